@@ -1,0 +1,35 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import tailwindcss from '@tailwindcss/vite';
+import { svelteTesting } from '@testing-library/svelte/vite';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+	plugins: [tailwindcss(), sveltekit()],
+	worker: { format: 'es' },
+	server: { watch: { ignored: ['**/.workshop/**', '**/.cache/**'] } },
+	test: {
+		projects: [
+			{
+				extends: './vite.config.ts',
+				test: {
+					name: 'core and server',
+					environment: 'node',
+					include: ['src/**/*.test.ts', 'tests/*.test.ts'],
+					exclude: ['src/lib/ui/**'],
+					testTimeout: 30_000,
+					hookTimeout: 60_000
+				}
+			},
+			{
+				extends: './vite.config.ts',
+				plugins: [svelteTesting()],
+				test: {
+					name: 'components',
+					environment: 'jsdom',
+					include: ['src/lib/ui/**/*.test.ts'],
+					setupFiles: ['tests/setup-components.ts']
+				}
+			}
+		]
+	}
+});
