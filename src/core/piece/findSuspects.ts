@@ -1,0 +1,110 @@
+import { parseLength, type Mm } from '../units';
+import type { ChainReading } from './checkChain';
+
+export const SUSPECT_KINDS = ['digits-swapped', 'missed-or-twice', 'unit-slip', 'out-of-step', 'wrong-digit'] as const;
+export type SuspectKind = (typeof SUSPECT_KINDS)[number];
+
+export interface Suspect {
+	/** Place in the chain; -1 is the overall length. */
+	readonly index: number;
+	readonly kind: SuspectKind;
+	/** What it may have been, mm; null where the reading should go, or where one is missing after it. */
+	readonly instead: Mm | null;
+	/** What would be left unexplained, mm. */
+	readonly residual: Mm;
+}
+
+const MOST_SUSPECTS = 3;
+export const OVERALL = -1;
+
+/**
+ * Names the readings that could explain a residual beyond the error of reading: each candidate is tried, and kept
+ * only if the chain then closes. Ranked by kind, then by what is left over. Source: methods 1.
+ */
+export function findSuspects(overall: ChainReading, readings: readonly ChainReading[], residual: Mm): Suspect[] {
+	const allowed = readings.reduce((sum, reading) => sum + reading.resolution / 2, 0);
+	const found: Suspect[] = [];
+	const consider = (index: number, kind: SuspectKind, instead: Mm | null, left: Mm, within = allowed) => {
+		if (Math.abs(left) <= within + 1e-6) found.push({ index, kind, instead, residual: left });
+	};
+	const replace = (index: number, kind: SuspectKind, instead: Mm) => {
+		if (index === OVERALL) consider(index, kind, instead, residual + instead - overall.mm);
+		else consider(index, kind, instead, residual - (instead - readings[index]!.mm));
+	};
+
+	for (const index of [OVERALL, ...readings.keys()]) {
+		const reading = index === OVERALL ? overall : readings[index]!;
+		for (const mm of readAgain(reading, swapNeighbouringDigits(reading.text))) replace(index, 'digits-swapped', mm);
+		for (const factor of [10, 1 / 10, 25.4, 1 / 25.4]) replace(index, 'unit-slip', reading.mm * factor);
+		for (const mm of readAgain(reading, changeOneDigit(reading.text))) replace(index, 'wrong-digit', mm);
+	}
+	for (const [index, reading] of readings.entries()) {
+		const half = reading.resolution / 2;
+		if (isRepeated(readings, index)) consider(index, 'missed-or-twice', null, residual + reading.mm, allowed - half);
+		else if (residual > 0) consider(index, 'missed-or-twice', reading.mm, residual - reading.mm, half);
+	}
+	for (const { index, expected } of findOutOfStep(readings)) replace(index, 'out-of-step', expected);
+
+	return bestForEachReading(found).slice(0, MOST_SUSPECTS);
+}
+
+function bestForEachReading(found: readonly Suspect[]): Suspect[] {
+	const rank = (suspect: Suspect) => SUSPECT_KINDS.indexOf(suspect.kind);
+	const sorted = [...found].sort((a, b) => rank(a) - rank(b) || Math.abs(a.residual) - Math.abs(b.residual) || a.index - b.index);
+	return sorted.filter((suspect, at) => sorted.findIndex((other) => other.index === suspect.index) === at);
+}
+
+/** All texts with two neighbouring digits swapped; a fraction bar or a point keeps them apart, and nobody writes 04. */
+function swapNeighbouringDigits(text: string): string[] {
+	const swapped: string[] = [];
+	for (let i = 0; i + 1 < text.length; i++) {
+		const [a, b] = [text[i]!, text[i + 1]!];
+		const leadsWithZero = b === '0' && (i === 0 || !isDigit(text[i - 1]!));
+		if (isDigit(a) && isDigit(b) && a !== b && !leadsWithZero) swapped.push(text.slice(0, i) + b + a + text.slice(i + 2));
+	}
+	return swapped;
+}
+
+function changeOneDigit(text: string): string[] {
+	const changed: string[] = [];
+	for (let i = 0; i < text.length; i++) {
+		if (!isDigit(text[i]!)) continue;
+		for (const digit of '0123456789') if (digit !== text[i]) changed.push(text.slice(0, i) + digit + text.slice(i + 1));
+	}
+	return changed;
+}
+
+function readAgain(reading: ChainReading, texts: readonly string[]): Mm[] {
+	return texts.flatMap((text) => {
+		const parsed = parseLength(text, reading.unit);
+		return parsed.ok && parsed.mm > 0 ? [parsed.mm] : [];
+	});
+}
+
+/** A reading whose twin stands next to it, or one further on (a gap may lie between), may have been entered twice. */
+function isRepeated(readings: readonly ChainReading[], index: number): boolean {
+	return [index - 1, index - 2].some((other) => readings[other] !== undefined && Math.abs(readings[other]!.mm - readings[index]!.mm) < 1e-6);
+}
+
+/**
+ * Drawers that do not lie on the straight line on which all the others do: each left out in turn.
+ * Needs three others: two always make a line.
+ */
+function findOutOfStep(readings: readonly ChainReading[]): { index: number; expected: Mm }[] {
+	const drawers = [...readings.keys()].filter((i) => readings[i]!.role === 'drawer');
+	if (drawers.length < 4) return [];
+	return drawers.flatMap((index, at) => {
+		const others = drawers.map((i, step) => ({ step, mm: readings[i]!.mm })).filter(({ step }) => step !== at);
+		const first = others[0]!;
+		const last = others.at(-1)!;
+		const rise = (last.mm - first.mm) / (last.step - first.step);
+		const lineAt = (step: number) => first.mm + rise * (step - first.step);
+		const inStep = others.every(({ step, mm }) => Math.abs(mm - lineAt(step)) <= readings[index]!.resolution + 1e-6);
+		const expected = lineAt(at);
+		return inStep && expected > 0 && Math.abs(expected - readings[index]!.mm) > readings[index]!.resolution ? [{ index, expected }] : [];
+	});
+}
+
+function isDigit(sign: string): boolean {
+	return sign >= '0' && sign <= '9';
+}

@@ -1,0 +1,115 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { checkChain, measurePiece, suggestChain, type ChainReading, type Hardware, type Piece } from './index';
+
+const reading = (mm: number, role: ChainReading['role'] = 'drawer'): ChainReading => ({ mm, text: String(mm), unit: 'mm', resolution: 1, role });
+const chainOf = (lengths: readonly number[]) => lengths.map((mm, i) => reading(mm, i % 2 === 1 && i < 8 ? 'drawer' : 'gap'));
+const EXAMPLE = [25, 160, 4, 175, 4, 190, 4, 205, 12];
+
+describe('checkChain', () => {
+	it('shares out a residual that reading can explain', () => {
+		const check = checkChain(reading(781), chainOf(EXAMPLE));
+		expect(check).toMatchObject({ residual: 2, allowed: 4.5, verdict: 'shared' });
+		expect(check.shares.map((share) => Number(share.toFixed(4)))).toEqual([0.0653, 0.4181, 0.0105, 0.4573, 0.0105, 0.4965, 0.0105, 0.5, 0.0314]);
+		expect(checkChain(reading(780), chainOf(EXAMPLE))).toMatchObject({ residual: 1, verdict: 'shared' });
+	});
+
+	it('names the reading whose digits were swapped', () => {
+		const check = checkChain(reading(780), chainOf(EXAMPLE.with(3, 157)));
+		expect(check).toMatchObject({ residual: 19, verdict: 'beyond' });
+		expect(check.suspects[0]).toEqual({ index: 3, kind: 'digits-swapped', instead: 175, residual: 1 });
+		expect(check.suspects.length).toBeLessThanOrEqual(3);
+	});
+
+	it.each([
+		['a slip of ten', EXAMPLE.with(5, 19), 780, { index: 5, kind: 'unit-slip' }],
+		['a gap entered twice', [31, 160, 44, 175, 44, 190, 44, 44, 203, 12], 903, { kind: 'missed-or-twice', instead: null }],
+		['a drawer out of step', EXAMPLE.with(5, 136), 779, { index: 5, kind: 'out-of-step', instead: 190 }],
+		['an overall with swapped digits', EXAMPLE, 797, { index: -1, kind: 'digits-swapped', instead: 779 }]
+	])('explains %s', (_, lengths, overall, suspect) => {
+		const roles = lengths.map((mm, i) => reading(mm, mm > 100 && mm < 400 ? 'drawer' : i === 5 ? 'drawer' : 'gap'));
+		expect(checkChain(reading(overall), roles).suspects[0]).toMatchObject(suspect);
+	});
+
+	it('closes every chain within the allowance, moving nothing by more than half a resolution', () => {
+		const lengths = fc.array(fc.integer({ min: 2, max: 400 }), { minLength: 2, maxLength: 25 });
+		fc.assert(
+			fc.property(lengths, fc.double({ min: -1, max: 1, noNaN: true }), (mms, part) => {
+				const sum = mms.reduce((a, b) => a + b, 0);
+				const overall = sum + part * (mms.length / 2);
+				const check = checkChain(reading(overall), mms.map((mm) => reading(mm)));
+				expect(check.verdict).not.toBe('beyond');
+				expect(mms.reduce((total, mm, i) => total + mm + check.shares[i]!, 0)).toBeCloseTo(overall, 6);
+				for (const share of check.shares) expect(Math.abs(share)).toBeLessThanOrEqual(0.5 + 1e-9);
+			})
+		);
+	});
+
+	it('finds any swap of two digits in a chain that closes exactly', () => {
+		const drawers = fc.array(fc.integer({ min: 101, max: 989 }), { minLength: 3, maxLength: 6 });
+		fc.assert(
+			fc.property(drawers, fc.nat(), (mms, pick) => {
+				const at = pick % mms.length;
+				const digits = String(mms[at]);
+				const wrong = Number(digits[1]! + digits[0]! + digits[2]!);
+				fc.pre(Math.abs(wrong - mms[at]!) > mms.length && digits[1] !== '0');
+				const check = checkChain(reading(mms.reduce((a, b) => a + b, 0)), mms.with(at, wrong).map((mm) => reading(mm)));
+				const swaps = check.suspects.filter((s) => s.kind === 'digits-swapped');
+				expect(swaps.length === 3 || swaps.some((s) => s.index === at && s.instead === mms[at])).toBe(true);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+});
+
+const KNOBS: Hardware = { kind: 'knob', across: { rule: 'quarter' }, down: { rule: 'middle' }, hole: 5, diameter: 32 };
+const chest = (readings: readonly (number | string)[], more: Partial<Piece['faces'][0]> = {}): Piece => ({
+	name: 'A chest',
+	condition: 'new',
+	faces: [
+		{
+			id: 'front', name: 'Front', ground: 'veneer', width: 860, height: 780, stile: 20, sideGap: 2,
+			chain: suggestChain((readings.length - 3) / 2).map((entry, i) => ({ ...entry, reading: readings[i]! })),
+			hardware: KNOBS, exceptions: {}, ...more
+		}
+	]
+}); // prettier-ignore
+const GOOD = [25, 4, 160, 4, 175, 4, 190, 4, 200, 4, 10];
+
+describe('measurePiece', () => {
+	it('sets parts, gaps and knobs in place', () => {
+		const { faces, issues } = measurePiece(chest(GOOD), 'mm');
+		expect(issues).toEqual([]);
+		const front = faces[0]!;
+		expect(front.parts.map((part) => part.name)).toEqual(['Rail', 'Drawer 1', 'Drawer 2', 'Drawer 3', 'Drawer 4', 'Plinth']);
+		expect(front.parts[2]).toMatchObject({ x: 22, y: 193, width: 816, height: 175 });
+		expect(front.parts[2]!.hardware.map(({ centre }) => centre)).toEqual([{ x: 204, y: 87.5 }, { x: 612, y: 87.5 }]);
+		expect(front.gaps.slice(0, 2).map((gap) => gap.between)).toEqual([['frame', 'drawer-1'], ['drawer-1', 'drawer-2']]);
+	});
+
+	it('reads inches and millimetres side by side', () => {
+		const { faces, issues } = measurePiece(chest(GOOD.map((mm) => `${mm} mm`).with(0, '1 in'), { height: `30 45/64"` }), 'in');
+		expect(issues).toEqual([]);
+		expect(faces[0]!.parts[1]!.y).toBeCloseTo(29.4, 1);
+	});
+
+	it('draws what it can while readings are missing, and names them', () => {
+		const { faces, issues } = measurePiece(chest(GOOD.with(4, '').with(6, 'x')), 'mm');
+		expect(issues.map(({ code, path }) => [code, path])).toEqual([
+			['length.empty', 'piece.faces[0].chain[4].reading'],
+			['length.unreadable', 'piece.faces[0].chain[6].reading']
+		]);
+		expect(faces[0]!.parts[2]).toMatchObject({ estimated: true, height: 182.5 });
+	});
+
+	it.each([
+		['a knob off its drawer', { hardware: { ...KNOBS, across: { rule: 'edge', distance: 5, count: 2 } } }, 'hardware.off-part'],
+		['knobs on each other', { hardware: { ...KNOBS, across: { rule: 'edge', distance: 400, count: 2 } } }, 'hardware.overlap'],
+		['stiles wider than the front', { stile: 430 }, 'face.no-room'],
+		['an exception for no drawer', { exceptions: { 'drawer-9': KNOBS } }, 'hardware.no-part'],
+		['a width of zero', { width: 0 }, 'length.zero'],
+		['a wrong reading', { height: 800 }, 'chain.wrong-digit']
+	] as const)('names %s', (_, more, code) => {
+		expect(measurePiece(chest(GOOD, more as Partial<Piece['faces'][0]>), 'mm').issues.map((issue) => issue.code)).toContain(code);
+	});
+});

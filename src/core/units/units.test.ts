@@ -1,0 +1,79 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { formatDuration, formatFigure, formatLength, formatVolume, parseLength, readLength, type LengthUnit } from './index';
+
+const mmOf = (text: string, unit: LengthUnit = 'mm') => {
+	const parsed = parseLength(text, unit);
+	return parsed.ok ? Math.round(parsed.mm * 1e6) / 1e6 : parsed.code;
+};
+
+describe('parseLength', () => {
+	it.each([
+		[`1' 2 1/2"`, 'mm', 368.3],
+		[`5-3/8"`, 'mm', 136.525],
+		['5 3/8', 'mm', 136.525],
+		['0,9 m', 'in', 900],
+		['137', 'mm', 137],
+		['137', 'in', 3479.8],
+		['137.5 mm', 'in', 137.5],
+		['13.7cm', 'in', 137],
+		['3/4', 'mm', 19.05],
+		['5½', 'mm', 139.7],
+		['6 ft', 'mm', 1828.8],
+		['1′2″', 'mm', 355.6],
+		[`1' 2`, 'mm', 355.6],
+		['1,25 in', 'mm', 31.75],
+		['.5 in', 'mm', 12.7]
+	] as const)('reads %s (%s)', (text, unit, mm) => expect(mmOf(text, unit)).toBe(mm));
+
+	it.each([
+		['', 'length.empty'],
+		['   ', 'length.empty'],
+		['1,234', 'length.ambiguous'],
+		['1,234.5', 'length.ambiguous'],
+		['-4', 'length.negative'],
+		['5 3/0', 'length.zero-denominator'],
+		['wide', 'length.unreadable'],
+		['5 3', 'length.unreadable'],
+		['1e9', 'length.unreadable'],
+		['500 m', 'length.absurd']
+	])('refuses %j as %s', (text, code) => expect(mmOf(text)).toBe(code));
+
+	it('takes a bare number in a file as millimetres whatever the unit', () => {
+		expect(readLength(137, 'in')).toEqual({ ok: true, mm: 137, resolution: 1 });
+		expect(readLength(Number.NaN, 'mm')).toEqual({ ok: false, code: 'length.absurd' });
+	});
+
+	it('reads back what it wrote, to half a step', () => {
+		fc.assert(
+			fc.property(fc.double({ min: 0, max: 20_000, noNaN: true }), fc.constantFrom<LengthUnit>('mm', 'in'), (mm, unit) => {
+				const { text, rounded } = formatLength(mm, unit);
+				const back = parseLength(text, unit);
+				if (!back.ok) throw new Error(text);
+				const step = unit === 'mm' ? 1 : 25.4 / 16;
+				expect(Math.abs(back.mm - mm)).toBeLessThanOrEqual(step / 2 + 1e-6);
+				expect(rounded).toBe(Math.abs(back.mm - mm) > 0.005);
+			})
+		);
+	});
+});
+
+describe('formatLength', () => {
+	it('says when it rounds', () => {
+		expect(formatLength(137, 'in')).toEqual({ text: '5 3/8 in', rounded: true });
+		expect(formatLength(136.525, 'in')).toEqual({ text: '5 3/8 in', rounded: false });
+		expect(formatFigure(11.667, 'mm')).toEqual({ text: '12', rounded: true });
+		expect(formatFigure(11.667, 'mm', 0.1)).toEqual({ text: '11.7', rounded: true });
+	});
+	it('rounds ties up', () => {
+		expect(formatLength(2.5, 'mm').text).toBe('3 mm');
+		expect(formatLength(25.4 / 32, 'in').text).toBe('1/16 in');
+	});
+});
+
+it('writes volumes and durations for the bench', () => {
+	expect(formatVolume(4)).toEqual({ ml: '4.0 ml', spoons: '1 teaspoon' });
+	expect(formatVolume(117.6)).toEqual({ ml: '118 ml', spoons: '8 tablespoons' });
+	expect(formatVolume(240).spoons).toBe('1 cup');
+	expect([45, 120, 302.4, 4409.1].map(formatDuration)).toEqual(['45 min', '2 h', '5 h 3 min', '3 days']);
+});
