@@ -1,0 +1,14 @@
+export {
+	ENDS, LayoutSchema, MotifSchema, PartsSchema, RunSchema, ZoneSchema,
+	type EndsId, type Layout, type Motif, type Parts, type Pick, type Run, type Zone
+} from './schema'; // prettier-ignore
+export { ENDS_BY_ID } from './ends';
+export { measureMotif, type MotifShape } from './measureMotif';
+export { partsOf } from './partsOf';
+export { costOfFit } from './run/costOfFit';
+export { fitRunToLength } from './run/fitRunToLength';
+export { planRun, wishForPart, type Placement, type RunChoice, type RunGroup, type RunPlan } from './run/planRun';
+export type { Decider, Obstacle, RunFit, RunWish, Spot } from './run/types';
+export { PATTERNS } from './zones';
+export { areasOfColours, lengthsOfJoins, passJoin, sharesAtDepth } from './zones/shareColours';
+export type { Join, Pattern } from './zones/types';

@@ -1,0 +1,159 @@
+import type { Mm } from '../../units';
+import { ENDS_BY_ID } from '../ends';
+import { clearLength } from '../ends/shared';
+import type { EndsId } from '../schema';
+import { costOfFit } from './costOfFit';
+import type { Decider, Ends, RunFit, RunWish } from './types';
+
+type Touch = Pick<Candidate, 'scale' | 'by'>;
+
+interface Candidate {
+	readonly scale: number;
+	readonly gap: Mm;
+	readonly by: Decider;
+}
+
+const EPS = 1e-9;
+/** Fits that differ by less than these are the same fit to a painter. */
+const SAME_SCALE = 0.004;
+const SAME_GAP: Mm = 0.5;
+/** So that one count does not crowd out the others. */
+const MOST_OF_COUNT = 3;
+/** Beyond this many touching lines their crossings are not tried, only where they cross a limit. */
+const MOST_CROSSED_LINES = 64;
+
+/**
+ * Every good way to fit a run of motifs (mm) to a length, best first, a few for each count. Counts are tried one by one; for each the cost can only be least at a limit, at a preferred value, or
+ * where a motif's edge just touches an obstacle, so only those are tried. Empty where nothing fits. Source: methods 3.
+ */
+export function fitRunToLength(wish: RunWish, ends: EndsId): RunFit[] {
+	if (!isPossible(wish)) return [];
+	const kind = ENDS_BY_ID[ends];
+	const [least, most] = kind.countRange(wish);
+	const fits: RunFit[] = [];
+	for (let count = least; count <= most; count++) {
+		const onCentre = kind.motifOnCentre(count);
+		if (wish.middle !== 'either' && onCentre !== null && onCentre !== (wish.middle === 'motif')) continue;
+		fits.push(...dropLikes(fitsOfCount(kind, count, wish)).slice(0, MOST_OF_COUNT));
+	}
+	return fits.sort(byCost);
+}
+
+function isPossible({ length, margin, motif, scale, gap }: RunWish): boolean {
+	return length - 2 * margin > 0 && motif > 0 && scale.least > 0 && scale.least <= scale.most && gap.least <= gap.most && scale.least * motif + gap.least > 0;
+}
+
+function fitsOfCount(kind: Ends, count: number, wish: RunWish): RunFit[] {
+	const candidates = kind.gapThatCloses(count, 1, wish) === null ? freeCandidates(kind, count, wish) : closedCandidates(kind, count, wish);
+	return candidates
+		.filter(({ scale, gap }) => isWithin(scale, wish.scale) && isWithin(gap, wish.gap) && kind.leftOver(count, scale, gap, wish) >= -EPS)
+		.map((candidate) => judge(kind, count, candidate, wish))
+		.sort(byCost);
+}
+
+function judge(kind: Ends, count: number, { scale, gap, by }: Candidate, wish: RunWish): RunFit {
+	const spots = kind.placeSpots(count, scale, gap, wish);
+	const leftOver = Math.max(0, kind.leftOver(count, scale, gap, wish));
+	return { ends: kind.id, count, scale, gap, by, leftOver, spots, ...costOfFit(wish, scale, gap, spots, leftOver) };
+}
+
+/** One degree of freedom: the scale. The gap is what closes the run. */
+function closedCandidates(kind: Ends, count: number, wish: RunWish): Candidate[] {
+	const at = (scale: number, by: Decider): Candidate => ({ scale, gap: kind.gapThatCloses(count, scale, wish)!, by });
+	const scaleFor = (gap: Mm) => kind.scaleForGap(count, gap, wish)!;
+	if (wish.sizes) return wish.sizes.map((size) => at(size, 'size'));
+	if (count === 1 && kind.id === 'whole') return [{ scale: scaleFor(0), gap: wish.gap.wish, by: 'alone' }];
+	return [
+		at(wish.scale.wish, 'scale-wish'),
+		at(scaleFor(wish.gap.wish), 'gap-wish'),
+		at(wish.scale.least, 'scale-least'),
+		at(wish.scale.most, 'scale-most'),
+		at(scaleFor(wish.gap.least), 'gap-least'),
+		at(scaleFor(wish.gap.most), 'gap-most'),
+		...touchingScales(kind, count, wish).map(({ scale, by }) => at(scale, by))
+	];
+}
+
+/** Every scale at which an edge of a motif just touches an obstacle, or a centre falls on it. Edges move evenly with the scale. */
+function touchingScales(kind: Ends, count: number, wish: RunWish): Touch[] {
+	if (wish.obstacleRule === 'over') return [];
+	const [low, high] = [1, 2];
+	const unclipped = { ...wish, obstacles: [] };
+	const centresAt = (scale: number) => kind.placeSpots(count, scale, kind.gapThatCloses(count, scale, unclipped)!, unclipped).map((spot) => spot.centre);
+	const lowCentres = centresAt(low);
+	const highCentres = centresAt(high);
+	return wish.obstacles.flatMap(({ from, to, fromScale }): Touch[] => [
+		...(fromScale ? [{ scale: fromScale, by: 'clears' as const }] : []),
+		...lowCentres.flatMap((centre, k): Touch[] => {
+			const drift = highCentres[k]! - centre;
+			const scaleWhere = (half: Mm, target: Mm) => (target - centre + drift * low) / (drift + half);
+			if (wish.obstacleRule === 'centre') return drift === 0 ? [] : [{ scale: scaleWhere(0, (from + to) / 2), by: 'centres' as const }];
+			return [scaleWhere(wish.motif / 2, from), scaleWhere(-wish.motif / 2, to)].map((scale) => ({ scale, by: 'clears' as const }));
+		})
+	]);
+}
+
+/** Two degrees of freedom, scale and gap: the cost is least where two of the lines that bound or bend it cross. */
+function freeCandidates(kind: Ends, count: number, wish: RunWish): Candidate[] {
+	const limits = freeLimits(count, wish);
+	const touches = freeTouches(count, wish);
+	const crossings = limits.flatMap((line, i) => [...limits.slice(i + 1), ...touches].flatMap((other) => crossLines(line, other)));
+	if (touches.length <= MOST_CROSSED_LINES) touches.forEach((line, i) => touches.slice(i + 1).forEach((other) => crossings.push(...crossLines(line, other))));
+	return crossings;
+}
+
+/** a s + b g = c */
+interface Line {
+	readonly a: number;
+	readonly b: number;
+	readonly c: number;
+	readonly by: Decider;
+}
+
+function freeLimits(count: number, wish: RunWish): Line[] {
+	const scales: [number, Decider][] = wish.sizes
+		? wish.sizes.map((size) => [size, 'size'])
+		: [[wish.scale.wish, 'scale-wish'], [wish.scale.least, 'scale-least'], [wish.scale.most, 'scale-most']]; // prettier-ignore
+	const gaps: [Mm, Decider][] = [[wish.gap.wish, 'gap-wish'], [wish.gap.least, 'gap-least'], [wish.gap.most, 'gap-most']]; // prettier-ignore
+	return [
+		...scales.map(([c, by]) => ({ a: 1, b: 0, c, by })),
+		...gaps.map(([c, by]) => ({ a: 0, b: 1, c, by })),
+		{ a: count * wish.motif, b: count - 1, c: clearLength(wish), by: 'alone' as const }
+	];
+}
+
+function freeTouches(count: number, wish: RunWish): Line[] {
+	if (wish.obstacleRule === 'over') return [];
+	return wish.obstacles.flatMap(({ from, to, fromScale }): Line[] => [
+		...(fromScale ? [{ a: 1, b: 0, c: fromScale, by: 'clears' as const }] : []),
+		...Array.from({ length: count }, (_, k) => k - (count - 1) / 2).flatMap((k): Line[] => {
+			const line = (half: number, target: Mm, by: Decider) => ({ a: (k + half) * wish.motif, b: k, c: target - wish.length / 2, by });
+			if (wish.obstacleRule === 'centre') return [line(0, (from + to) / 2, 'centres')];
+			return [line(0.5, from, 'clears'), line(-0.5, to, 'clears')];
+		})
+	]);
+}
+
+function crossLines(p: Line, q: Line): Candidate[] {
+	const det = p.a * q.b - q.a * p.b;
+	if (Math.abs(det) < 1e-12) return [];
+	const decider = [p.by, q.by].find((by) => by === 'centres' || by === 'clears') ?? (p.by === 'alone' ? q.by : p.by);
+	return [{ scale: (p.c * q.b - q.c * p.b) / det, gap: (p.a * q.c - q.a * p.c) / det, by: decider }];
+}
+
+function dropLikes(fits: readonly RunFit[]): RunFit[] {
+	const kept: RunFit[] = [];
+	for (const fit of fits) {
+		const like = kept.some((other) => Math.abs(other.scale - fit.scale) < SAME_SCALE && Math.abs(other.gap - fit.gap) < SAME_GAP);
+		if (!like) kept.push(fit);
+	}
+	return kept;
+}
+
+function isWithin(value: number, { least, most }: { readonly least: number; readonly most: number }): boolean {
+	return value >= least - EPS && value <= most + EPS;
+}
+
+function byCost(a: RunFit, b: RunFit): number {
+	return a.cost - b.cost || a.count - b.count || a.scale - b.scale;
+}

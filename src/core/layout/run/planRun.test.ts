@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import { measurePiece, suggestChain, type Piece } from '../../piece';
+import { planRun, type Motif, type Run } from '../index';
+
+const heights = [120, 150, 180];
+const piece: Piece = {
+	name: 'Three drawers',
+	condition: 'new',
+	faces: [
+		{
+			id: 'front', name: 'Front', ground: 'veneer', width: 950, height: 25 + 4 * 4 + 450 + 60, stile: 18, sideGap: 2, exceptions: {},
+			chain: suggestChain(3).map((entry) => ({ ...entry, reading: entry.role === 'drawer' ? heights[Number(entry.id.at(-1)) - 1]! : { rail: 25, gap: 4, plinth: 60 }[entry.role] })),
+			hardware: { kind: 'knob', across: { rule: 'quarter' }, down: { rule: 'middle' }, hole: 5, diameter: 30 }
+		}
+	]
+}; // prettier-ignore
+const measured = measurePiece(piece, 'mm');
+const motif: Motif = { id: 'bar', name: 'Bar', width: 80, height: 60, paths: [{ d: 'M0 0h80v60h-80z', rule: 'nonzero' }] };
+const run = (more: Partial<Run> = {}): Run => ({
+	id: 'r', name: 'Row', motif: 'bar', parts: 'drawers', colour: 'c', edge: 'crisp', ends: 'whole', middle: 'either', margin: 10,
+	scale: { least: 0.8, most: 1.2, wish: 1 }, gap: { least: 0, most: 60, wish: null }, hardware: 'avoid', clearance: 2, sizing: 'common',
+	line: { from: 'middle' }, picks: {}, moved: [], leftOut: [], ...more
+}); // prettier-ignore
+const plan = (more: Partial<Run> = {}) => planRun(run(more), motif, measured, 'layout.runs[0]');
+
+describe('planRun', () => {
+	it('keeps one scale on graduated fronts, clear of the knobs, and offers at least three ways', () => {
+		const { groups, placements, issues } = plan();
+		expect(measured.issues).toEqual([]);
+		expect(issues).toEqual([]);
+		expect(groups).toHaveLength(1);
+		expect(groups[0]!.choices.length).toBeGreaterThanOrEqual(3);
+		expect(new Set(placements.map(({ scale }) => scale)).size).toBe(1);
+		expect(placements.every(({ touches }) => touches.length === 0)).toBe(true);
+		expect(placements.find(({ part }) => part === 'drawer-2')!.centre.y).toBe(75);
+		const costs = groups[0]!.choices.map(({ cost }) => cost);
+		expect(costs).toEqual([...costs].sort((a, b) => a - b));
+	});
+
+	it('grows the motif with each front when each has its own scale', () => {
+		const { groups, placements } = plan({ sizing: 'each', hardware: 'over', scale: { least: 0.8, most: 1, wish: 0.9 } });
+		expect(groups.map(({ id }) => id)).toEqual(['drawer-1', 'drawer-2', 'drawer-3']);
+		const scaleOf = (part: string) => placements.find((placement) => placement.part === part)!.scale;
+		expect(scaleOf('drawer-3') / scaleOf('drawer-1')).toBeCloseTo(1.5, 0);
+	});
+
+	it('takes the picked fit, places by hand, leaves out, and says what is gone', () => {
+		const second = plan().groups[0]!.choices[1]!;
+		const moved = [{ part: 'drawer-1', index: 0, x: 300, y: 40 }, { part: 'drawer-1', index: 99, x: 1, y: 1 }]; // prettier-ignore
+		const picked = plan({ picks: { common: second.pick }, moved, leftOut: [{ part: 'drawer-1', index: 1 }] });
+		expect(picked.groups[0]!.taken).toBe(1);
+		expect(picked.placements[0]).toMatchObject({ byHand: true, left: 300 - picked.placements[0]!.width / 2, centre: { x: 300, y: 40 } });
+		expect(picked.placements.some(({ part, index }) => part === 'drawer-1' && index === 1)).toBe(false);
+		expect(picked.issues).toMatchObject([{ code: 'run.moved-gone', path: 'layout.runs[0].moved[1]' }]);
+	});
+
+	it('says why nothing fits', () => {
+		expect(plan({ scale: { least: 3, most: 4, wish: 3 } }).issues[0]).toMatchObject({ code: 'run.too-tall', path: 'layout.runs[0].scale' });
+		expect(plan({ margin: 460 }).issues[0]).toMatchObject({ code: 'run.no-fit' });
+		expect(plan({ scale: { least: 2, most: 1, wish: 1 } }).issues[0]).toMatchObject({ code: 'run.scale-range' });
+	});
+
+	it('reports a motif that stands on a knob', () => {
+		const { placements } = plan({ hardware: 'over', line: { from: 'top', distance: 60 }, gap: { least: 0, most: 5, wish: null } });
+		expect(placements.some(({ touches }) => touches.length > 0)).toBe(true);
+	});
+});

@@ -1,0 +1,216 @@
+import type { MeasuredPiece, Part } from '../../piece';
+import type { Issue, Mm } from '../../units';
+import { partsOf } from '../partsOf';
+import type { EndsId, Motif, Pick as PickedFit, Run } from '../schema';
+import { fitRunToLength } from './fitRunToLength';
+import type { Decider, Obstacle, RunFit, RunWish } from './types';
+
+/** One fit of a run on each front that shares its choice. */
+export interface RunChoice {
+	/** Names this choice, so that it can be picked and found again. */
+	readonly pick: PickedFit;
+	/** Sum over the fronts. */
+	readonly cost: number;
+	readonly by: Decider;
+	readonly fits: readonly { readonly part: string; readonly fit: RunFit }[];
+}
+
+export interface RunGroup {
+	/** `common`, or the id of the one front. */
+	readonly id: string;
+	readonly parts: readonly string[];
+	/** Best first. */
+	readonly choices: readonly RunChoice[];
+	/** Place of the taken choice among them; -1 where nothing fits. */
+	readonly taken: number;
+}
+
+export interface Placement {
+	readonly run: string;
+	readonly part: string;
+	readonly index: number;
+	/** Centre, from the left and the top edge of its part, mm. */
+	readonly centre: { readonly x: Mm; readonly y: Mm };
+	readonly left: Mm;
+	readonly top: Mm;
+	readonly width: Mm;
+	readonly height: Mm;
+	readonly scale: number;
+	/** Half of it is left off at this end. */
+	readonly cut: 'none' | 'left' | 'right';
+	readonly byHand: boolean;
+	/** Knobs or pulls that it touches, by their place on the part. */
+	readonly touches: readonly number[];
+}
+
+export interface RunPlan {
+	readonly run: string;
+	readonly groups: readonly RunGroup[];
+	readonly placements: readonly Placement[];
+	readonly issues: readonly Issue[];
+	/** Hints, never a block: sizes that look too small or too large. */
+	readonly hints: readonly Issue[];
+}
+
+/** A painter is shown at least this many ways where there are any. */
+const LEAST_CHOICES = 3;
+const MOST_CHOICES = 8;
+/** Suggested share of the front's short side. Source: methods 3. */
+const SUGGESTED = { least: 1 / 5, most: 2 / 3 };
+
+/**
+ * Fits one run on its fronts and sets every motif in place (mm), with what the painter moved or left out by hand.
+ * One common scale is decided on the least front and kept on the others; or each front has its own, in proportion to
+ * its height. `path` is where the run stands in the project. Source: methods 3.
+ */
+export function planRun(run: Run, motif: Motif, piece: MeasuredPiece, path: string): RunPlan {
+	const parts = partsOf(run.parts, piece);
+	const issues: Issue[] = [];
+	if (run.scale.least > run.scale.most) issues.push({ code: 'run.scale-range', path: `${path}.scale` });
+	if (run.gap.least > run.gap.most) issues.push({ code: 'run.gap-range', path: `${path}.gap` });
+	const least = leastOf(parts);
+	if (least === null || issues.length > 0) return { run: run.id, groups: [], placements: [], issues, hints: [] };
+
+	const groups = run.sizing === 'common' ? [commonGroup(run, motif, parts, least)] : parts.map((part) => ownGroup(run, motif, part, part.height / least.height));
+	const tooTall = run.scale.least * motif.height > least.height;
+	for (const group of groups.filter(({ taken }) => taken < 0))
+		issues.push({
+			code: tooTall ? 'run.too-tall' : 'run.no-fit',
+			path: tooTall ? `${path}.scale` : path,
+			values: { parts: group.parts.length, front: least.name, most: least.height / motif.height, length: least.width - 2 * run.margin }
+		});
+	const placements = groups.flatMap((group) => placeGroup(group, run, motif, parts));
+	for (const [i, moved] of run.moved.entries())
+		if (!placements.some((placement) => placement.byHand && placement.part === moved.part && placement.index === moved.index))
+			issues.push({ code: 'run.moved-gone', path: `${path}.moved[${i}]`, values: { part: moved.part, index: moved.index + 1 } });
+	return { run: run.id, groups, placements, issues, hints: hintsFor(placements, parts, path) };
+}
+
+/** What a run may be on one front. `ratio` scales the wished sizes. */
+export function wishForPart(run: Run, motif: Motif, part: Part, ratio = 1, tallest: Mm = part.height): RunWish {
+	const most = Math.min(run.scale.most * ratio, tallest / motif.height);
+	return {
+		length: part.width,
+		margin: run.margin,
+		motif: motif.width,
+		scale: { least: run.scale.least * ratio, most, wish: Math.min(run.scale.wish * ratio, most) },
+		gap: { least: run.gap.least, most: run.gap.most, wish: run.gap.wish ?? (run.gap.least + run.gap.most) / 2 },
+		middle: run.middle,
+		obstacles: obstaclesOn(part, run, motif),
+		obstacleRule: run.hardware
+	};
+}
+
+function obstaclesOn(part: Part, run: Run, motif: Motif): Obstacle[] {
+	const line = lineOn(part, run);
+	const clearance = run.hardware === 'avoid' ? run.clearance : 0;
+	return part.hardware.map(({ centre, footprint }) => {
+		const apart = Math.abs(centre.y - line) - footprint.height / 2 - clearance;
+		return {
+			from: footprint.x - clearance,
+			to: footprint.x + footprint.width + clearance,
+			fromScale: Math.max(0, (2 * apart) / motif.height)
+		};
+	});
+}
+
+function commonGroup(run: Run, motif: Motif, parts: readonly Part[], least: Part): RunGroup {
+	const choices = chooseFits(wishForPart(run, motif, least), run.ends).flatMap((first): RunChoice[] => {
+		const fits = parts.map((part) => (part === least ? first : fitLike(first, wishForPart(run, motif, part, 1, least.height))));
+		if (fits.some((fit) => fit === null)) return [];
+		const cost = fits.reduce((sum, fit) => sum + fit!.cost, 0);
+		return [{ pick: pickOf(first), cost, by: first.by, fits: parts.map((part, i) => ({ part: part.id, fit: fits[i]! })) }];
+	});
+	return takeChoice({ id: 'common', parts: parts.map((part) => part.id), choices: choices.sort((a, b) => a.cost - b.cost) }, run);
+}
+
+function ownGroup(run: Run, motif: Motif, part: Part, ratio: number): RunGroup {
+	const choices = chooseFits(wishForPart(run, motif, part, ratio), run.ends).map(
+		(fit): RunChoice => ({ pick: pickOf(fit), cost: fit.cost, by: fit.by, fits: [{ part: part.id, fit }] })
+	);
+	return takeChoice({ id: part.id, parts: [part.id], choices }, run);
+}
+
+/** The wished ends; where they give too few ways, or none that does right by the knobs, the other ends are offered too. */
+function chooseFits(wish: RunWish, ends: EndsId): RunFit[] {
+	const fits = fitRunToLength(wish, ends).slice(0, MOST_CHOICES);
+	if (fits.length >= LEAST_CHOICES && fits[0]!.hits === 0) return fits;
+	const others = (['whole', 'half', 'free'] as const).filter((id) => id !== ends).flatMap((id) => fitRunToLength(wish, id).slice(0, 2));
+	return [...fits, ...others].sort((a, b) => a.cost - b.cost).slice(0, MOST_CHOICES);
+}
+
+/** The same scale and, if it can be, the same count on another front. */
+function fitLike(first: RunFit, wish: RunWish): RunFit | null {
+	const fits = fitRunToLength({ ...wish, sizes: [first.scale] }, first.ends);
+	return fits.find((fit) => fit.count === first.count && Math.abs(fit.gap - first.gap) < 1e-6) ?? fits[0] ?? null;
+}
+
+function takeChoice(group: Omit<RunGroup, 'taken'>, run: Run): RunGroup {
+	const pick = run.picks[group.id];
+	const same = (choice: RunChoice) => choice.pick.ends === pick?.ends && choice.pick.count === pick.count;
+	const exact = group.choices.findIndex((choice) => same(choice) && choice.pick.by === pick?.by);
+	const near = exact >= 0 ? exact : group.choices.findIndex(same);
+	return { ...group, taken: near >= 0 ? near : group.choices.length > 0 ? 0 : -1 };
+}
+
+function pickOf({ ends, count, by }: RunFit): PickedFit {
+	return { ends, count, by };
+}
+
+function placeGroup(group: RunGroup, run: Run, motif: Motif, parts: readonly Part[]): Placement[] {
+	const choice = group.choices[group.taken];
+	if (!choice) return [];
+	return choice.fits.flatMap(({ part: id, fit }) => {
+		const part = parts.find((other) => other.id === id)!;
+		const out = new Set(run.leftOut.filter((spot) => spot.part === id).map((spot) => spot.index));
+		return fit.spots.flatMap((spot, index) => {
+			if (out.has(index)) return [];
+			const moved = run.moved.find((other) => other.part === id && other.index === index);
+			const centre = moved ? { x: moved.x, y: moved.y } : { x: spot.centre, y: lineOn(part, run) };
+			const [width, height] = [motif.width * fit.scale, motif.height * fit.scale];
+			const [left, top] = [centre.x - width / 2, centre.y - height / 2];
+			const cut = moved ? ('none' as const) : spot.cut;
+			const box = { left: cut === 'left' ? centre.x : left, right: cut === 'right' ? centre.x : left + width, top, bottom: top + height };
+			const touches = part.hardware.flatMap(({ footprint }, at) => (overlaps(box, footprint) ? [at] : []));
+			return [{ run: run.id, part: id, index, centre, left, top, width, height, scale: fit.scale, cut, byHand: moved !== undefined, touches }];
+		});
+	});
+}
+
+function overlaps(box: { left: Mm; right: Mm; top: Mm; bottom: Mm }, foot: { x: Mm; y: Mm; width: Mm; height: Mm }): boolean {
+	const EPS = 1e-6;
+	return box.left < foot.x + foot.width - EPS && box.right > foot.x + EPS && box.top < foot.y + foot.height - EPS && box.bottom > foot.y + EPS;
+}
+
+/** The row's own line, from the top edge of the front, mm. */
+function lineOn(part: Part, run: Run): Mm {
+	return run.line.from === 'middle' ? part.height / 2 : run.line.distance;
+}
+
+/** The front that lets the motif be least: the lowest, then the narrowest. */
+function leastOf(parts: readonly Part[]): Part | null {
+	return [...parts].sort((a, b) => a.height - b.height || a.width - b.width)[0] ?? null;
+}
+
+function hintsFor(placements: readonly Placement[], parts: readonly Part[], path: string): Issue[] {
+	const hints: Issue[] = [];
+	for (const part of parts) {
+		const first = placements.find((placement) => placement.part === part.id);
+		if (!first) continue;
+		const share = Math.max(first.width, first.height) / Math.min(part.width, part.height);
+		const tall = first.height / Math.min(part.width, part.height);
+		const values = { part: part.name, share: Math.round(tall * 100) };
+		if (tall > SUGGESTED.most) hints.push({ code: 'run.looks-large', path, values });
+		else if (share < SUGGESTED.least) hints.push({ code: 'run.looks-small', path, values });
+		const off = placements.filter((p) => p.part === part.id && isOff(p, part));
+		if (off.length > 0) hints.push({ code: 'run.over-edge', path, values: { part: part.name, count: off.length } });
+	}
+	return hints;
+}
+
+function isOff(placement: Placement, part: Part): boolean {
+	const EPS = 1e-6;
+	const left = placement.cut === 'left' ? placement.centre.x : placement.left;
+	const right = placement.cut === 'right' ? placement.centre.x : placement.left + placement.width;
+	return left < -EPS || right > part.width + EPS || placement.top < -EPS || placement.top + placement.height > part.height + EPS;
+}
