@@ -1,0 +1,18 @@
+import { differenceCiede2000, parse } from 'culori';
+
+const difference = differenceCiede2000();
+
+/** CIEDE2000 between two colours #rrggbb. */
+export function differColours(a: string, b: string): number {
+	const [first, second] = [parse(a), parse(b)];
+	if (!first || !second) throw new RangeError(`differColours expects #rrggbb, got ${a} and ${b}`);
+	return difference(first, second);
+}
+
+export type NeighbourVerdict = 'one' | 'easy' | 'practise' | 'bridge';
+
+/** How two colours that are to be blended stand to each other. Source: methods 10. */
+export function judgeNeighbours(a: string, b: string): { readonly difference: number; readonly verdict: NeighbourVerdict } {
+	const d = differColours(a, b);
+	return { difference: d, verdict: d < 5 ? 'one' : d < 25 ? 'easy' : d < 45 ? 'practise' : 'bridge' };
+}

@@ -1,0 +1,4 @@
+export { ColourSchema, HexSchema, type Colour } from './schema';
+export { convertHexToPaint, convertPaintToHex, convertPaintToLinear, mixPaints, type Paint, type PaintPart } from './mixPaints';
+export { convertLinearToSrgb, convertSrgbToLinear, decodeSrgb, encodeLinear } from './convertSrgb';
+export { differColours, judgeNeighbours, type NeighbourVerdict } from './differColours';

@@ -1,0 +1,71 @@
+import { gatherMaterials } from '../materials';
+import { FRAME } from '../piece';
+import { isFilm, type Material } from '../layers';
+import type { Issue } from '../units';
+import type { Project } from './project';
+
+/** Everything that a project names by id must be there, and be of the right kind; no id may stand twice. */
+export function checkReferences(project: Project): Issue[] {
+	const { palette, layout, finish, piece, materials } = project;
+	const parts = new Set(piece.faces.flatMap((face) => face.chain.filter((entry) => entry.role !== 'gap').map((entry) => entry.id)));
+	const surfaces = new Set([FRAME, ...piece.faces.flatMap((face) => face.chain.filter((entry) => entry.role === 'drawer').map((entry) => entry.id))]);
+	const issues: Issue[] = [
+		...findTwins(palette, 'palette'),
+		...findTwins(layout.motifs, 'layout.motifs'),
+		...findTwins(layout.zones, 'layout.zones'),
+		...findTwins(layout.runs, 'layout.runs'),
+		...findTwins(finish.coats, 'finish.coats'),
+		...findTwins(materials, 'materials')
+	];
+	const need = (ids: ReadonlySet<string>, id: string, path: string, what: string) => {
+		if (!ids.has(id)) issues.push({ code: 'ref.unknown', path, values: { id, what } });
+	};
+	const needAll = (ids: ReadonlySet<string>, list: readonly string[] | string, path: string, what: string) => {
+		if (typeof list !== 'string') list.forEach((id, i) => need(ids, id, `${path}[${i}]`, what));
+	};
+	const colours = idsOf(palette);
+	layout.zones.forEach((zone, i) => {
+		zone.colours.forEach((id, c) => need(colours, id, `layout.zones[${i}].colours[${c}]`, 'colour'));
+		needAll(parts, zone.parts, `layout.zones[${i}].parts`, 'part');
+	});
+	layout.runs.forEach((run, i) => {
+		need(idsOf(layout.motifs), run.motif, `layout.runs[${i}].motif`, 'motif');
+		need(colours, run.colour, `layout.runs[${i}].colour`, 'colour');
+		needAll(parts, run.parts, `layout.runs[${i}].parts`, 'part');
+	});
+	const known = gatherMaterials(materials);
+	finish.coats.forEach((coat, i) => {
+		const path = `finish.coats[${i}]`;
+		if ('material' in coat) {
+			need(new Set(known.keys()), coat.material, `${path}.material`, 'material');
+			const material = known.get(coat.material);
+			if (material && !(KINDS_FOR[coat.kind] as readonly string[]).includes(material.kind))
+				issues.push({ code: 'ref.kind', path: `${path}.material`, values: { id: coat.material, kind: material.kind, expected: KINDS_FOR[coat.kind].join(' or ') } });
+		}
+		if (coat.kind === 'base') need(colours, coat.colour, `${path}.colour`, 'colour');
+		if (coat.kind === 'blend') need(idsOf(layout.zones), coat.zone, `${path}.zone`, 'zone');
+		if (coat.kind === 'stencil') need(idsOf(layout.runs), coat.run, `${path}.run`, 'run');
+		if ('on' in coat) needAll(surfaces, coat.on, `${path}.on`, 'surface');
+		if (isFilm(coat) && 'on' in coat && coat.on.length === 0) issues.push({ code: 'field.too-small', path: `${path}.on` });
+	});
+	return issues;
+}
+
+/** Which materials a kind of coat may be made of. */
+export const KINDS_FOR: Readonly<Record<string, readonly Material['kind'][]>> & Record<'clean' | 'prime' | 'base' | 'blend' | 'stencil' | 'clear' | 'wax', readonly Material['kind'][]> = {
+	clean: ['cleaner'],
+	prime: ['primer'],
+	base: ['paint'],
+	blend: ['paint'],
+	stencil: ['paint'],
+	clear: ['clear'],
+	wax: ['wax']
+};
+
+function idsOf(list: readonly { readonly id: string }[]): ReadonlySet<string> {
+	return new Set(list.map(({ id }) => id));
+}
+
+function findTwins(list: readonly { readonly id: string }[], path: string): Issue[] {
+	return list.flatMap(({ id }, i) => (list.findIndex((other) => other.id === id) < i ? [{ code: 'id.twice', path: `${path}[${i}].id`, values: { id } }] : []));
+}

@@ -1,0 +1,5 @@
+export { describeProjectSchema, PROJECT_FORMAT, PROJECT_VERSION, ProjectSchema, type Project } from './project';
+export { LARGEST_PROJECT, readProject, readProjectText, writePath, type ReadProject } from './readProject';
+export { checkReferences, KINDS_FOR } from './checkReferences';
+export { wordIssue } from './wordIssue';
+export { LARGEST_SVG, readMotifSvg, type ReadMotif } from './readMotifSvg';

@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import { ColourSchema } from '../colour';
+import { FinishSchema, MaterialSchema } from '../layers';
+import { LayoutSchema } from '../layout';
+import { PieceSchema } from '../piece';
+
+export const PROJECT_FORMAT = 'ember-ribbon/project';
+export const PROJECT_VERSION = 1;
+
+/** One piece with everything that is planned for it: the one truth from which every figure is worked out. */
+export const ProjectSchema = z.strictObject({
+	format: z.literal(PROJECT_FORMAT),
+	version: z.literal(PROJECT_VERSION),
+	units: z.enum(['mm', 'in']).meta({ description: 'The unit of the painter: how a text without a unit is read, and how figures are written.' }),
+	paper: z.enum(['a4', 'letter']),
+	workshop: z.strictObject({
+		temperature: z.number().min(-20).max(60).meta({ description: 'Degrees Celsius.' }),
+		humidity: z.number().min(0).max(100).meta({ description: 'Relative, percent.' })
+	}),
+	piece: PieceSchema,
+	palette: z.array(ColourSchema).max(100),
+	layout: LayoutSchema,
+	finish: FinishSchema,
+	materials: z.array(MaterialSchema).max(100).meta({ description: 'Own records; one with the id of a catalogue record takes its place.' })
+});
+export type Project = z.infer<typeof ProjectSchema>;
+
+/** The published schema of the project file. */
+export function describeProjectSchema(): object {
+	return z.toJSONSchema(ProjectSchema, { target: 'draft-2020-12', io: 'input' });
+}

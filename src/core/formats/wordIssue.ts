@@ -1,0 +1,70 @@
+import { formatLength, type Issue, type LengthUnit } from '../units';
+
+type Words = (values: Readonly<Record<string, string | number>>, unit: LengthUnit) => string;
+const length = (value: string | number | undefined, unit: LengthUnit) => formatLength(Number(value), unit, 0.1).text;
+const beyond = (v: Readonly<Record<string, string | number>>, unit: LengthUnit) =>
+	`The readings are ${length(Math.abs(Number(v['residual'])), unit)} ${Number(v['residual']) > 0 ? 'short of' : 'more than'} the whole height; reading errors explain ${length(v['allowed'], unit)}.`;
+
+/** What is wrong, and what to do about it. One line for each code; the values come with the issue. */
+const WORDS: Readonly<Record<string, Words>> = {
+	'length.empty': () => 'Not measured yet. Type the reading.',
+	'length.ambiguous': (v) => `"${v['typed']}" can be a thousand or a decimal. Write 1234 or 1.234.`,
+	'length.negative': () => 'A length cannot be less than zero. Type it without the minus.',
+	'length.unreadable': (v) => `"${v['typed']}" is no length. Write it like 137, 137.5 mm, 5 3/8 or 1' 2 1/2".`,
+	'length.zero-denominator': () => 'A fraction cannot end in /0. Write it like 5 3/8.',
+	'length.absurd': () => 'That is longer than anything painted in a workshop. Check the figure and its unit.',
+	'length.zero': () => 'This cannot be zero. Measure it and type the reading.',
+	'chain.beyond': (v, u) => `${beyond(v, u)} No single slip explains it: measure the chain again from the top.`,
+	'chain.digits-swapped': (v, u) => `${beyond(v, u)} Two digits may be swapped here: ${length(v['instead'], u)} would leave ${length(Math.abs(Number(v['left'])), u)}. Measure this one again.`,
+	'chain.missed-or-twice': (v, u) => `${beyond(v, u)} ${v['instead'] === '' ? 'This reading may have been entered twice.' : 'A reading like this one may have been left out.'} Go through the chain once more.`,
+	'chain.unit-slip': (v, u) => `${beyond(v, u)} This may be in another unit, or ten times off: ${length(v['instead'], u)} would fit. Check its unit.`,
+	'chain.out-of-step': (v, u) => `${beyond(v, u)} This drawer is out of step with the others: ${length(v['instead'], u)} would fit. Measure it again.`,
+	'chain.wrong-digit': (v, u) => `${beyond(v, u)} One digit may be wrong here: ${length(v['instead'], u)} would fit. Measure this one again.`,
+	'chain.drawers': (v) => `A front has 1 to ${v['most']} drawers; this one has ${v['drawers']}. Add or take away drawer readings.`,
+	'face.no-room': () => 'The stiles and side gaps leave no width for the drawers. Check them against the overall width.',
+	'hardware.off-part': () => 'It would stand over the edge of the drawer front. Change the distance or the size.',
+	'hardware.overlap': () => 'The two would stand on each other. Set them further apart, or use one.',
+	'hardware.no-part': () => 'There is no drawer with this id. Take the exception out, or correct the id.',
+	'id.twice': (v) => `The id "${v['id']}" stands twice. Give this one another.`,
+	'run.scale-range': () => 'The least scale is above the most. Swap them.',
+	'run.gap-range': () => 'The least gap is above the most. Swap them.',
+	'run.too-tall': (v) => `The motif is taller than ${v['front']}. Let the scale go down to ${Number(v['most']).toFixed(2)} or less.`,
+	'run.no-fit': (v, u) => `No whole number of motifs closes ${length(v['length'], u)} within these limits. Widen the scale or the gap, or choose free ends.`,
+	'run.moved-gone': (v) => `Motif ${v['index']}, placed by hand, is not in this fit any more. Take its place out, or go back to the fit it belongs to.`,
+	'run.looks-large': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; up to 67 % leaves it room to breathe.`,
+	'run.looks-small': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; under 20 % it is lost from a distance.`,
+	'run.over-edge': (v) => `${v['count']} of the motifs go over the edge of ${v['part']}.`,
+	'motif.unread': () => 'This path cannot be read. Use plain SVG path data in mm.',
+	'ref.unknown': (v) => `There is no ${v['what']} "${v['id']}". Add it, or name one that is there.`,
+	'ref.kind': (v) => `"${v['id']}" is a ${v['kind']}. This step needs a ${v['expected']}.`,
+	'workshop.unfair': (v) => `Outside ${v['least']} to ${v['most']} degrees paint does not dry as it should. Warm or cool the workshop before you begin.`,
+	'file.not-json': (v) => `This is no JSON: it breaks off at ${v['where']}. Choose a project file that was saved from Ember Ribbon.`,
+	'file.not-project': (v) => `This is not a project file: its format should be "${v['expected']}". Choose a file that was saved from Ember Ribbon.`,
+	'file.version': (v) => `This file has version ${v['got']}; this program reads version ${v['known']}. Open it with the program that saved it, or a newer one.`,
+	'file.too-large': (v) => `This file is larger than ${v['most']} MB. Choose a project file.`,
+	'svg.too-large': (v) => `This drawing is larger than ${v['most']} MB. Save it with fewer points.`,
+	'svg.doctype': () => 'A drawing with a document type or entities is not read. Save it as plain SVG.',
+	'svg.not-xml': (v) => `This is no SVG: ${v['what']}. Save it again as plain SVG.`,
+	'svg.too-deep': () => 'The groups are nested too deep. Ungroup the drawing.',
+	'svg.element': (v) => `<${v['what']}> is not read. Turn everything into filled paths.`,
+	'svg.stroke': () => 'A line without a filling has no opening to paint through. Turn strokes into outlines.',
+	'svg.path': () => 'This path cannot be read. Draw it again, or save it as plain SVG.',
+	'svg.no-size': () => 'The drawing has no size between 1 and 2000 mm. Give its svg element a width and a height in mm.',
+	'svg.empty': () => 'The drawing has no filled path. A stencil needs at least one opening.',
+	'field.missing': () => 'This field is missing. Add it; the schema says what belongs there.',
+	'field.unknown': () => 'This field is not part of the format. Take it out, or check its spelling.',
+	'field.type': (v) => `This should be of type ${v['expected']}. Correct the value.`,
+	'field.choice': (v) => `This must be one of: ${v['expected']}.`,
+	'field.too-small': (v) => `This must be ${v['least'] ?? 1} or more.`,
+	'field.too-big': (v) => `This must be ${v['most']} or less.`,
+	'field.union': () => 'This is none of the kinds that are known here. See the schema for what may stand here.',
+	'field.format': () => 'This is not written as it should be. See the schema for the form.',
+	'field.invalid': (v) => `${v['message']}.`
+};
+
+/** The words of an issue, in the painter's unit. */
+export function wordIssue(issue: Issue, unit: LengthUnit): string {
+	const words = WORDS[issue.code];
+	if (!words) throw new Error(`wordIssue has no words for ${issue.code}: add a line to WORDS`);
+	return words(issue.values ?? {}, unit);
+}

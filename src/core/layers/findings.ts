@@ -1,0 +1,76 @@
+import type { Coat, Decision, Finish } from './schema';
+import type { Stack } from './stackLayers';
+
+export type RuleKind = 'must' | 'should' | 'school' | 'note';
+
+/** A change to the finish that answers a finding: plain data, applied by `applyRemedy`. */
+export interface Remedy {
+	readonly label: string;
+	readonly edits: readonly FinishEdit[];
+}
+
+export type FinishEdit =
+	| { readonly op: 'insert'; readonly at: number; readonly coat: Coat }
+	| { readonly op: 'move'; readonly coat: string; readonly to: number }
+	| { readonly op: 'replace'; readonly coat: string; readonly with: Coat }
+	| { readonly op: 'wait'; readonly coat: string; readonly wait: number | null }
+	| { readonly op: 'decide'; readonly decision: Decision };
+
+export interface Finding {
+	readonly rule: string;
+	readonly kind: RuleKind;
+	/** What is wrong. */
+	readonly what: string;
+	/** The step that it concerns; null for the finish as a whole. */
+	readonly coat: string | null;
+	/** Surfaces where it holds: `frame` and ids of drawer fronts. */
+	readonly where: readonly string[];
+	readonly why: string;
+	readonly remedies: readonly Remedy[];
+	/** The painter's decision, where they overruled it. */
+	readonly overruled: string | null;
+}
+
+export interface Rule {
+	readonly id: string;
+	/** What satisfies it, for help in place. */
+	readonly satisfiedBy: string;
+	readonly check: (stack: Stack) => Omit<Finding, 'rule' | 'overruled'>[];
+}
+
+/** Applies every edit of a remedy in turn; a coat that is gone is passed over. The finish that went in is left as it was. */
+export function applyRemedy(finish: Finish, remedy: Remedy): Finish {
+	return remedy.edits.reduce(applyEdit, finish);
+}
+
+function applyEdit(finish: Finish, edit: FinishEdit): Finish {
+	const { coats } = finish;
+	switch (edit.op) {
+		case 'insert':
+			return { ...finish, coats: coats.toSpliced(edit.at, 0, { ...edit.coat, id: freeId(edit.coat.id, coats) }) };
+		case 'move':
+			return { ...finish, coats: moveCoat(coats, edit.coat, edit.to) };
+		case 'replace':
+			return { ...finish, coats: coats.map((coat) => (coat.id === edit.coat ? edit.with : coat)) };
+		case 'wait':
+			return { ...finish, coats: coats.map((coat) => (coat.id === edit.coat ? { ...coat, wait: edit.wait } : coat)) };
+		case 'decide':
+			return { ...finish, decisions: [...finish.decisions, edit.decision] };
+	}
+}
+
+/** The coats with one moved to a place, counted in the list without it. */
+export function moveCoat(coats: readonly Coat[], id: string, to: number): Coat[] {
+	const coat = coats.find((other) => other.id === id);
+	const rest = coats.filter((other) => other.id !== id);
+	return coat ? rest.toSpliced(Math.max(0, Math.min(rest.length, to)), 0, coat) : [...coats];
+}
+
+/** An id that no coat has yet: `base`, then `base-2`, ... */
+export function freeId(wish: string, taken: readonly { readonly id: string }[]): string {
+	const ids = new Set(taken.map(({ id }) => id));
+	if (!ids.has(wish)) return wish;
+	let n = 2;
+	while (ids.has(`${wish}-${n}`)) n++;
+	return `${wish}-${n}`;
+}

@@ -1,0 +1,12 @@
+import type { FilmCoat } from '../schema';
+import { glazeSlip } from './glazeSlip';
+import { loadedBrush } from './loadedBrush';
+import { mistAndFeather } from './mistAndFeather';
+import type { BlendMethod } from './types';
+
+/** Every school of blending. A new one is a new file and a line here. */
+export const METHODS: Readonly<Record<Extract<FilmCoat, { kind: 'blend' }>['method'], BlendMethod>> = {
+	'mist-and-feather': mistAndFeather,
+	'glaze-slip': glazeSlip,
+	'loaded-brush': loadedBrush
+};

@@ -1,0 +1,13 @@
+import type { BlendMethod } from './types';
+
+/** One brush. Source: craft 4. */
+export const loadedBrush: BlendMethod = {
+	id: 'loaded-brush',
+	name: 'Loaded brush',
+	says: 'One brush dipped at random in all colours, long strokes, mist.',
+	tools: () => [
+		{ tool: 'wide brush for all colours', count: 1 },
+		{ tool: 'mist bottle', count: 1 }
+	],
+	steps: ['Dip one brush in all colours.', 'Draw long strokes, the dark side of the brush to the edge.', 'Mist, draw again; rest a night, look, touch up.']
+};

@@ -1,0 +1,20 @@
+import type { BlendMethod } from './types';
+
+/** n colours and a clean brush for each join are 2n - 1; or the colours' own brushes; or one dry brush for all. Source: craft 4. */
+export const mistAndFeather: BlendMethod = {
+	id: 'mist-and-feather',
+	name: 'Mist and feather',
+	says: 'Colours side by side, wet; a fine mist; a dry brush across the join in crosses, then one tidy direction.',
+	tools(colours, brushes) {
+		const own = { tool: 'flat brush, one for each colour', count: colours };
+		if (brushes === 'clean-joins') return [own, { tool: 'clean dry brush, one for each join', count: colours - 1 }, { tool: 'mist bottle', count: 1 }];
+		if (brushes === 'one-dry') return [own, { tool: 'dry brush for all joins', count: 1 }, { tool: 'mist bottle', count: 1 }];
+		return [own, { tool: 'mist bottle', count: 1 }];
+	},
+	steps: [
+		'Lay the colours side by side on one front, wet.',
+		'Mist the join lightly; wet the brush before you wet the surface again.',
+		'Cross the join with a dry brush, then draw it out in one direction.',
+		'Wipe the edges of the drawer while they are wet.'
+	]
+};

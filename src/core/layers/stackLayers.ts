@@ -1,0 +1,127 @@
+import { partsOf, type Layout } from '../layout';
+import { FRAME, type MeasuredPiece } from '../piece';
+import type { Minutes, Um } from '../units';
+import type { Material } from './material';
+import { isFilm, type Coat, type CoatParts, type Finish } from './schema';
+
+export interface DryingTimes {
+	readonly touchDry: Minutes;
+	readonly recoat: Minutes;
+	readonly open: Minutes;
+}
+
+/** One coat as it lies on the piece: what it is made of, where, how thick, and when it is ready. */
+export interface Layer {
+	readonly coat: Coat;
+	/** Place in the order, from 0. */
+	readonly at: number;
+	/** Null for steps without a material, and where the material is not known. */
+	readonly material: Material | null;
+	/** `frame` and ids of drawer fronts. */
+	readonly surfaces: ReadonlySet<string>;
+	readonly drying: DryingTimes;
+	/** All its coats together. */
+	readonly film: Um;
+	/** Waited before it is begun, after the step before it is done. */
+	readonly waitBefore: Minutes;
+	/** The step that this wait is for; null where there is none. */
+	readonly waitFor: string | null;
+	/** When its work is done, counting waits only, minutes from the start. */
+	readonly doneAt: Minutes;
+	/** When it is begun, counting waits only. */
+	readonly beginsAt: Minutes;
+}
+
+export interface Stack {
+	readonly layers: readonly Layer[];
+	readonly condition: 'new' | 'bare' | 'finished';
+	readonly hasHardware: boolean;
+	/** Every surface of the piece, the frame first. */
+	readonly surfaces: readonly string[];
+	readonly ground: string;
+}
+
+export interface StackContext {
+	readonly piece: MeasuredPiece;
+	readonly condition: Stack['condition'];
+	readonly ground: string;
+	readonly layout: Layout;
+	readonly materials: ReadonlyMap<string, Material>;
+	/** Drying times of one coat in this workshop. */
+	readonly dry: (material: Material, thickness: number) => DryingTimes;
+}
+
+const NO_DRYING: DryingTimes = { touchDry: 0, recoat: 0, open: 0 };
+
+/**
+ * Lays the coats on the piece in the painter's order. A wait of the painter's own is kept as it is, right or wrong
+ * (the rules look at it); otherwise each step waits for what lies under it on the same surfaces.
+ */
+export function stackLayers(finish: Finish, context: StackContext): Stack {
+	const drawers = context.piece.faces.flatMap((face) => face.parts).filter((part) => part.role === 'drawer');
+	const surfaces = [FRAME, ...drawers.map((part) => part.id)];
+	const layers: Layer[] = [];
+	for (const [at, coat] of finish.coats.entries()) {
+		const material = 'material' in coat ? (context.materials.get(coat.material) ?? null) : null;
+		const drying = material ? context.dry(material, isFilm(coat) ? coat.thickness : 1) : NO_DRYING;
+		const bare = { coat, at, material, drying, surfaces: surfacesOf(coat, context, surfaces), film: isFilm(coat) && material ? coat.times * coat.thickness * material.film : 0 };
+		const before = layers.at(-1);
+		const need = waitNeeded(bare, layers);
+		const chosen = before?.coat.wait ?? null;
+		const waitBefore = chosen ?? need.wait;
+		const beginsAt = (before?.doneAt ?? 0) + waitBefore;
+		const between = isFilm(coat) ? (coat.times - 1) * drying.recoat : 0;
+		layers.push({ ...bare, waitBefore, waitFor: waitBefore > 0 ? (need.coat ?? before?.coat.id ?? null) : null, beginsAt, doneAt: beginsAt + between });
+	}
+	return { layers, surfaces, condition: context.condition, ground: context.ground, hasHardware: drawers.some((part) => part.hardware.length > 0) };
+}
+
+/** How long a layer must have dried before the next may be begun on it: hardware needs it dry to the touch, all else its recoat. */
+export function dryingNeeded(under: Layer, next: Coat): Minutes {
+	return next.kind === 'hardware-on' ? under.drying.touchDry : next.kind === 'hardware-off' || next.kind === 'hardware-masked' ? 0 : under.drying.recoat;
+}
+
+export function sharesSurface(a: Pick<Layer, 'surfaces'>, b: Pick<Layer, 'surfaces'>): boolean {
+	return [...a.surfaces].some((surface) => b.surfaces.has(surface));
+}
+
+function waitNeeded(next: Pick<Layer, 'coat' | 'surfaces'>, layers: readonly Layer[]): { wait: Minutes; coat: string | null } {
+	const now = layers.at(-1)?.doneAt ?? 0;
+	let longest = { wait: 0, coat: null as string | null };
+	for (const under of layers) {
+		if (!sharesSurface(under, next)) continue;
+		const wait = under.doneAt + dryingNeeded(under, next.coat) - now;
+		if (wait > longest.wait + 1e-9) longest = { wait, coat: under.coat.id };
+	}
+	return longest;
+}
+
+function surfacesOf(coat: Coat, context: StackContext, all: readonly string[]): ReadonlySet<string> {
+	switch (coat.kind) {
+		case 'hardware-off':
+		case 'hardware-on':
+		case 'hardware-masked':
+			return new Set(all.filter((surface) => context.piece.faces.some((face) => face.parts.some((part) => part.id === surface && part.hardware.length > 0))));
+		case 'blend': {
+			const zone = context.layout.zones.find((other) => other.id === coat.zone);
+			return new Set(zone ? surfacesOfParts(partsOf(zone.parts, context.piece)) : []);
+		}
+		case 'stencil': {
+			const run = context.layout.runs.find((other) => other.id === coat.run);
+			return new Set(run ? surfacesOfParts(partsOf(run.parts, context.piece)) : []);
+		}
+		default:
+			return new Set(surfacesNamed(coat.on, all));
+	}
+}
+
+function surfacesOfParts(parts: readonly { id: string; role: string }[]): string[] {
+	return parts.map((part) => (part.role === 'drawer' ? part.id : FRAME));
+}
+
+function surfacesNamed(on: CoatParts, all: readonly string[]): string[] {
+	if (on === 'all') return [...all];
+	if (on === 'drawers') return all.filter((surface) => surface !== FRAME);
+	if (on === 'frame') return [FRAME];
+	return all.filter((surface) => on.includes(surface));
+}

@@ -1,0 +1,2 @@
+export { CATALOGUE, gatherMaterials } from './catalogue';
+export { LOSS, volumeForArea } from './quantities';

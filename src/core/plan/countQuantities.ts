@@ -1,0 +1,113 @@
+import { isFilm, METHODS, type FilmCoat, type Layer, type Stack } from '../layers';
+import type { Layout, MotifShape, RunPlan } from '../layout';
+import { LOSS, volumeForArea } from '../materials';
+import { FRAME, type MeasuredPiece } from '../piece';
+import type { Mm2 } from '../units';
+import type { Quantities, ZonePlan } from './types';
+
+const M2 = 1e6;
+
+interface Use {
+	readonly coat: string;
+	readonly colour: string | null;
+	readonly material: string;
+	/** m2, once over. */
+	readonly area: number;
+	readonly ml: number;
+}
+
+/**
+ * What the finish takes: millilitres of every colour from the areas of its fields, of every other material from the
+ * surfaces it lies on, and the tools of the chosen methods. Source: methods 9.
+ */
+export function countQuantities(
+	stack: Stack,
+	piece: MeasuredPiece,
+	zones: readonly ZonePlan[],
+	runs: readonly RunPlan[],
+	layout: Layout,
+	shapes: ReadonlyMap<string, MotifShape>
+): Quantities {
+	const surfaces = areasOfSurfaces(piece);
+	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, { surfaces, zones, runs, layout, shapes }));
+	return {
+		paints: gather(uses.filter((use) => use.colour !== null), (use) => `${use.colour} ${use.material}`).map(([first, all]) => ({
+			colour: first.colour!,
+			material: first.material,
+			area: sum(all.map((use) => use.area)),
+			ml: sum(all.map((use) => use.ml)),
+			uses: all.map(({ coat, area, ml }) => ({ coat, area, ml }))
+		})),
+		products: gather(uses.filter((use) => use.colour === null), (use) => use.material).map(([first, all]) => ({
+			material: first.material,
+			area: sum(all.map((use) => use.area)),
+			ml: sum(all.map((use) => use.ml))
+		})),
+		tools: stack.layers.flatMap((layer) => toolsOfLayer(layer, layout)),
+		surfaces: [...surfaces].map(([surface, area]) => ({ surface, area: area / M2 }))
+	};
+}
+
+interface Areas {
+	readonly surfaces: ReadonlyMap<string, Mm2>;
+	readonly zones: readonly ZonePlan[];
+	readonly runs: readonly RunPlan[];
+	readonly layout: Layout;
+	readonly shapes: ReadonlyMap<string, MotifShape>;
+}
+
+/** Drawer fronts, and as `frame` what is left of the face when drawers and gaps are taken out, mm2. */
+function areasOfSurfaces(piece: MeasuredPiece): ReadonlyMap<string, Mm2> {
+	const areas = new Map<string, Mm2>([[FRAME, 0]]);
+	for (const face of piece.faces) {
+		const drawers = face.parts.filter((part) => part.role === 'drawer');
+		const side = face.gaps.find((gap) => gap.id.startsWith('side-of-'))?.mm ?? 0;
+		const opening = (drawers[0]?.width ?? 0) + 2 * side;
+		const height = sum(face.readings.filter(({ role }) => role === 'gap' || role === 'drawer').map(({ mm }) => mm));
+		areas.set(FRAME, areas.get(FRAME)! + Math.max(0, face.width * face.height - opening * height));
+		for (const part of drawers) areas.set(part.id, part.width * part.height);
+	}
+	return areas;
+}
+
+function usesOfLayer(layer: Layer, areas: Areas): Use[] {
+	const { coat, material } = layer;
+	if (material === null || !('material' in coat)) return [];
+	const use = (colour: string | null, area: number): Use => {
+		const [times, applicator] = isFilm(coat) ? [coat.times * coat.thickness, coat.applicator] : [1, 'cloth' as const];
+		return { coat: coat.id, colour, material: material.id, area, ml: volumeForArea(area * M2, times, material.coverage, LOSS[applicator]) };
+	};
+	if (coat.kind === 'blend')
+		return gather(areas.zones.filter((zone) => zone.zone === coat.zone).flatMap((zone) => zone.areas), (share) => share.colour).map(([first, all]) => use(first.colour, sum(all.map((share) => share.area))));
+	if (coat.kind === 'stencil') return stencilUses(coat, areas, use);
+	const area = sum([...layer.surfaces].map((surface) => areas.surfaces.get(surface) ?? 0)) / M2;
+	return [use(coat.kind === 'base' ? coat.colour : null, area)];
+}
+
+function stencilUses(coat: Extract<FilmCoat, { kind: 'stencil' }>, { layout, runs, shapes }: Areas, use: (colour: string, area: number) => Use): Use[] {
+	const run = layout.runs.find((other) => other.id === coat.run);
+	const open = run && shapes.get(run.motif)?.openArea;
+	const placements = runs.find((plan) => plan.run === coat.run)?.placements;
+	if (!run || open === undefined || !placements) return [];
+	return [use(run.colour, sum(placements.map(({ scale, cut }) => open * scale * scale * (cut === 'none' ? 1 : 0.5))) / M2)];
+}
+
+function toolsOfLayer({ coat }: Layer, layout: Layout): Quantities['tools'] {
+	if (!isFilm(coat)) return [];
+	if (coat.kind === 'blend') {
+		const colours = layout.zones.find((zone) => zone.id === coat.zone)?.colours.length ?? 0;
+		return METHODS[coat.method].tools(colours, coat.brushes).filter(({ count }) => count > 0).map((tool) => ({ coat: coat.id, ...tool }));
+	}
+	const tool = coat.kind === 'stencil' && coat.applicator === 'brush' ? 'stencil brush' : coat.kind === 'clear' && coat.applicator === 'brush' ? 'synthetic brush' : coat.applicator;
+	return [{ coat: coat.id, tool, count: 1 }];
+}
+
+function gather<T>(list: readonly T[], keyOf: (item: T) => string): [first: T, all: T[]][] {
+	const groups = new Map<string, T[]>();
+	for (const item of list) groups.set(keyOf(item), [...(groups.get(keyOf(item)) ?? []), item]);
+	return [...groups.values()].map((all) => [all[0]!, all]);
+}
+
+function sum(values: readonly number[]): number {
+	return values.reduce((a, b) => a + b, 0);
+}

@@ -1,0 +1,6 @@
+export { createPlanner, planProject, type Planner } from './planProject';
+export { planFile, writePlan, type PlanAnswer } from './planFile';
+export {
+	PLAN_FORMAT, PLAN_VERSION,
+	type OrderStep, type PlacementRow, type Plan, type PlanError, type Quantities, type SheetSummary, type ZonePlan
+} from './types'; // prettier-ignore

@@ -1,0 +1,63 @@
+import { readFileSync } from 'node:fs';
+import { expect, it } from 'vitest';
+import { readProjectText, type Project } from '../formats';
+import { createPlanner, planFile, planProject, writePlan, type Plan } from './index';
+
+const text = readFileSync('demo/sail-loft-chest.json', 'utf8');
+const read = readProjectText(text);
+if (!read.ok) throw new Error(JSON.stringify(read.issues));
+const demo = read.project;
+
+it('gives the same plan to the byte, and leaves the project alone', () => {
+	const before = JSON.stringify(demo);
+	expect(writePlan(planProject(demo))).toBe(writePlan(planProject(demo)));
+	expect(JSON.stringify(demo)).toBe(before);
+});
+
+it('works one truth through every room: a taller drawer moves parts, paint, placements and sheets', () => {
+	const chain = demo.piece.faces[0]!.chain.map((entry) => (entry.id === 'drawer-1' ? { ...entry, reading: '205' } : entry.id === 'plinth' ? { ...entry, reading: '46' } : entry));
+	const taller: Project = { ...demo, piece: { ...demo.piece, faces: [{ ...demo.piece.faces[0]!, chain }] } };
+	const [a, b] = [planProject(demo), planProject(taller)];
+	const of = (plan: Plan) => ({
+		height: plan.faces[0]!.parts.find((part) => part.id === 'drawer-1')!.height,
+		glow: plan.zones[0]!.areas.reduce((sum, { area }) => sum + area, 0),
+		centre: plan.placements[0]!.centre.y,
+		blue: plan.quantities.paints.find(({ colour }) => colour === 'slack-water')!.ml
+	});
+	expect(of(b).height - of(a).height).toBeCloseTo(30, 0);
+	expect((of(b).glow - of(a).glow) * 1e6).toBeCloseTo(816 * (of(b).height - of(a).height), 3);
+	expect(of(b).centre - of(a).centre).toBeCloseTo(15, 0);
+	expect(of(b).blue).toBeGreaterThan(of(a).blue);
+});
+
+it('counts paint from areas: the surfaces add up to the face less its gaps, each zone to its front', () => {
+	const plan = planProject(demo);
+	const face = plan.faces[0]!;
+	const gaps = face.gaps.filter((gap) => !gap.id.startsWith('side')).reduce((sum, gap) => sum + gap.mm * 822, 0) + face.parts.filter((part) => part.role === 'drawer').reduce((sum, part) => sum + part.height * 6, 0);
+	const total = plan.quantities.surfaces.reduce((sum, { area }) => sum + area, 0) * 1e6;
+	expect(total).toBeCloseTo(860 * 940 - gaps, 3);
+	const clear = plan.quantities.products.find(({ material }) => material === 'clear-coat')!;
+	expect(clear.ml).toBeCloseTo((total / 1e6 / 12) * 2 * 1000 * 1.1, 6);
+	const blend = plan.quantities.paints.flatMap((row) => row.uses).filter(({ coat }) => coat === 'blend');
+	expect(blend.reduce((sum, use) => sum + use.ml, 0)).toBeCloseTo((face.parts.filter((p) => p.role === 'drawer').reduce((s, p) => s + p.width * p.height, 0) / 1e6 / 13) * 2 * 1000 * 1.1, 3);
+});
+
+it('works out again only what an edit touches', () => {
+	const plan = createPlanner();
+	const first = plan(demo);
+	const finish = { ...demo.finish, coats: demo.finish.coats.map((coat) => (coat.id === 'clear' ? { ...coat, wait: 300 } : coat)) };
+	const second = plan({ ...demo, finish });
+	expect(second.faces).toBe(first.faces);
+	expect(second.zones).toBe(first.zones);
+	expect(second.order).not.toBe(first.order);
+	expect(second.order.at(-1)!.waitBefore).toBe(300);
+});
+
+it('answers with a list of errors, each with its remedy', () => {
+	expect(planFile('{"format":"ember-ribbon/project","version":1}')).toMatchObject({ read: false, answer: { errors: expect.arrayContaining([{ code: 'field.missing', path: 'units', message: expect.stringContaining('Add it') }]) } });
+	const swapped = text.replace('"reading": "195"', '"reading": "159"');
+	const { read, answer } = planFile(swapped);
+	expect(read).toBe(true);
+	expect(answer.errors).toMatchObject([{ code: 'chain.digits-swapped', path: 'piece.faces[0].chain[4].reading' }]);
+	expect(answer.errors[0]!.message).toContain('195 mm');
+});

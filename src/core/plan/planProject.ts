@@ -1,0 +1,203 @@
+import { judgeNeighbours } from '../colour';
+import { checkReferences, wordIssue, type Project } from '../formats';
+import { checkOrder, COAT_WORDS, isFilm, METHODS, roomInGap, stackLayers, type Stack } from '../layers';
+import { areasOfColours, lengthsOfJoins, measureMotif, partsOf, PATTERNS, planRun, type MotifShape, type RunPlan } from '../layout';
+import { gatherMaterials } from '../materials';
+import { measurePiece, type MeasuredPiece } from '../piece';
+import { dryMaterial, FAIR_TEMPERATURES } from '../schedule';
+import { formatLength, type Issue } from '../units';
+import { countQuantities } from './countQuantities';
+import { createStep, type Step } from './createStep';
+import { PLAN_FORMAT, PLAN_VERSION, type OrderStep, type PlacementRow, type Plan, type PlanError, type RunSummary, type SheetSummary, type ZonePlan } from './types';
+
+const M2 = 1e6;
+
+export interface Planner {
+	(project: Project): Plan;
+}
+
+/**
+ * Works out the whole plan of a project, the rooms in the order of the work: measure, lay out, order, quantities.
+ * Pure: the same project gives the same plan.
+ */
+export function planProject(project: Project): Plan {
+	return createPlanner()(project);
+}
+
+/**
+ * A planner that keeps its last results: on the next call only what depends on a changed part of the project is worked
+ * out again. Parts are compared by identity, so edits must leave untouched parts as they are.
+ */
+export function createPlanner(): Planner {
+	const steps = {
+		references: createStep(checkReferences),
+		measure: createStep(measurePiece),
+		shapes: createStep((motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, measureMotif(motif)]))),
+		runs: createStep(planRuns),
+		zones: createStep(planZones),
+		stack: createStep(stackProject),
+		findings: createStep(checkOrder),
+		quantities: createStep(countQuantities)
+	};
+	return (project) => assemble(project, steps);
+}
+
+type Steps = {
+	references: Step<[Project], Issue[]>;
+	measure: Step<Parameters<typeof measurePiece>, MeasuredPiece>;
+	shapes: Step<[Project['layout']['motifs']], Map<string, MotifShape>>;
+	runs: Step<Parameters<typeof planRuns>, RunPlan[]>;
+	zones: Step<Parameters<typeof planZones>, ZonePlan[]>;
+	stack: Step<Parameters<typeof stackProject>, Stack>;
+	findings: Step<Parameters<typeof checkOrder>, ReturnType<typeof checkOrder>>;
+	quantities: Step<Parameters<typeof countQuantities>, ReturnType<typeof countQuantities>>;
+};
+
+function assemble(project: Project, steps: Steps): Plan {
+	const { units, layout, finish, workshop } = project;
+	const piece = steps.measure(project.piece, units);
+	const shapes = steps.shapes(layout.motifs);
+	const runs = steps.runs(layout.runs, layout.motifs, piece);
+	const zones = steps.zones(layout.zones, project.palette, piece);
+	const stack = steps.stack(project.piece, piece, layout, finish.coats, project.materials, workshop);
+	const findings = steps.findings(stack, finish.decisions);
+	const placements = placementRows(runs, project);
+	const quantities = steps.quantities(stack, piece, zones, runs, layout, shapes);
+
+	const issues: Issue[] = [...steps.references(project), ...piece.issues, ...runs.flatMap((run) => run.issues), ...motifIssues(layout.motifs, shapes)];
+	const hints = [...runs.flatMap((run) => run.hints), ...workshopHints(project)];
+	const word = (issue: Issue): PlanError => ({ code: issue.code, path: issue.path, message: wordIssue(issue, units) });
+	return {
+		format: PLAN_FORMAT,
+		version: PLAN_VERSION,
+		units,
+		errors: issues.map(word),
+		hints: hints.map(word),
+		faces: piece.faces,
+		zones,
+		runs: runs.map((run): RunSummary => {
+			const { motif } = layout.runs.find((other) => other.id === run.run)!;
+			return { run: run.run, motif, openArea: (shapes.get(motif)?.openArea ?? 0) / M2, groups: run.groups };
+		}),
+		placements,
+		order: stack.layers.map(orderStep),
+		findings,
+		gaps: piece.faces.flatMap((face) => face.gaps).map((gap) => roomInGap(stack, gap)),
+		quantities,
+		sheets: listSheets(placements, piece, project)
+	};
+}
+
+function planRuns(runs: Project['layout']['runs'], motifs: Project['layout']['motifs'], piece: MeasuredPiece): RunPlan[] {
+	return runs.flatMap((run, i) => {
+		const motif = motifs.find((other) => other.id === run.motif);
+		return motif ? [planRun(run, motif, piece, `layout.runs[${i}]`)] : [];
+	});
+}
+
+function planZones(zones: Project['layout']['zones'], palette: Project['palette'], piece: MeasuredPiece): ZonePlan[] {
+	const hexOf = (id: string) => palette.find((colour) => colour.id === id)?.hex;
+	return zones.flatMap((zone) =>
+		partsOf(zone.parts, piece).map((part): ZonePlan => {
+			const areas = areasOfColours(zone, part.width, part.height);
+			const lengths = lengthsOfJoins(zone, part.width, part.height);
+			const joins = PATTERNS[zone.pattern].joins(zone, part.width, part.height).map(({ at }, i) => {
+				const between = [zone.colours[i]!, zone.colours[i + 1]!] as const;
+				const [a, b] = between.map(hexOf);
+				const judged = a && b ? judgeNeighbours(a, b) : { difference: 0, verdict: 'one' as const };
+				return { between, at, length: lengths[i]!, ...judged };
+			});
+			return { zone: zone.id, part: part.id, areas: zone.colours.map((colour, i) => ({ colour, area: areas[i]! / M2 })), joins };
+		})
+	);
+}
+
+function stackProject(
+	piece: Project['piece'],
+	measured: MeasuredPiece,
+	layout: Project['layout'],
+	coats: Project['finish']['coats'],
+	materials: Project['materials'],
+	workshop: Project['workshop']
+): Stack {
+	return stackLayers(
+		{ coats, decisions: [] },
+		{
+			piece: measured,
+			condition: piece.condition,
+			ground: piece.faces[0]!.ground,
+			layout,
+			materials: gatherMaterials(materials),
+			dry: (material, thickness) => dryMaterial(material, thickness, workshop)
+		}
+	);
+}
+
+function orderStep(layer: Stack['layers'][number]): OrderStep {
+	const { coat, material } = layer;
+	return {
+		coat: coat.id,
+		at: layer.at,
+		kind: coat.kind,
+		title: COAT_WORDS[coat.kind],
+		material: material?.id ?? null,
+		surfaces: [...layer.surfaces],
+		times: isFilm(coat) ? coat.times : 1,
+		waitBefore: layer.waitBefore,
+		waitFor: layer.waitFor,
+		beginsAt: layer.beginsAt,
+		doneAt: layer.doneAt,
+		touchDry: layer.drying.touchDry,
+		recoat: layer.drying.recoat,
+		film: layer.film,
+		ready: material?.ready ?? null,
+		cautions: [...(material?.cautions ?? []), ...(coat.kind === 'sand' ? SANDING_CAUTIONS : [])],
+		how: coat.kind === 'blend' ? METHODS[coat.method].steps : []
+	};
+}
+
+const SANDING_CAUTIONS = [
+	'Dust: a mask, extraction, or sand wet.',
+	'Old paint may hold lead: test before sanding, and follow local rules or a licensed professional.'
+];
+
+/** Each front by itself, from the middle outwards to both sides: what is left over then falls where it shows least. */
+function placementRows(runs: readonly RunPlan[], { units }: Project): PlacementRow[] {
+	const placements = runs.flatMap((run) => run.placements);
+	const orders = new Map<object, number>();
+	for (const part of new Set(placements.map((placement) => placement.part))) {
+		const here = placements.filter((placement) => placement.part === part);
+		const middle = (Math.min(...here.map(({ centre }) => centre.x)) + Math.max(...here.map(({ centre }) => centre.x))) / 2;
+		[...here].sort((a, b) => Math.abs(a.centre.x - middle) - Math.abs(b.centre.x - middle) || a.centre.x - b.centre.x).forEach((placement, i) => orders.set(placement, i + 1));
+	}
+	return placements.map((placement) => {
+		const texts = [placement.left, placement.top, placement.centre.x, placement.centre.y].map((mm) => formatLength(mm, units));
+		const [left, top, centreFromLeft, centreFromTop] = texts.map(({ text }) => text) as [string, string, string, string];
+		return { ...placement, tape: { left, top, centreFromLeft, centreFromTop, rounded: texts.some(({ rounded }) => rounded) }, order: orders.get(placement)! };
+	});
+}
+
+function listSheets(placements: readonly PlacementRow[], piece: MeasuredPiece, project: Project): SheetSummary[] {
+	const fronts = piece.faces
+		.flatMap((face) => face.parts)
+		.filter((part) => part.role === 'drawer')
+		.map((part): SheetSummary => ({ kind: 'front', title: part.name, of: part.id, scale: 1 }));
+	const sizes = new Map<string, SheetSummary>();
+	for (const { run, scale } of placements) {
+		const motif = project.layout.motifs.find((other) => other.id === project.layout.runs.find((r) => r.id === run)?.motif);
+		if (!motif) continue;
+		const key = `${motif.id} ${scale.toFixed(4)}`;
+		if (!sizes.has(key)) sizes.set(key, { kind: 'motif', title: motif.name, of: motif.id, scale });
+	}
+	return [...fronts, ...sizes.values()];
+}
+
+function motifIssues(motifs: Project['layout']['motifs'], shapes: ReadonlyMap<string, MotifShape>): Issue[] {
+	return motifs.flatMap((motif, i) => shapes.get(motif.id)!.unread.map((path) => ({ code: 'motif.unread', path: `layout.motifs[${i}].paths[${path}].d` })));
+}
+
+function workshopHints({ workshop }: Project): Issue[] {
+	const { least, most } = FAIR_TEMPERATURES;
+	const fair = workshop.temperature >= least && workshop.temperature <= most;
+	return fair ? [] : [{ code: 'workshop.unfair', path: 'workshop.temperature', values: { least, most } }];
+}

@@ -1,0 +1,99 @@
+import type { NeighbourVerdict } from '../colour';
+import type { Finding, GapRoom } from '../layers';
+import type { Placement, RunGroup } from '../layout';
+import type { MeasuredFace } from '../piece';
+import type { LengthUnit, Minutes, Ml, Mm, Um } from '../units';
+
+export const PLAN_FORMAT = 'ember-ribbon/plan';
+export const PLAN_VERSION = 1;
+
+export interface PlanError {
+	readonly code: string;
+	readonly path: string;
+	readonly message: string;
+}
+
+/** Everything that is worked out from a project. Lengths mm, areas m2, volumes ml, times minutes. See docs/plan.md. */
+export interface Plan {
+	readonly format: typeof PLAN_FORMAT;
+	readonly version: typeof PLAN_VERSION;
+	readonly units: LengthUnit;
+	/** What must be put right before the figures can be trusted; empty when all is well. */
+	readonly errors: readonly PlanError[];
+	/** Worth a look; never a block. */
+	readonly hints: readonly PlanError[];
+	readonly faces: readonly MeasuredFace[];
+	readonly zones: readonly ZonePlan[];
+	readonly runs: readonly RunSummary[];
+	readonly placements: readonly PlacementRow[];
+	readonly order: readonly OrderStep[];
+	readonly findings: readonly Finding[];
+	readonly gaps: readonly GapRoom[];
+	readonly quantities: Quantities;
+	readonly sheets: readonly SheetSummary[];
+}
+
+export interface ZonePlan {
+	readonly zone: string;
+	readonly part: string;
+	/** m2, from the edge to the centre; they add up to the area of the part. */
+	readonly areas: readonly { readonly colour: string; readonly area: number }[];
+	/** Neighbours, from the edge to the centre. */
+	readonly joins: readonly { readonly between: readonly [string, string]; readonly at: Mm; readonly length: Mm; readonly difference: number; readonly verdict: NeighbourVerdict }[];
+}
+
+export interface RunSummary {
+	readonly run: string;
+	readonly motif: string;
+	/** m2 of paint that one motif takes at scale 1. */
+	readonly openArea: number;
+	readonly groups: readonly RunGroup[];
+}
+
+export interface PlacementRow extends Placement {
+	/** The same figures as a tape shows them, in the painter's unit. */
+	readonly tape: { readonly left: string; readonly top: string; readonly centreFromLeft: string; readonly centreFromTop: string; readonly rounded: boolean };
+	/** Place in the order of placing on its part, from 1. */
+	readonly order: number;
+}
+
+export interface OrderStep {
+	readonly coat: string;
+	readonly at: number;
+	readonly kind: string;
+	readonly title: string;
+	readonly material: string | null;
+	readonly surfaces: readonly string[];
+	readonly times: number;
+	/** Waited before it is begun. */
+	readonly waitBefore: Minutes;
+	/** The step that it waits for. */
+	readonly waitFor: string | null;
+	/** Counting waits only, from the start. */
+	readonly beginsAt: Minutes;
+	readonly doneAt: Minutes;
+	readonly touchDry: Minutes;
+	readonly recoat: Minutes;
+	readonly film: Um;
+	readonly ready: string | null;
+	readonly cautions: readonly string[];
+	readonly how: readonly string[];
+}
+
+export interface Quantities {
+	/** One row for each colour in each paint. */
+	readonly paints: readonly { readonly colour: string; readonly material: string; readonly area: number; readonly ml: Ml; readonly uses: readonly { readonly coat: string; readonly area: number; readonly ml: Ml }[] }[];
+	/** One row for each other material. */
+	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml }[];
+	readonly tools: readonly { readonly coat: string; readonly tool: string; readonly count: number }[];
+	/** m2 of each surface. */
+	readonly surfaces: readonly { readonly surface: string; readonly area: number }[];
+}
+
+export interface SheetSummary {
+	readonly kind: 'front' | 'motif';
+	readonly title: string;
+	/** The part, or the motif. */
+	readonly of: string;
+	readonly scale: number;
+}

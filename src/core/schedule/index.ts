@@ -1,0 +1,2 @@
+export { FAIR_TEMPERATURES, scaleDryingTime, scaleOpenTime, type DryingCase, type Workshop } from './scaleDryingTime';
+export { dryMaterial } from './dryMaterial';

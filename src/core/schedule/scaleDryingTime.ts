@@ -1,0 +1,35 @@
+import type { Minutes } from '../units';
+
+export interface Workshop {
+	/** Degrees Celsius. */
+	readonly temperature: number;
+	/** Relative, percent. */
+	readonly humidity: number;
+}
+
+export interface DryingCase extends Workshop {
+	/** The humidity term is for what dries by losing water. */
+	readonly waterBased: boolean;
+	/** 1 is a normal coat. */
+	readonly thickness: number;
+	/** 1 still air, 0.7 a fan, 0.25 a hair dryer; films and thin paste only. */
+	readonly movingAir?: number;
+}
+
+/** Humidity counts no higher than this: the model would never end. */
+const HIGHEST_HUMIDITY = 0.9;
+export const FAIR_TEMPERATURES = { least: 5, most: 35 };
+
+/**
+ * How long a coat takes (minutes) from what its label says for 20 C and 50 %: twice as long for each 10 C less, more
+ * in damp, more when thick, less in moving air. Source: methods 14.
+ */
+export function scaleDryingTime(label: Minutes, { temperature, humidity, waterBased, thickness, movingAir = 1 }: DryingCase): Minutes {
+	return scaleOpenTime(label, { temperature, humidity, waterBased }) * thickness ** 1.5 * movingAir;
+}
+
+/** How long a coat stays workable: as drying, without the term for thickness. Source: methods 14. */
+export function scaleOpenTime(label: Minutes, { temperature, humidity, waterBased }: Omit<DryingCase, 'thickness' | 'movingAir'>): Minutes {
+	const damp = waterBased ? 0.5 / (1 - Math.min(HIGHEST_HUMIDITY, humidity / 100)) : 1;
+	return label * 2 ** ((20 - temperature) / 10) * damp;
+}

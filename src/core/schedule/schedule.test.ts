@@ -1,0 +1,10 @@
+import { expect, it } from 'vitest';
+import { scaleDryingTime, scaleOpenTime } from './index';
+
+it('slows drying in cold, damp and thick coats, by the worked examples', () => {
+	expect(scaleDryingTime(120, { temperature: 14, humidity: 70, waterBased: true, thickness: 1 })).toBeCloseTo(303, 0);
+	expect(scaleDryingTime(240, { temperature: 10, humidity: 95, waterBased: true, thickness: 1.5 })).toBeCloseTo(4409.1, 1);
+	expect(scaleDryingTime(120, { temperature: 20, humidity: 50, waterBased: true, thickness: 1 })).toBe(120);
+	expect(scaleDryingTime(120, { temperature: 20, humidity: 90, waterBased: false, thickness: 1, movingAir: 0.7 })).toBeCloseTo(84, 9);
+	expect(scaleOpenTime(8, { temperature: 30, humidity: 50, waterBased: true })).toBe(4);
+});
