@@ -30,7 +30,8 @@ function crossLine(rings: readonly Ring[], y: number): number[] {
 	const crossings: number[] = [];
 	for (const ring of rings) {
 		for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
-			const [y0, y1] = [ring[j + 1]!, ring[i + 1]!];
+			const y0 = ring[j + 1]!;
+			const y1 = ring[i + 1]!;
 			if (y0 > y === y1 > y) continue;
 			crossings.push(ring[j]! + ((y - y0) / (y1 - y0)) * (ring[i]! - ring[j]!));
 		}

@@ -50,7 +50,9 @@ export function findSuspects(overall: ChainReading, readings: readonly ChainRead
 
 function bestForEachReading(found: readonly Suspect[]): Suspect[] {
 	const rank = (suspect: Suspect) => SUSPECT_KINDS.indexOf(suspect.kind);
-	const sorted = [...found].sort((a, b) => rank(a) - rank(b) || Math.abs(a.residual) - Math.abs(b.residual) || a.index - b.index);
+	/** The overall length is read with more care than any one reading of the chain. */
+	const lastIfOverall = ({ index }: Suspect) => (index === OVERALL ? Infinity : index);
+	const sorted = [...found].sort((a, b) => rank(a) - rank(b) || Math.abs(a.residual) - Math.abs(b.residual) || lastIfOverall(a) - lastIfOverall(b));
 	return sorted.filter((suspect, at) => sorted.findIndex((other) => other.index === suspect.index) === at);
 }
 

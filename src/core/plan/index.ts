@@ -1,4 +1,5 @@
 export { createPlanner, planProject, type Planner } from './planProject';
+export { sourceOfScene } from './sceneOfPlan';
 export { planFile, writePlan, type PlanAnswer } from './planFile';
 export {
 	PLAN_FORMAT, PLAN_VERSION,

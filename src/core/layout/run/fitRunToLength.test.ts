@@ -133,6 +133,6 @@ it('is never dearer than a fine search over scale and gap', () => {
 				}
 			}
 		}),
-		{ numRuns: 120 }
+		{ numRuns: 100 }
 	);
 });

@@ -2,7 +2,7 @@ import type { Mm } from '../../units';
 import { ENDS_BY_ID } from '../ends';
 import { clearLength } from '../ends/shared';
 import type { EndsId } from '../schema';
-import { costOfFit } from './costOfFit';
+import { costOfFit, WEIGHTS } from './costOfFit';
 import type { Decider, Ends, RunFit, RunWish } from './types';
 
 type Touch = Pick<Candidate, 'scale' | 'by'>;
@@ -24,7 +24,8 @@ const MOST_CROSSED_LINES = 64;
 
 /**
  * Every good way to fit a run of motifs (mm) to a length, best first, a few for each count. Counts are tried one by one; for each the cost can only be least at a limit, at a preferred value, or
- * where a motif's edge just touches an obstacle, so only those are tried. Empty where nothing fits. Source: methods 3.
+ * where a motif's edge just touches an obstacle, or where
+ * below the wished scale the costs of scale and gap balance, so only those are tried. Empty where nothing fits. Source: methods 3.
  */
 export function fitRunToLength(wish: RunWish, ends: EndsId): RunFit[] {
 	if (!isPossible(wish)) return [];
@@ -70,8 +71,18 @@ function closedCandidates(kind: Ends, count: number, wish: RunWish): Candidate[]
 		at(wish.scale.most, 'scale-most'),
 		at(scaleFor(wish.gap.least), 'gap-least'),
 		at(scaleFor(wish.gap.most), 'gap-most'),
+		...balancedScales(kind.gapThatCloses(count, 2, wish)! - kind.gapThatCloses(count, 1, wish)!, 0, wish).map((scale) => at(scale, 'balance')),
 		...touchingScales(kind, count, wish).map(({ scale, by }) => at(scale, by))
 	];
+}
+
+/**
+ * Below the wish the cost of scale is -ws ln(s/s0), which is hollow: where all else grows evenly with the scale, the sum
+ * is least where the slopes balance, at s = ws / slope. The gap's slope is tried with both signs.
+ */
+function balancedScales(gapPerScale: Mm, leftOverPerScale: Mm, wish: RunWish): number[] {
+	const slopes = [1, -1].map((sign) => (WEIGHTS.gap * sign * gapPerScale + WEIGHTS.leftOver * leftOverPerScale) / wish.motif);
+	return slopes.filter((slope) => slope > 0).map((slope) => WEIGHTS.scale / slope);
 }
 
 /** Every scale at which an edge of a motif just touches an obstacle, or a centre falls on it. Edges move evenly with the scale. */
@@ -98,6 +109,12 @@ function freeCandidates(kind: Ends, count: number, wish: RunWish): Candidate[] {
 	const limits = freeLimits(count, wish);
 	const touches = freeTouches(count, wish);
 	const crossings = limits.flatMap((line, i) => [...limits.slice(i + 1), ...touches].flatMap((other) => crossLines(line, other)));
+	for (const line of [...limits, ...touches]) {
+		if (line.b === 0 || line.a === 0) continue;
+		const gapPerScale = -line.a / line.b;
+		const leftOverPerScale = -count * wish.motif - (count - 1) * gapPerScale;
+		for (const scale of wish.sizes ? [] : balancedScales(gapPerScale, leftOverPerScale, wish)) crossings.push(...crossLines({ a: 1, b: 0, c: scale, by: 'balance' }, line));
+	}
 	if (touches.length <= MOST_CROSSED_LINES) touches.forEach((line, i) => touches.slice(i + 1).forEach((other) => crossings.push(...crossLines(line, other))));
 	return crossings;
 }
