@@ -30,7 +30,8 @@ describe('the look', () => {
 		const stencilled = renderer.render(scene, SCALE, blend + 1)!;
 		const placement = planProject(demo).placements.find(({ part }) => part === drawer.id)!;
 		const stem = [drawer.x + placement.centre.x, drawer.y + placement.top + placement.height * 0.25] as const;
-		expect(differ(hexAt(stencilled, ...stem), colour('hull-white'))).toBeLessThan(40);
+		expect(differ(hexAt(stencilled, ...stem), colour('hull-white'))).toBeLessThan(60);
+		expect(differ(hexAt(stencilled, ...stem), hexAt(blended, ...stem))).toBeGreaterThan(60);
 		expect(hexAt(stencilled, drawer.x + 4, drawer.y + 4)).toEqual(hexAt(blended, drawer.x + 4, drawer.y + 4));
 	});
 

@@ -1,0 +1,33 @@
+import type { Motif } from '$core/layout';
+import type { Project } from '$core/formats';
+import { index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+
+/** One piece: its project document, and a version that each save raises by one. */
+export const pieces = pgTable('pieces', {
+	id: uuid().primaryKey().defaultRandom(),
+	version: integer().notNull().default(1),
+	document: jsonb().$type<Project>().notNull(),
+	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+	updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow()
+});
+
+/** What a piece was at each version, for undo after the page has been closed. */
+export const revisions = pgTable(
+	'revisions',
+	{
+		piece: uuid()
+			.notNull()
+			.references(() => pieces.id, { onDelete: 'cascade' }),
+		version: integer().notNull(),
+		document: jsonb().$type<Project>().notNull(),
+		savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow()
+	},
+	(table) => [primaryKey({ columns: [table.piece, table.version] }), index('revisions_by_piece').on(table.piece, table.version)]
+);
+
+/** Stencil motifs in the workshop's store; a piece keeps its own copy of those it uses, as a project file must stand alone. */
+export const motifs = pgTable('motifs', {
+	id: text().primaryKey(),
+	document: jsonb().$type<Motif>().notNull(),
+	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow()
+});

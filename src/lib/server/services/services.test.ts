@@ -1,0 +1,60 @@
+import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { openMemory, openWorkshop, WorkshopOpenElsewhere, type Workshop } from '../db';
+import { addMotif, listMotifs } from './motifs';
+import { addPiece, findPiece, findRevisionBefore, listPieces, removePiece, savePiece } from './pieces';
+
+const demo = JSON.parse(await readFile('demo/sail-loft-chest.json', 'utf8'));
+const renamed = (name: string) => ({ ...demo, piece: { ...demo.piece, name } });
+
+describe('pieces', () => {
+	let workshop: Workshop;
+	beforeAll(async () => void (workshop = await openMemory()));
+	afterAll(() => workshop.close());
+
+	it('keeps a piece as it was, and raises its version with each save', async () => {
+		const added = await addPiece(workshop.db, demo);
+		if (added.kind !== 'added') throw new Error('not added');
+		expect(await findPiece(workshop.db, added.id)).toMatchObject({ version: 1, document: demo });
+		expect(await savePiece(workshop.db, added.id, 1, renamed('Second'))).toMatchObject({ kind: 'saved', version: 2 });
+		expect(await findRevisionBefore(workshop.db, added.id, 2)).toEqual({ version: 1, document: demo });
+		expect(await findRevisionBefore(workshop.db, added.id, 1)).toBeNull();
+	});
+
+	it('refuses a stale save and a broken one, and changes nothing', async () => {
+		const [piece] = await listPieces(workshop.db);
+		expect(await savePiece(workshop.db, piece!.id, 1, renamed('Stale'))).toMatchObject({ kind: 'stale', version: 2 });
+		expect(await savePiece(workshop.db, piece!.id, 2, { ...demo, units: 'furlong' })).toMatchObject({ kind: 'bad', issues: [{ path: 'units' }] });
+		expect(await addPiece(workshop.db, {})).toMatchObject({ kind: 'bad' });
+		expect((await listPieces(workshop.db)).map((p) => p.document.piece.name)).toEqual(['Second']);
+	});
+
+	it('says when a piece is gone', async () => {
+		const [piece] = await listPieces(workshop.db);
+		expect(await removePiece(workshop.db, piece!.id)).toBe(true);
+		expect(await savePiece(workshop.db, piece!.id, 2, demo)).toEqual({ kind: 'gone' });
+		expect(await findPiece(workshop.db, 'no-such-id')).toBeNull();
+	});
+
+	it('takes motifs from SVG, and refuses what it cannot read', async () => {
+		const svg = await readFile('demo/motifs/knot.svg', 'utf8');
+		expect(await addMotif(workshop.db, 'A Knot!.svg', svg)).toMatchObject({ kind: 'added', motif: { id: 'a-knot', name: 'Knot', width: 70 } });
+		expect(await addMotif(workshop.db, 'x.svg', '<svg/>')).toMatchObject({ kind: 'bad' });
+		expect((await listMotifs(workshop.db)).map(({ id }) => id)).toEqual(['a-knot']);
+	});
+});
+
+it('opens a workshop once only, keeps it when closed, and backs it up at the next start', async () => {
+	const directory = await mkdtemp(join(tmpdir(), 'ember-'));
+	const first = await openWorkshop(directory);
+	await expect(openWorkshop(directory)).rejects.toThrow(WorkshopOpenElsewhere);
+	await addPiece(first.db, demo);
+	await first.close();
+	const second = await openWorkshop(directory, new Date('2026-03-01T08:00:00Z'));
+	expect((await listPieces(second.db)).map(({ document }) => document)).toEqual([demo]);
+	expect(await readdir(join(directory, 'backups'))).toEqual(['workshop-2026-03-01T08-00-00-000Z.tar.gz']);
+	await second.close();
+	await rm(directory, { recursive: true });
+}, 60_000);
