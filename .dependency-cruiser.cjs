@@ -9,8 +9,9 @@ const ROOMS = {
 	materials: ['units', 'piece', 'layers'],
 	schedule: ['units', 'layers', 'materials'],
 	preview: ['units', 'geometry', 'colour', 'piece', 'layout', 'layers'],
-	formats: ['units', 'geometry', 'colour', 'piece', 'layout', 'layers', 'materials', 'schedule', 'plan'],
-	plan: ['units', 'geometry', 'colour', 'piece', 'layout', 'layers', 'materials', 'schedule', 'formats']
+	formats: ['units', 'geometry', 'colour', 'piece', 'layout', 'layers', 'materials', 'schedule'],
+	plan: ['units', 'geometry', 'colour', 'piece', 'layout', 'layers', 'materials', 'schedule', 'formats'],
+	sheets: ['units', 'geometry', 'colour', 'piece', 'layout', 'layers', 'materials', 'schedule', 'formats', 'plan']
 };
 
 const roomRules = Object.entries(ROOMS).map(([room, may]) => ({

@@ -3,3 +3,5 @@ export { LARGEST_PROJECT, readProject, readProjectText, writePath, type ReadProj
 export { checkReferences, KINDS_FOR } from './checkReferences';
 export { wordIssue } from './wordIssue';
 export { LARGEST_SVG, readMotifSvg, type ReadMotif } from './readMotifSvg';
+export { newProject } from './newProject';
+export { addRun, addZone, dropRun, dropZone } from './editLayout';

@@ -1,4 +1,5 @@
 export { createPlanner, planProject, type Planner } from './planProject';
+export { stageOf, type Stage } from './stageOf';
 export { sourceOfScene } from './sceneOfPlan';
 export { planFile, writePlan, type PlanAnswer } from './planFile';
 export {

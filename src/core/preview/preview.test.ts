@@ -42,22 +42,20 @@ describe('the look', () => {
 
 	it('redraws only what lies above a change', () => {
 		const fresh = createRenderer();
-		const laid: number[] = [];
-		const count = (i: number) => (laid.push(i), true);
-		fresh.render(scene, SCALE, ALL, count);
-		expect(laid).toHaveLength(ALL);
+		fresh.render(scene, SCALE, ALL);
 		const run = { ...demo.layout.runs[0]!, colour: 'sand-bar' };
-		laid.length = 0;
-		fresh.render(sceneOf({ ...demo, layout: { ...demo.layout, runs: [run] } }), SCALE, ALL, count);
-		expect(laid[0]).toBe(blend);
+		fresh.layNext(sceneOf({ ...demo, layout: { ...demo.layout, runs: [run] } }), SCALE, ALL);
+		expect(fresh.laid()).toBe(blend + 1);
 	});
 
-	it('stops when it is told to, and goes on from there', () => {
+	it('works a layer at a time, so that it can be left off and taken up again', () => {
 		const fresh = createRenderer();
-		expect(fresh.render(scene, SCALE, ALL, (laid) => laid < 5)).toBeNull();
-		const laid: number[] = [];
-		expect(fresh.render(scene, SCALE, ALL, (i) => (laid.push(i), true))).not.toBeNull();
-		expect(laid[0]).toBe(5);
+		for (let i = 1; i <= 3; i++) {
+			expect(fresh.layNext(scene, SCALE, ALL)).toBe(false);
+			expect(fresh.laid()).toBe(i);
+		}
+		expect(() => fresh.light(5)).toThrow('needs that many layers');
+		expect(Buffer.compare(Buffer.from(fresh.render(scene, SCALE, ALL).pixels), Buffer.from(renderer.render(scene, SCALE, ALL).pixels))).toBe(0);
 	});
 
 	it('keeps a soft edge softer than a crisp one, with the same paint in all', () => {

@@ -14,11 +14,14 @@ export interface Picture {
 }
 
 export interface Renderer {
-	/**
-	 * The scene after its first `steps` layers, at `scale` px per mm. `onLayer` is told how many layers are laid, and
-	 * stops the work by returning false: the answer is then null, and what was laid is kept.
-	 */
-	render(scene: Scene, scale: number, steps: number, onLayer?: (laid: number, of: number) => boolean): Picture | null;
+	/** Lays one more layer of the first `steps`, at `scale` px per mm; true when none is left. Between two calls others may work. */
+	layNext(scene: Scene, scale: number, steps: number): boolean;
+	/** How many layers of the scene last laid are ready. */
+	laid(): number;
+	/** The scene after its first `steps` layers, which must be laid, in the light. */
+	light(steps: number): Picture;
+	/** All at once. */
+	render(scene: Scene, scale: number, steps: number): Picture;
 }
 
 /**
@@ -26,34 +29,58 @@ export interface Renderer {
  * everything below it and the layer itself are equal. Source: methods 15.
  */
 export function createRenderer(): Renderer {
-	let cache: { readonly key: string; readonly layers: string[]; readonly planes: Planes[]; readonly canvas: Canvas } | null = null;
+	let cache: Cache | null = null;
 
-	return {
-		render(scene, scale, steps, onLayer) {
-			const width = Math.max(1, Math.round(scene.width * scale));
-			const height = Math.max(1, Math.round(scene.height * scale));
-			const key = JSON.stringify([scale, scene.width, scene.height, scene.fronts, scene.gaps, scene.ground, scene.seed]);
-			if (cache?.key !== key) {
-				const canvas: Canvas = { scene, scale, surfaces: mapSurfaces(scene, scale, width, height) };
-				const ground = createPlanes(width, height);
-				paintGround(ground, canvas);
-				cache = { key, layers: [], planes: [ground], canvas };
-			}
-			const wanted = scene.layers.map((layer) => JSON.stringify(layer));
-			const same = wanted.findIndex((layer, i) => layer !== cache!.layers[i]);
-			const kept = same < 0 ? wanted.length : same;
-			cache.layers.length = Math.min(cache.layers.length, kept);
-			cache.planes.length = cache.layers.length + 1;
-			for (let i = cache.layers.length; i < steps; i++) {
-				if (onLayer?.(i, steps) === false) return null;
-				const layer = scene.layers[i]!;
-				const below = cache.planes[i]!;
-				const planes = layer.kind === 'none' ? below : copyPlanes(below);
-				layLayer(planes, layer, cache.canvas);
-				cache.layers.push(wanted[i]!);
-				cache.planes.push(planes);
-			}
-			return { width, height, pixels: lightPlanes(cache.planes[steps]!, scale) };
+	const renderer: Renderer = {
+		layNext(scene, scale, steps) {
+			cache = keepWhatIsSame(cache, scene, scale);
+			const i = cache.layers.length;
+			if (i >= steps) return true;
+			const layer = scene.layers[i]!;
+			const below = cache.planes[i]!;
+			const planes = layer.kind === 'none' ? below : copyPlanes(below);
+			layLayer(planes, layer, cache.canvas);
+			cache.layers.push(JSON.stringify(layer));
+			cache.planes.push(planes);
+			return i + 1 >= steps;
+		},
+		laid: () => cache?.layers.length ?? 0,
+		light(steps) {
+			const planes = cache?.planes[steps];
+			if (!cache || !planes) throw new RangeError(`light(${steps}) needs that many layers, ${renderer.laid()} are laid: call layNext first`);
+			return { width: planes.width, height: planes.height, pixels: lightPlanes(planes, cache.canvas.scale) };
+		},
+		render(scene, scale, steps) {
+			while (!renderer.layNext(scene, scale, steps)) continue;
+			return renderer.light(steps);
 		}
 	};
+	return renderer;
+}
+
+interface Cache {
+	readonly key: string;
+	readonly layers: string[];
+	readonly planes: Planes[];
+	readonly canvas: Canvas;
+}
+
+function keepWhatIsSame(cache: Cache | null, scene: Scene, scale: number): Cache {
+	const key = JSON.stringify([scale, scene.width, scene.height, scene.fronts, scene.gaps, scene.ground, scene.seed]);
+	if (cache?.key !== key) return startCache(key, scene, scale);
+	const firstChange = cache.layers.findIndex((layer, i) => scene.layers[i] === undefined || JSON.stringify(scene.layers[i]) !== layer);
+	if (firstChange >= 0) {
+		cache.layers.length = firstChange;
+		cache.planes.length = firstChange + 1;
+	}
+	return cache;
+}
+
+function startCache(key: string, scene: Scene, scale: number): Cache {
+	const width = Math.max(1, Math.round(scene.width * scale));
+	const height = Math.max(1, Math.round(scene.height * scale));
+	const canvas: Canvas = { scene, scale, surfaces: mapSurfaces(scene, scale, width, height) };
+	const ground = createPlanes(width, height);
+	paintGround(ground, canvas);
+	return { key, layers: [], planes: [ground], canvas };
 }

@@ -1,0 +1,4 @@
+declare module '*.woff' {
+	const url: string;
+	export default url;
+}

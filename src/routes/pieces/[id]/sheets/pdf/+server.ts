@@ -1,0 +1,23 @@
+import { read } from '$app/server';
+import { planProject } from '$core/plan';
+import { describeSheets, writePdf } from '$core/sheets';
+import { findPiece } from '$lib/server/services/pieces';
+import { database } from '$lib/server/workshop';
+import bold from '@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff';
+import regular from '@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff';
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+/** The placement sheet as PDF; `?paper=a4` or `letter`. */
+export const GET: RequestHandler = async ({ params, url }) => {
+	const piece = await findPiece(await database(), params.id);
+	if (!piece) error(404, 'This piece is no longer in the workshop.');
+	const project = piece.document;
+	const paper = url.searchParams.get('paper') === 'letter' ? 'letter' : url.searchParams.get('paper') === 'a4' ? 'a4' : project.paper;
+	const plan = planProject(project);
+	const pages = describeSheets(project, plan, paper);
+	if (pages.length === 0) error(409, plan.errors[0]?.message ?? 'There is nothing to print yet.');
+	const fonts = await Promise.all([regular, bold].map(async (asset) => new Uint8Array(await read(asset).arrayBuffer())));
+	const pdf = await writePdf(pages, { regular: fonts[0]!, bold: fonts[1]! }, `${project.piece.name}: placement sheet`);
+	return new Response(new Uint8Array(pdf), { headers: { 'content-type': 'application/pdf', 'content-disposition': 'inline; filename="placement-sheet.pdf"' } });
+};
