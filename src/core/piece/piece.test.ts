@@ -74,7 +74,7 @@ const chest = (readings: readonly (number | string)[], more: Partial<Piece['face
 		}
 	]
 }); // prettier-ignore
-const GOOD = [25, 4, 160, 4, 175, 4, 190, 4, 200, 4, 10];
+const GOOD: (number | string)[] = [25, 4, 160, 4, 175, 4, 190, 4, 200, 4, 10];
 
 describe('measurePiece', () => {
 	it('sets parts, gaps and knobs in place', () => {

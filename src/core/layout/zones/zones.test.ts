@@ -21,7 +21,7 @@ it('is exact at its stops, continuous between, and its areas add up to the part'
 		border: fc.integer({ min: 1, max: 200 }),
 		softness: fc.double({ min: 0.05, max: 1, noNaN: true }),
 		corners: fc.constantFrom('square' as const, 'round' as const),
-		colours: fc.constantFrom(['a', 'b'], ['a', 'b', 'c'])
+		colours: fc.constantFrom<string[]>(['a', 'b'], ['a', 'b', 'c'])
 	});
 	fc.assert(
 		fc.property(spec, fc.integer({ min: 60, max: 900 }), fc.integer({ min: 60, max: 400 }), (more, width, height) => {

@@ -1,0 +1,19 @@
+// Fills an empty workshop with the demo: motifs drawn by us, and the sail-loft chest. Talks to a running server, as a person would.
+import { readdirSync, readFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const here = dirname(fileURLToPath(import.meta.url));
+
+export async function seedWorkshop(address) {
+	const motifs = await (await fetch(`${address}/api/motifs`)).json();
+	if (motifs.length === 0)
+		for (const file of readdirSync(join(here, 'motifs')).sort().reverse()) await post(`${address}/api/motifs?name=${file}`, 'image/svg+xml', readFileSync(join(here, 'motifs', file), 'utf8'));
+	const pieces = await (await fetch(`${address}/api/pieces`)).json();
+	if (pieces.length === 0) await post(`${address}/api/pieces`, 'application/json', readFileSync(join(here, 'sail-loft-chest.json'), 'utf8'));
+}
+
+async function post(url, type, body) {
+	const response = await fetch(url, { method: 'POST', headers: { 'content-type': type }, body });
+	if (!response.ok) throw new Error(`The demo could not be set up: ${url} answered ${response.status} ${await response.text()}`);
+}

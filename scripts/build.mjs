@@ -1,0 +1,33 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { bin, root, run } from './setup.mjs';
+
+const SOURCES = ['src', 'static', 'package-lock.json', 'vite.config.ts', 'svelte.config.js'];
+const mark = join(root, 'build', 'built-from');
+
+/** Builds the application where its sources have changed since the last build. */
+export function buildIfNeeded() {
+	const now = hashOf(SOURCES);
+	if (existsSync(mark) && readFileSync(mark, 'utf8') === now) return;
+	console.log('Building');
+	run(bin('vite'), ['build', '--logLevel', 'warn']);
+	writeFileSync(mark, now);
+}
+
+function hashOf(paths) {
+	const hash = createHash('sha256');
+	const visit = (path) => {
+		const full = join(root, path);
+		const entries = readdirSync(full, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1));
+		for (const entry of entries) {
+			if (entry.isDirectory()) visit(join(path, entry.name));
+			else if (!entry.name.includes('.test.')) hash.update(join(path, entry.name)).update(readFileSync(join(full, entry.name)));
+		}
+	};
+	for (const path of paths) {
+		if (/\.\w+$/.test(path)) hash.update(path).update(readFileSync(join(root, path)));
+		else visit(path);
+	}
+	return hash.digest('hex');
+}

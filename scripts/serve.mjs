@@ -1,0 +1,27 @@
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { root } from './setup.mjs';
+
+/** Starts the built server on a workshop. Resolves with its address when it answers; rejects where it ends before. */
+export async function startServer({ workshop, port, stdio = 'inherit' }) {
+	const address = `http://127.0.0.1:${port}`;
+	const env = { ...process.env, HOST: '127.0.0.1', PORT: String(port), ORIGIN: address, EMBER_WORKSHOP: workshop, BODY_SIZE_LIMIT: '10M', SHUTDOWN_TIMEOUT: '3' };
+	const server = spawn(process.execPath, [join(root, 'build', 'index.js')], { cwd: root, env, stdio });
+	let ended = null;
+	server.once('exit', (code) => (ended = code ?? 1));
+	for (let i = 0; i < 600; i++) {
+		if (ended !== null) throw Object.assign(new Error('The server ended before it answered.'), { exitCode: ended });
+		if (await answers(`${address}/api/pieces`)) return { address, server };
+		await new Promise((resolve) => setTimeout(resolve, 100));
+	}
+	server.kill('SIGTERM');
+	throw new Error('The server did not answer within a minute.');
+}
+
+async function answers(url) {
+	try {
+		return (await fetch(url)).ok;
+	} catch {
+		return false;
+	}
+}

@@ -1,0 +1,49 @@
+<script lang="ts">
+	import { formatFigure, type LengthUnit } from '$core/units';
+
+	interface Props {
+		/** Both ends and the place of the line, px. */
+		from: number;
+		to: number;
+		at: number;
+		/** Where the thing measured ends, px. */
+		off: number;
+		mm: number;
+		unit: LengthUnit;
+		upright?: boolean;
+		ember?: boolean;
+		/** A guess, not a reading. */
+		guess?: boolean;
+		fault?: boolean;
+	}
+	let { from, to, at, off, mm, unit, upright = false, ember = false, guess = false, fault = false }: Props = $props();
+
+	const colour = $derived(fault ? 'var(--color-must)' : ember ? 'var(--color-ember)' : 'var(--color-ink)');
+	const out = $derived(Math.sign(at - off) || 1);
+	const text = $derived(guess ? '?' : formatFigure(mm, unit).text);
+	const middle = $derived((from + to) / 2);
+	/** A short span has no room for its figure: it stands beside. */
+	const short = $derived(upright ? to - from < 13 : to - from < text.length * 7 + 4);
+	const p = (along: number, across: number) => (upright ? `${across} ${along}` : `${along} ${across}`);
+</script>
+
+<g stroke={colour} fill="none" stroke-width="1" aria-hidden="true">
+	<path d="M{p(from, at)}L{p(to, at)}" stroke-dasharray={guess ? '3 3' : undefined} />
+	<path d="M{p(from, off + out * 4)}L{p(from, at + out * 5)}M{p(to, off + out * 4)}L{p(to, at + out * 5)}" />
+	{#each [from, to] as end, i (i)}
+		{@const x = upright ? at : end}
+		{@const y = upright ? end : at}
+		<path d="M{x - 4} {y + 4}L{x + 4} {y - 4}" stroke-width="2" />
+	{/each}
+	<text
+		x={upright ? (short ? at - 8 : at - 4) : middle}
+		y={upright ? (short ? middle + 4 : middle) : at - 4}
+		transform={upright && !short ? `rotate(-90 ${at - 4} ${middle})` : undefined}
+		text-anchor={upright && short ? 'end' : 'middle'}
+		fill={colour}
+		stroke="none"
+		font-size="13.5"
+		font-weight={ember || fault ? 700 : 500}
+		paint-order="stroke">{text}</text
+	>
+</g>

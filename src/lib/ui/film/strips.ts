@@ -1,0 +1,100 @@
+import type { Project } from '$core/formats';
+import { COAT_WORDS, isFilm, type Coat } from '$core/layers';
+import { gatherMaterials } from '$core/materials';
+import type { OrderStep, Plan } from '$core/plan';
+
+export type Edge = 'porous' | 'waxy' | 'glossy' | 'raised' | 'plain';
+
+/** One step of the order as the film shows it. */
+export interface Strip {
+	readonly id: string;
+	readonly name: string;
+	readonly detail: string;
+	/** px; steps without film are cuts. */
+	readonly width: number;
+	readonly isCut: boolean;
+	/** Whether it lies on the surface in section. */
+	readonly here: boolean;
+	readonly edge: Edge;
+	/** Colours from ground to top. */
+	readonly fills: readonly string[];
+	readonly wait: number;
+	readonly findings: number;
+}
+
+const CUT = 46;
+const THINNEST = 56;
+const WIDEST = 150;
+const PER_ROOT = 11;
+
+/** What the film shows of a plan, through one surface. */
+export function describeStrips(project: Project, plan: Plan, surface: string): Strip[] {
+	const materials = gatherMaterials(project.materials);
+	return project.finish.coats.map((coat, i) => {
+		const step = plan.order[i]!;
+		const material = 'material' in coat ? materials.get(coat.material) : undefined;
+		const here = step.surfaces.includes(surface);
+		const film = isFilm(coat) ? step.film : 0;
+		return {
+			id: coat.id,
+			name: nameOf(coat, project),
+			detail: detailOf(coat, step),
+			width: !isFilm(coat) ? CUT : Math.min(WIDEST, Math.max(THINNEST, PER_ROOT * Math.sqrt(film))),
+			isCut: !isFilm(coat),
+			here,
+			edge: coat.kind === 'stencil' ? 'raised' : coat.kind === 'wax' ? 'waxy' : material?.porous ? 'porous' : (material?.sheen ?? 0) >= 0.3 ? 'glossy' : 'plain',
+			fills: fillsOf(coat, project, material?.tint?.hex),
+			wait: step.waitBefore,
+			findings: plan.findings.filter((finding) => finding.coat === coat.id && finding.overruled === null).length
+		};
+	});
+}
+
+function nameOf(coat: Coat, project: Project): string {
+	if (coat.kind === 'stencil') return project.layout.runs.find((run) => run.id === coat.run)?.name ?? COAT_WORDS.stencil;
+	return COAT_WORDS[coat.kind];
+}
+
+function detailOf(coat: Coat, step: OrderStep): string {
+	if (!isFilm(coat)) return coat.kind === 'sand' ? `grit ${coat.grit}` : '';
+	return `${coat.times > 1 ? `${coat.times} coats, ` : ''}${Math.round(step.film)} µm`;
+}
+
+function fillsOf(coat: Coat, project: Project, tint: string | undefined): string[] {
+	const hexOf = (id: string) => project.palette.find((colour) => colour.id === id)?.hex ?? '#b0aca4';
+	switch (coat.kind) {
+		case 'base':
+			return [hexOf(coat.colour)];
+		case 'blend':
+			return project.layout.zones.find((zone) => zone.id === coat.zone)?.colours.map(hexOf) ?? ['#b0aca4'];
+		case 'stencil':
+			return [hexOf(project.layout.runs.find((run) => run.id === coat.run)?.colour ?? '')];
+		case 'prime':
+			return [tint ?? '#e8dcc0'];
+		case 'wax':
+			return [tint ?? '#efe3bd'];
+		case 'clear':
+			return ['#dfe6e8', '#f3f7f8'];
+		default:
+			return [];
+	}
+}
+
+/** The outline of a strip: straight on three sides, its right edge by its character. */
+export function outlineOf(edge: Edge, width: number, height: number): string {
+	const right = width - (edge === 'raised' ? 12 : 4);
+	return `M0 0H${right}${EDGES[edge](height)}H0Z`;
+}
+
+const EDGES: Readonly<Record<Edge, (height: number) => string>> = {
+	plain: (h) => `V${h}`,
+	glossy: (h) => `q4 ${h / 2} 0 ${h}`,
+	porous: (h) => waves(h, 5, (i) => (i % 2 === 0 ? 3.4 : -2.6)),
+	waxy: (h) => waves(h, 16, () => 5),
+	raised: (h) => waves(h, h / 3, (i) => (i % 2 === 0 ? 20 : 3))
+};
+
+function waves(height: number, step: number, reach: (i: number) => number): string {
+	const count = Math.max(1, Math.round(height / step));
+	return Array.from({ length: count }, (_, i) => `q${reach(i)} ${height / count / 2} 0 ${height / count}`).join('');
+}

@@ -1,0 +1,43 @@
+<script lang="ts">
+	import { leaveOutMotif, moveMotif, releaseMotif, type Run } from '$core/layout';
+	import type { PlacementRow } from '$core/plan';
+	import Figure from '$lib/ui/figure/Figure.svelte';
+	import LengthField from '$lib/ui/length-field/LengthField.svelte';
+	import { usePiece } from '$lib/ui/piece-state';
+
+	let { row, run }: { row: PlacementRow; run: Run } = $props();
+	const piece = usePiece();
+	const unit = $derived(piece.project.units);
+	const part = $derived(piece.plan.faces[0]!.parts.find((other) => other.id === row.part)!);
+
+	function change(next: Run, together = ''): void {
+		piece.replace({ ...piece.project, layout: { ...piece.project.layout, runs: piece.project.layout.runs.map((other) => (other.id === run.id ? next : other)) } }, together);
+	}
+	const place = (x: number, y: number) => change(moveMotif(run, row, { x, y }), `place ${row.part} ${row.index}`);
+</script>
+
+<section class="border border-ember bg-white p-3" aria-label="The motif that is picked">
+	<div class="flex items-baseline justify-between">
+		<h3>{part.name}, motif {row.index + 1}</h3>
+		<span class="note">{row.byHand ? 'placed by hand' : row.cut !== 'none' ? 'half a motif' : 'in its row'}</span>
+	</div>
+	<div class="mt-1 grid grid-cols-2 gap-2">
+		<LengthField label="Left edge, from the left" value={row.left} {unit} onchange={(mm) => place(mm + row.width / 2, row.centre.y)} />
+		<LengthField label="Top edge, from the top" value={row.top} {unit} onchange={(mm) => place(row.centre.x, mm + row.height / 2)} />
+	</div>
+	<dl class="mt-2 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
+		<dt class="text-ink-soft">right edge, from the right</dt>
+		<dd class="text-right"><Figure mm={part.width - row.left - row.width} {unit} /></dd>
+		<dt class="text-ink-soft">bottom edge, from the bottom</dt>
+		<dd class="text-right"><Figure mm={part.height - row.top - row.height} {unit} /></dd>
+		<dt class="text-ink-soft">centre, from the left and top</dt>
+		<dd class="text-right"><Figure mm={row.centre.x} {unit} />, <Figure mm={row.centre.y} {unit} /></dd>
+		<dt class="text-ink-soft">place in the order</dt>
+		<dd class="text-right">{row.order}</dd>
+	</dl>
+	{#if row.touches.length > 0}<p class="fault mt-1">! It stands on a knob.</p>{/if}
+	<div class="mt-2 flex flex-wrap gap-2">
+		{#if row.byHand}<button class="button text-sm" onclick={() => change(releaseMotif(run, row))}>Back into its row</button>{/if}
+		<button class="button text-sm" onclick={() => { piece.selection = { kind: 'run', id: run.id }; change(leaveOutMotif(run, row)); }}>Leave it out</button>
+	</div>
+</section>

@@ -1,0 +1,30 @@
+import type { RunChoice } from '$core/layout';
+import { formatLength, type LengthUnit } from '$core/units';
+
+const ENDS: Readonly<Record<string, string>> = { whole: 'from end to end', half: 'half motifs at the ends', free: 'free at the ends', ring: 'round' };
+const BY: Readonly<Record<string, string>> = {
+	'scale-wish': 'the size you wished',
+	'scale-least': 'as small as you allow',
+	'scale-most': 'as large as it may be',
+	size: 'a size that exists',
+	'gap-wish': 'the gap you wished',
+	'gap-least': 'as close as you allow',
+	'gap-most': 'as open as you allow',
+	clears: 'just clears a knob',
+	centres: 'centred on the knobs',
+	balance: 'a little less of both wishes',
+	alone: 'one alone'
+};
+
+/** The reasons for one of the ranked fits, as the painter reads them. */
+export function wordChoice(choice: RunChoice, unit: LengthUnit, hardware: 'avoid' | 'centre' | 'over'): { title: string; reason: string; warning: string | null } {
+	const { fit } = choice.fits[0]!;
+	const hits = choice.fits.reduce((sum, { fit }) => sum + fit.hits, 0);
+	const gap = fit.spots.length > 1 ? `gap ${formatLength(fit.gap, unit).text}` : 'no gap';
+	const left = fit.leftOver > 0.5 ? `, ${formatLength(fit.leftOver / 2, unit).text} left at each end` : '';
+	return {
+		title: `${fit.ends === 'half' ? fit.count + 1 : fit.count} at ${fit.scale.toFixed(2)}`,
+		reason: `${BY[fit.by]}; ${ENDS[fit.ends]}; ${gap}${left}`,
+		warning: hits === 0 ? null : hardware === 'centre' ? `${hits} knob${hits > 1 ? 's' : ''} with no motif on the centre` : `${hits} motif${hits > 1 ? 's' : ''} on a knob`
+	};
+}

@@ -1,0 +1,125 @@
+import { createPlanner, type Plan } from '$core/plan';
+import type { Project } from '$core/formats';
+import { create, type Draft } from 'mutative';
+import { getContext, setContext } from 'svelte';
+import { Saver } from './Saver.svelte';
+
+export interface PieceRecord {
+	readonly id: string;
+	readonly version: number;
+	readonly document: Project;
+}
+
+/** What is picked on the piece. */
+export type Selection =
+	| { readonly kind: 'zone'; readonly id: string }
+	| { readonly kind: 'run'; readonly id: string }
+	| { readonly kind: 'placement'; readonly run: string; readonly part: string; readonly index: number }
+	| null;
+
+const MOST_UNDO = 300;
+/** Edits of one field within this long are one step back, ms. */
+const TOGETHER = 900;
+
+/** One piece as it is edited: the project, the plan that follows from it, the way back, and what is picked. */
+export class PieceState {
+	readonly id: string;
+	project: Project = $state.raw() as Project;
+	/** A project under trial, while something is dragged: shown, not kept. */
+	trial: Project | null = $state.raw(null);
+	selection: Selection = $state.raw(null);
+	/** How many steps of the order are shown on the piece; null for all. */
+	shownSteps: number | null = $state(null);
+	selectedCoat: string | null = $state(null);
+	readonly saver: Saver;
+
+	#planner = createPlanner();
+	readonly plan: Plan = $derived.by(() => this.#planner(this.trial ?? this.project));
+	readonly steps = $derived(Math.min(this.shownSteps ?? Infinity, (this.trial ?? this.project).finish.coats.length));
+
+	#back: Project[] = $state.raw([]);
+	#forth: Project[] = $state.raw([]);
+	#together: { key: string; at: number } | null = null;
+	/** Undo goes on to what the server has kept from before this page was opened. */
+	#oldest: number;
+	#older = $state(true);
+
+	constructor(record: PieceRecord) {
+		this.id = record.id;
+		this.project = record.document;
+		this.#oldest = record.version;
+		this.#older = record.version > 1;
+		this.saver = new Saver(record.id, record.version, () => this.project);
+	}
+
+	get canUndo(): boolean {
+		return this.#back.length > 0 || this.#older;
+	}
+	get canRedo(): boolean {
+		return this.#forth.length > 0;
+	}
+
+	/** Changes the project by a recipe. Edits that share a `together` key within a moment are undone as one. */
+	edit(recipe: (draft: Draft<Project>) => void, together = ''): void {
+		this.replace(create(this.project, recipe), together);
+	}
+
+	/** Puts another project in place of this one, as one step that can be undone. */
+	replace(next: Project, together = ''): void {
+		this.trial = null;
+		if (next === this.project) return;
+		const now = Date.now();
+		const joins = together !== '' && this.#together?.key === together && now - this.#together.at < TOGETHER;
+		if (!joins) this.#back = [...this.#back.slice(1 - MOST_UNDO), this.project];
+		this.#together = { key: together, at: now };
+		this.#forth = [];
+		this.project = next;
+		this.saver.changed();
+	}
+
+	async undo(): Promise<void> {
+		const last = this.#back.at(-1) ?? (await this.#readOlder());
+		if (!last) return;
+		this.#back = this.#back.slice(0, -1);
+		this.#forth = [...this.#forth, this.project];
+		this.#settle(last);
+	}
+
+	redo(): void {
+		const next = this.#forth.at(-1);
+		if (!next) return;
+		this.#forth = this.#forth.slice(0, -1);
+		this.#back = [...this.#back, this.project];
+		this.#settle(next);
+	}
+
+	/** Takes the piece as another window saved it. */
+	takeSaved(record: PieceRecord): void {
+		this.#back = [...this.#back, this.project];
+		this.project = record.document;
+		this.saver.tookVersion(record.version);
+	}
+
+	#settle(project: Project): void {
+		this.trial = null;
+		this.#together = null;
+		this.project = project;
+		this.saver.changed();
+	}
+
+	async #readOlder(): Promise<Project | null> {
+		const response = await fetch(`/api/pieces/${this.id}/revisions?before=${this.#oldest}`).catch(() => null);
+		if (!response?.ok) {
+			if (response?.status === 404) this.#older = false;
+			return null;
+		}
+		const older = (await response.json()) as { version: number; document: Project };
+		this.#oldest = older.version;
+		this.#older = older.version > 1;
+		return older.document;
+	}
+}
+
+const KEY = Symbol('piece');
+export const providePiece = (piece: PieceState): PieceState => setContext(KEY, piece);
+export const usePiece = (): PieceState => getContext(KEY);

@@ -1,0 +1,114 @@
+import type { Project } from '$core/formats';
+
+export type SaveState =
+	| { readonly kind: 'saved'; readonly at: Date | null }
+	| { readonly kind: 'saving' }
+	| { readonly kind: 'waiting'; readonly why: string }
+	/** Another window has saved the piece since. */
+	| { readonly kind: 'stale'; readonly version: number; readonly at: Date }
+	| { readonly kind: 'gone' };
+
+/** Edits wait this long for the next one, ms. */
+const PAUSE = 350;
+/** After a failure the next try comes after this long, doubled each time up to the longest, ms. */
+const RETRY = { first: 800, longest: 15_000 };
+
+/** Saves a piece as it changes, one save at a time, and says how it stands. Only what the server has answered for is called saved. */
+export class Saver {
+	state: SaveState = $state.raw({ kind: 'saved', at: null });
+	#version: number;
+	#dirty = false;
+	#busy = false;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#retry = RETRY.first;
+
+	constructor(
+		private readonly id: string,
+		version: number,
+		private readonly read: () => Project
+	) {
+		this.#version = version;
+	}
+
+	get hasUnsaved(): boolean {
+		return this.#dirty || this.#busy;
+	}
+
+	changed(): void {
+		this.#dirty = true;
+		if (this.state.kind === 'stale' || this.state.kind === 'gone') return;
+		this.#later(PAUSE);
+	}
+
+	/** Saves at once what is waiting; for when the page is left. */
+	async flush(keepalive = false): Promise<void> {
+		clearTimeout(this.#timer);
+		if (this.#dirty && !this.#busy && this.state.kind !== 'stale' && this.state.kind !== 'gone') await this.#save(keepalive);
+	}
+
+	/** Resolves when nothing is left to save; false where it could not be saved. */
+	async settle(): Promise<boolean> {
+		while (this.#busy) await new Promise((resolve) => setTimeout(resolve, 30));
+		await this.flush();
+		return !this.hasUnsaved;
+	}
+
+	/** Lets go of what is unsaved: it has been kept elsewhere. */
+	abandon(): void {
+		clearTimeout(this.#timer);
+		this.#dirty = false;
+		this.state = { kind: 'saved', at: null };
+	}
+
+	/** Puts this page's piece over what another window saved. */
+	async overwrite(): Promise<void> {
+		if (this.state.kind !== 'stale') return;
+		this.tookVersion(this.state.version);
+		this.#dirty = true;
+		await this.#save(false);
+	}
+
+	tookVersion(version: number): void {
+		this.#version = version;
+		this.#dirty = false;
+		this.state = { kind: 'saved', at: null };
+	}
+
+	#later(ms: number): void {
+		clearTimeout(this.#timer);
+		this.#timer = setTimeout(() => void this.#save(false), ms);
+	}
+
+	async #save(keepalive: boolean): Promise<void> {
+		if (this.#busy) return;
+		this.#busy = true;
+		this.#dirty = false;
+		this.state = { kind: 'saving' };
+		const body = JSON.stringify({ version: this.#version, document: this.read() });
+		const response = await fetch(`/api/pieces/${this.id}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body, keepalive: keepalive && body.length < 60_000 }).catch(() => null);
+		this.#busy = false;
+		await this.#heed(response);
+	}
+
+	async #heed(response: Response | null): Promise<void> {
+		if (response?.ok) {
+			const { version, updatedAt } = (await response.json()) as { version: number; updatedAt: string };
+			this.#version = version;
+			this.#retry = RETRY.first;
+			this.state = { kind: 'saved', at: new Date(updatedAt) };
+			if (this.#dirty) this.#later(PAUSE);
+			return;
+		}
+		this.#dirty = true;
+		if (response?.status === 409) {
+			const { version, updatedAt } = (await response.json()) as { version: number; updatedAt: string };
+			this.state = { kind: 'stale', version, at: new Date(updatedAt) };
+		} else if (response?.status === 404) this.state = { kind: 'gone' };
+		else {
+			const told = response?.status === 422 ? ((await response.json().catch(() => null)) as { errors: { message: string; path: string }[] } | null)?.errors[0] : null;
+			this.state = { kind: 'waiting', why: told ? `${told.path}: ${told.message}` : 'The workshop does not answer. Your work is kept here, and saved as soon as it does.' };
+			this.#later(this.#retry);
+			this.#retry = Math.min(RETRY.longest, this.#retry * 2);
+		}
+	}
+}

@@ -1,0 +1,28 @@
+import type { Project } from '$core/formats';
+
+/** One picture to be made. A later request puts an earlier one of the same client off. */
+export interface LookRequest {
+	readonly project: Project;
+	/** Steps of the order that are shown. */
+	readonly steps: number;
+	/** Pixels per mm of the last picture; quicker, coarser ones may come before it. */
+	readonly scales: readonly number[];
+}
+
+export interface LookPicture {
+	readonly width: number;
+	readonly height: number;
+	readonly scale: number;
+	readonly pixels: Uint8ClampedArray<ArrayBuffer>;
+	readonly last: boolean;
+}
+
+/** Told after every layer. */
+export type LookProgress = (laid: number, of: number) => void;
+export type LookResult = (picture: LookPicture) => void;
+
+export interface LookWorker {
+	/** True when it came to its last picture, false when a later request put it off or it was cancelled. */
+	look(request: LookRequest, onPicture: LookResult, onProgress: LookProgress): Promise<boolean>;
+	cancel(): void;
+}

@@ -1,0 +1,38 @@
+import { createPlanner, sourceOfScene } from '$core/plan';
+import { createRenderer, describeScene, type Renderer } from '$core/preview';
+import { expose, transfer } from 'comlink';
+import type { LookWorker } from './messages';
+
+const planner = createPlanner();
+/** One renderer for each place in the list of scales: the quick picture does not throw the full one's layers away. */
+const renderers: Renderer[] = [];
+let current = 0;
+
+const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
+
+const worker: LookWorker = {
+	async look({ project, steps, scales }, onPicture, onProgress) {
+		const mine = ++current;
+		const scene = describeScene(sourceOfScene(project, planner(project)));
+		const wanted = Math.min(steps, scene.layers.length);
+		for (const [i, scale] of scales.entries()) {
+			const renderer = (renderers[i] ??= createRenderer());
+			while (!renderer.layNext(scene, scale, wanted)) {
+				onProgress(renderer.laid(), wanted);
+				await breathe();
+				if (mine !== current) return false;
+			}
+			const picture = renderer.light(wanted);
+			const last = i === scales.length - 1;
+			onPicture(transfer({ ...picture, scale, last }, [picture.pixels.buffer]));
+			await breathe();
+			if (mine !== current) return false;
+		}
+		return true;
+	},
+	cancel() {
+		current++;
+	}
+};
+
+expose(worker);

@@ -1,0 +1,97 @@
+<script lang="ts">
+	import { beforeNavigate, goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import Film from '$lib/ui/film/Film.svelte';
+	import { PieceState, providePiece } from '$lib/ui/piece-state';
+	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
+	import Redo from '@lucide/svelte/icons/redo-2';
+	import Undo from '@lucide/svelte/icons/undo-2';
+	import { onMount } from 'svelte';
+	import { toast } from 'svelte-sonner';
+	import { tinykeys } from 'tinykeys';
+
+	let { data, children } = $props();
+
+	// svelte-ignore state_referenced_locally
+	const piece = providePiece(new PieceState(data.record));
+
+	const SCREENS = [
+		{ path: 'measure', name: 'Measure' },
+		{ path: 'layout', name: 'Lay out' },
+		{ path: 'coats', name: 'Coats' },
+		{ path: 'mix', name: 'Mix & buy' },
+		{ path: 'sheets', name: 'Cut sheets' }
+	] as const;
+	const current = $derived(page.url.pathname.split('/').at(-1));
+	const hasFilm = $derived(current === 'layout' || current === 'coats');
+	const toDo: Readonly<Record<string, number>> = $derived({
+		measure: piece.plan.errors.filter(({ path }) => path.startsWith('piece')).length,
+		layout: piece.plan.errors.filter(({ path }) => path.startsWith('layout')).length,
+		coats: piece.plan.findings.filter((finding) => finding.overruled === null).length
+	});
+
+	onMount(() => {
+		const inText = (event: KeyboardEvent) => (event.target as HTMLElement).closest('input, textarea') !== null;
+		const redo = (event: KeyboardEvent) => {
+			event.preventDefault();
+			piece.redo();
+		};
+		const stop = tinykeys(window, {
+			'$mod+z': (event) => {
+				if (inText(event)) (document.activeElement as HTMLElement).blur();
+				event.preventDefault();
+				void piece.undo();
+			},
+			'$mod+Shift+z': redo,
+			'$mod+y': redo
+		});
+		const leave = (event: BeforeUnloadEvent) => {
+			void piece.saver.flush(true);
+			if (piece.saver.hasUnsaved) event.preventDefault();
+		};
+		const hide = () => document.visibilityState === 'hidden' && void piece.saver.flush(true);
+		window.addEventListener('beforeunload', leave);
+		document.addEventListener('visibilitychange', hide);
+		document.documentElement.dataset['ready'] = 'true';
+		return () => {
+			stop();
+			window.removeEventListener('beforeunload', leave);
+			document.removeEventListener('visibilitychange', hide);
+		};
+	});
+	/** Another page of the workshop must find what was done here: it waits for the save. */
+	beforeNavigate(({ willUnload, to, cancel }) => {
+		if (willUnload || !piece.saver.hasUnsaved || !to || to.params?.['id'] === piece.id) return;
+		cancel();
+		void piece.saver.settle().then((settled) => {
+			if (settled) void goto(to.url);
+			else toast('Not saved yet: the workshop does not answer. Stay a moment; it is tried again.');
+		});
+	});
+</script>
+
+<svelte:head><title>{piece.project.piece.name} · {SCREENS.find(({ path }) => path === current)?.name ?? ''} · Ember Ribbon</title></svelte:head>
+
+<div class="flex h-screen min-h-[560px] flex-col">
+	<header class="paper border-x-0 border-t-0 px-6 pt-2">
+		<div class="flex items-baseline gap-x-6">
+			<a href="/" class="button-quiet -ml-2 px-2 text-ink-soft no-underline hover:text-ember-deep" aria-label="All pieces">‹ Pieces</a>
+			<h1 class="max-w-[22rem] truncate text-xl">{piece.project.piece.name}</h1>
+			<nav aria-label="This piece" class="flex items-baseline gap-x-5">
+				{#each SCREENS as { path, name } (path)}
+					<a href="/pieces/{piece.id}/{path}" aria-current={current === path ? 'page' : undefined} class="border-b-[3px] pt-1 pb-1 whitespace-nowrap no-underline hover:text-ember-deep {current === path ? 'border-ember font-bold' : 'border-transparent text-ink-soft'}">
+						{name}{#if toDo[path]}<span class="ml-1 align-super text-xs font-bold text-must" title="{toDo[path]} to look at">{toDo[path]}<span class="sr-only"> to look at</span></span>{/if}
+					</a>
+				{/each}
+			</nav>
+			<span class="flex-1"></span>
+			<SaveStatus />
+			<span class="flex self-center">
+				<button class="button button-quiet" onclick={() => piece.undo()} disabled={!piece.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)"><Undo size={18} /></button>
+				<button class="button button-quiet" onclick={() => piece.redo()} disabled={!piece.canRedo} aria-label="Redo" title="Redo (Ctrl+Shift+Z)"><Redo size={18} /></button>
+			</span>
+		</div>
+		{#if hasFilm}<div class="pt-1"><Film height={current === 'coats' ? 96 : 50} /></div>{/if}
+	</header>
+	<main class="min-h-0 flex-1">{@render children()}</main>
+</div>
