@@ -6,6 +6,8 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	worker: { format: 'es' },
+	/** What the bundler says of packages that are not ours is noise. */
+	build: { rolldownOptions: { checks: { circularDependency: false, pluginTimings: false, emptyImportMeta: false } } },
 	server: { watch: { ignored: ['**/.workshop/**', '**/.cache/**'] } },
 	test: {
 		projects: [

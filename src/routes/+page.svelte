@@ -93,7 +93,7 @@
 						<span class="block text-sm text-[#3f3a33]">{face.estimated ? 'not measured yet' : `${formatLength(face.width, project.units).text} × ${formatLength(face.height, project.units).text}`}</span>
 					</a>
 					<span class="mt-1 flex gap-3 text-sm">
-						<a class="text-[#3f3a33] hover:text-ember-deep" href="/pieces/{id}/file" download>project file</a>
+						<a class="text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{id}/file" download>project file</a>
 						<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => (removing = { id, name: project.piece.name })}>take out</button>
 					</span>
 				</li>

@@ -4,7 +4,7 @@ const ML_PER_TEASPOON = 5;
 const ML_PER_TABLESPOON = 15;
 const ML_PER_CUP = 240;
 
-/** Writes a small volume (ml) the way it is measured at the bench: ml, and the nearest half spoon or cup. */
+/** Writes a small volume (ml) the way it is measured at the bench: ml, and spoons or cups. */
 export function formatVolume(ml: Ml): { readonly ml: string; readonly spoons: string } {
 	const written = ml < 10 ? ml.toFixed(1) : Math.round(ml).toString();
 	return { ml: `${written} ml`, spoons: spoonsOf(ml) };
@@ -21,14 +21,16 @@ export function formatDuration(minutes: Minutes): string {
 }
 
 function spoonsOf(ml: Ml): string {
-	if (ml < ML_PER_TABLESPOON) return halves(ml / ML_PER_TEASPOON, 'teaspoon');
-	if (ml < ML_PER_CUP / 2) return halves(ml / ML_PER_TABLESPOON, 'tablespoon');
-	return halves(ml / ML_PER_CUP, 'cup');
+	if (ml < ML_PER_TABLESPOON) return inParts(ml / ML_PER_TEASPOON, 2, 'teaspoon');
+	if (ml < ML_PER_CUP) return inParts(ml / ML_PER_TABLESPOON, 2, 'tablespoon');
+	return inParts(ml / ML_PER_CUP, 4, 'cup');
 }
 
-function halves(amount: number, word: string): string {
-	const steps = Math.max(1, Math.ceil(amount * 2 - 1e-9));
-	const whole = Math.floor(steps / 2);
-	const figure = steps % 2 === 0 ? `${whole}` : whole === 0 ? '1/2' : `${whole} 1/2`;
-	return `${figure} ${word}${steps > 2 ? 's' : ''}`;
+/** Rounded up to the next half or quarter: too little paint is worse than a spoonful left. */
+function inParts(amount: number, parts: 2 | 4, word: string): string {
+	const steps = Math.max(1, Math.ceil(amount * parts - 1e-9));
+	const whole = Math.floor(steps / parts);
+	const rest = { 0: '', 0.25: '1/4', 0.5: '1/2', 0.75: '3/4' }[steps / parts - whole]!;
+	const figure = [whole > 0 ? String(whole) : '', rest].filter(Boolean).join(' ');
+	return `${figure} ${word}${steps > parts ? 's' : ''}`;
 }

@@ -74,6 +74,6 @@ describe('formatLength', () => {
 it('writes volumes and durations for the bench', () => {
 	expect(formatVolume(4)).toEqual({ ml: '4.0 ml', spoons: '1 teaspoon' });
 	expect(formatVolume(117.6)).toEqual({ ml: '118 ml', spoons: '8 tablespoons' });
-	expect(formatVolume(240).spoons).toBe('1 cup');
+	expect([2, 145, 240, 300].map((ml) => formatVolume(ml).spoons)).toEqual(['1/2 teaspoon', '10 tablespoons', '1 cup', '1 1/4 cups']);
 	expect([45, 120, 302.4, 4409.1].map(formatDuration)).toEqual(['45 min', '2 h', '5 h 3 min', '3 days']);
 });

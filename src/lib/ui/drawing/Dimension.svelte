@@ -27,19 +27,20 @@
 	const p = (along: number, across: number) => (upright ? `${across} ${along}` : `${along} ${across}`);
 </script>
 
-<g stroke={colour} fill="none" stroke-width="1" aria-hidden="true">
+<g stroke={colour} fill="none" stroke-width="1" aria-hidden="true" pointer-events="none">
 	<path d="M{p(from, at)}L{p(to, at)}" stroke-dasharray={guess ? '3 3' : undefined} />
 	<path d="M{p(from, off + out * 4)}L{p(from, at + out * 5)}M{p(to, off + out * 4)}L{p(to, at + out * 5)}" />
 	{#each [from, to] as end, i (i)}
 		{@const x = upright ? at : end}
 		{@const y = upright ? end : at}
-		<path d="M{x - 4} {y + 4}L{x + 4} {y - 4}" stroke-width="2" />
+		{@const half = Math.min(4, Math.max(1.5, (to - from) / 2))}
+		<path d="M{x - half} {y + half}L{x + half} {y - half}" stroke-width={half < 3 ? 1.2 : 2} />
 	{/each}
 	<text
-		x={upright ? (short ? at - 8 : at - 4) : middle}
+		x={upright ? (short ? at + 8 : at - 4) : middle}
 		y={upright ? (short ? middle + 4 : middle) : at - 4}
 		transform={upright && !short ? `rotate(-90 ${at - 4} ${middle})` : undefined}
-		text-anchor={upright && short ? 'end' : 'middle'}
+		text-anchor={upright && short ? 'start' : 'middle'}
 		fill={colour}
 		stroke="none"
 		font-size="13.5"

@@ -126,7 +126,7 @@
 
 			{#if mode === 'measure'}
 				{#each face.readings as reading (reading.id)}
-					<Dimension from={reading.from * k} to={(reading.from + reading.mm) * k} at={face.width * k + (reading.role === 'gap' ? 20 : 20)} off={face.width * k} mm={reading.mm} {unit} upright guess={reading.estimated} fault={suspects.includes(reading.id)} />
+					<Dimension from={reading.from * k} to={(reading.from + reading.mm) * k} at={face.width * k + 20} off={face.width * k} mm={reading.mm} {unit} upright guess={reading.estimated} fault={suspects.includes(reading.id)} />
 				{/each}
 				{@const drawer = face.parts.find((part) => part.role === 'drawer')}
 				{#if drawer}
@@ -150,15 +150,15 @@
 		</g>
 	</svg>
 
-	<div class="absolute right-2 bottom-2 flex gap-1">
+	<div class="absolute top-2 right-2 flex flex-col gap-1">
 		<button class="button button-quiet !bg-paper" onclick={() => view.zoomOut()} aria-label="Further away" title="Further away (−)"><ZoomOut size={18} /></button>
 		<button class="button button-quiet !bg-paper" onclick={() => view.zoomIn()} aria-label="Nearer" title="Nearer (+)"><ZoomIn size={18} /></button>
 		<button class="button button-quiet !bg-paper" onclick={() => view.showAll()} disabled={view.isFitted} aria-label="Whole front" title="Whole front (0)"><Maximize size={18} /></button>
 	</div>
 	{#if mode === 'layout'}
-		<p id="drawing-keys" class="absolute bottom-2 left-2 bg-paper/90 px-2 text-xs text-ink-soft">{picked ? 'arrows 1 mm · with Shift 10 mm · n, b next and last · Del leaves it out' : 'n, b from motif to motif · wheel nearer, ground drags'}</p>
+		<p id="drawing-keys" class="absolute top-1 left-2 px-1 text-xs text-[#3f3a33]">{picked ? 'arrows 1 mm · with Shift 10 mm · n, b next and last · Del leaves it out' : 'n, b from motif to motif · the wheel goes nearer · drag the ground to move it'}</p>
 		{#if progress < 1}
-			<div class="absolute top-2 right-2 flex items-center gap-2 bg-paper/90 px-2 text-xs text-ink-soft" role="status">painting it <progress class="h-1.5 w-20 accent-ember" value={progress} aria-label="Painting the picture"></progress></div>
+			<div class="absolute top-1 right-16 flex items-center gap-2 text-xs text-[#3f3a33]" role="status">painting it <progress class="h-1.5 w-20 accent-ember" value={progress} aria-label="Painting the picture"></progress></div>
 		{/if}
 	{:else}
 		<p id="drawing-keys" class="sr-only">Plus and minus zoom, zero shows the whole front.</p>

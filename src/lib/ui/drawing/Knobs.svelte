@@ -4,7 +4,7 @@
 	let { face, scale, mounted }: { face: MeasuredFace; scale: number; mounted: boolean } = $props();
 </script>
 
-<g aria-hidden="true">
+<g aria-hidden="true" pointer-events="none">
 	{#each face.parts as part (part.id)}
 		{#each part.hardware as { kind, footprint, holes }, i (i)}
 			{@const box = { x: (part.x + footprint.x) * scale, y: (part.y + footprint.y) * scale, width: footprint.width * scale, height: footprint.height * scale }}

@@ -9,6 +9,8 @@
 	const piece = usePiece();
 	const outlines = $derived(new Map(piece.project.layout.motifs.map((motif) => [motif.id, pathOf(motif)])));
 	const motifOf = (run: string) => piece.project.layout.runs.find((other) => other.id === run)?.motif ?? '';
+	/** A motif on a knob is no fault where the painter wants it there. */
+	const ruleOf = (run: string) => piece.project.layout.runs.find((other) => other.id === run)?.hardware;
 	const partOf = (id: string) => face.parts.find((part) => part.id === id)!;
 
 	function pathOf(motif: Motif): string {
@@ -67,7 +69,7 @@
 			width={row.width / row.scale}
 			height={row.height / row.scale}
 			fill="transparent"
-			stroke={picked ? 'var(--color-ember)' : row.touches.length > 0 ? 'var(--color-must)' : 'transparent'}
+			stroke={picked ? 'var(--color-ember)' : row.touches.length > 0 && (row.byHand || ruleOf(row.run) === 'avoid') ? 'var(--color-must)' : 'transparent'}
 			stroke-width={picked ? 2 : 1.2}
 			stroke-dasharray={picked ? undefined : '4 3'}
 			vector-effect="non-scaling-stroke"

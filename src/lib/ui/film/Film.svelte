@@ -179,8 +179,8 @@
 								<text x={strip.width / 2} y="17" text-anchor="middle" font-weight="700" font-size="14" fill="var(--color-must)">!</text>
 							{/if}
 						</svg>
-						<span class="block truncate pt-0.5 text-sm leading-tight group-hover:text-ember-deep {strip.isCut ? 'text-center text-xs text-ink-soft' : ''} {piece.selectedCoat === strip.id ? 'font-bold text-ember-deep' : ''}" title={strip.name}>{strip.name}</span>
-						<span class="block truncate text-xs leading-tight text-ink-soft">{strip.detail}</span>
+						<span class="block pt-0.5 group-hover:text-ember-deep {strip.isCut ? 'text-center text-xs leading-none text-ink-soft' : 'truncate text-sm leading-tight'} {piece.selectedCoat === strip.id ? 'font-bold text-ember-deep' : ''}" title={strip.name}>{strip.name}</span>
+						<span class="block truncate text-xs leading-tight text-ink-soft {strip.isCut ? 'text-center' : ''}">{strip.detail}</span>
 						{#if piece.selectedCoat === strip.id}<span class="absolute -bottom-1 left-0 h-[3px] w-full bg-ember"></span>{/if}
 					</button>
 				</li>

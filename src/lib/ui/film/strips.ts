@@ -22,7 +22,7 @@ export interface Strip {
 	readonly findings: number;
 }
 
-const CUT = 46;
+const CUT = 58;
 const THINNEST = 56;
 const WIDEST = 150;
 const PER_ROOT = 11;

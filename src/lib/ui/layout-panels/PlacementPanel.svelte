@@ -35,7 +35,9 @@
 		<dt class="text-ink-soft">place in the order</dt>
 		<dd class="text-right">{row.order}</dd>
 	</dl>
-	{#if row.touches.length > 0}<p class="fault mt-1">! It stands on a knob.</p>{/if}
+	{#if row.touches.length > 0}
+		{#if run.hardware === 'avoid' || row.byHand}<p class="fault mt-1">! It stands on a knob.</p>{:else}<p class="note mt-1">A knob comes over it, as you chose.</p>{/if}
+	{/if}
 	<div class="mt-2 flex flex-wrap gap-2">
 		{#if row.byHand}<button class="button text-sm" onclick={() => change(releaseMotif(run, row))}>Back into its row</button>{/if}
 		<button class="button text-sm" onclick={() => { piece.selection = { kind: 'run', id: run.id }; change(leaveOutMotif(run, row)); }}>Leave it out</button>

@@ -5,7 +5,7 @@
 	const ringsPath = (rings: readonly (readonly number[])[]) => rings.map((ring) => `M${ring.join(' ')}Z`).join('');
 </script>
 
-<svg viewBox="0 0 {page.width} {page.height}" class="block w-full bg-white shadow-[0_1px_6px_#0005]" role="img" aria-label="Page: {page.title}" font-family="'Alegreya Sans', sans-serif">
+<svg viewBox="0 0 {page.width} {page.height}" class="block w-full bg-white shadow-[0_1px_6px_#0005]" role="img" aria-label="Page: {page.title}" font-family="'Alegreya Sans', sans-serif" text-rendering="geometricPrecision">
 	{#each page.items as item, i (i)}
 		{#if item.kind === 'line'}
 			<line x1={item.x1} y1={item.y1} x2={item.x2} y2={item.y2} stroke={INKS[item.ink]} stroke-width={item.weight} stroke-dasharray={item.dashed ? '1.2 1' : undefined} />

@@ -25,6 +25,7 @@
 <div class="flex h-full">
 	<div class="paper w-[23rem] shrink-0 overflow-y-auto border-y-0 border-l-0 px-5 py-4">
 		<Findings />
+		<div class="mt-6 border-t border-rule pt-4"><RoomToMove /></div>
 	</div>
 	<div class="relative min-w-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if width > 0}
@@ -49,7 +50,6 @@
 			</div>
 			{#each piece.plan.hints.filter(({ path }) => path.startsWith('workshop')) as hint (hint.code)}<p class="fault mt-1">{hint.message}</p>{/each}
 			<p class="note mt-1">Cold and damp slow drying; every wait on the film follows.</p>
-			<div class="mt-5"><RoomToMove /></div>
 		{/if}
 	</aside>
 </div>

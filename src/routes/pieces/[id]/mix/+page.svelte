@@ -3,7 +3,6 @@
 	import { gatherMaterials } from '$core/materials';
 	import { FRAME } from '$core/piece';
 	import { formatVolume } from '$core/units';
-	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
@@ -22,7 +21,7 @@
 			<p class="note">From the areas of the layout, with a tenth more for brush and tray (sponge 15 %, spray 30 %). Close the jar again: dipped tools spoil it.</p>
 			{#if quantities.paints.length === 0}<p class="mt-3">No coat of paint yet. Shade the fronts in Lay out, or add a base coat in Coats.</p>{/if}
 			<table class="mt-3 w-full">
-				<thead class="text-left text-sm text-ink-soft"><tr><th class="font-normal" colspan="2">Colour</th><th class="text-right font-normal">area, m²</th><th class="text-right font-normal">pour</th><th class="pl-4 font-normal">or</th></tr></thead>
+				<thead class="text-left text-sm text-ink-soft"><tr><th class="font-normal" colspan="2">Colour</th><th class="pl-3 text-right font-normal whitespace-nowrap">area, m²</th><th class="pl-4 text-right font-normal">pour</th><th class="pl-4 font-normal">or</th></tr></thead>
 				<tbody>
 					{#each quantities.paints as row (row.colour + row.material)}
 						{@const colour = colourOf(row.colour)}
@@ -33,8 +32,8 @@
 								<input class="field !min-h-[28px] font-medium" aria-label="Name of the colour" value={colour?.name} maxlength="80" onchange={(event) => event.currentTarget.value.trim() && piece.edit((draft) => void (draft.palette.find((other) => other.id === row.colour)!.name = event.currentTarget.value.trim()))} />
 								<span class="note">{materials.get(row.material)?.name} · {row.uses.map((use) => `${coatName(use.coat)} ${formatVolume(use.ml).ml}`).join(', ')}</span>
 							</td>
-							<td class="py-2 text-right">{row.area.toFixed(3)}</td>
-							<td class="py-2 text-right text-lg font-bold whitespace-nowrap">{volume.ml}</td>
+							<td class="py-2 pl-3 text-right">{row.area.toFixed(3)}</td>
+							<td class="py-2 pl-4 text-right text-lg leading-tight font-bold whitespace-nowrap">{volume.ml}</td>
 							<td class="py-2 pl-4 text-sm whitespace-nowrap">{volume.spoons}</td>
 						</tr>
 					{/each}
@@ -59,7 +58,6 @@
 					<ul>{#each tools as { tool, count } (tool)}<li class="flex justify-between border-t border-rule py-0.5"><span>{tool}</span><b>{count}</b></li>{/each}</ul>
 				{/each}
 			</section>
-			<section class="paper p-5"><RoomToMove /></section>
 			<section class="paper p-5" aria-label="Surfaces">
 				<h3>Surfaces</h3>
 				<ul class="text-sm">{#each quantities.surfaces as { surface, area } (surface)}<li class="flex justify-between border-t border-rule py-0.5"><span>{nameOf(surface)}</span><span>{area.toFixed(3)} m²</span></li>{/each}</ul>

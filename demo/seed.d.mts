@@ -1,0 +1,1 @@
+export function seedWorkshop(address: string): Promise<void>;

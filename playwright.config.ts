@@ -1,0 +1,19 @@
+import { defineConfig } from '@playwright/test';
+
+/** The built application in Debian's Chromium. One worker: one workshop has one painter. */
+export default defineConfig({
+	testDir: 'tests/e2e',
+	workers: 1,
+	timeout: 90_000,
+	expect: { timeout: 10_000 },
+	reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+	outputDir: 'test-results/browser',
+	use: {
+		viewport: { width: 1280, height: 800 },
+		trace: 'retain-on-failure',
+		launchOptions: {
+			executablePath: process.env['EMBER_CHROMIUM'] ?? '/usr/bin/chromium',
+			args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+		}
+	}
+});

@@ -1,0 +1,185 @@
+import { readFile, writeFile } from 'node:fs/promises';
+import { spawnSync } from 'node:child_process';
+import { demoPiece, expect, saved, test, visit } from './workshop';
+
+test.describe.configure({ mode: 'serial' });
+
+/** Nothing to a printed sheet, with the mouse: a five-drawer chest in inches and fractions. */
+test('a new chest front, from the tape to the placement sheet', async ({ page, workshop }) => {
+	await visit(page, workshop, '/');
+	await expect(page.getByText('The sail-loft chest')).toBeVisible();
+	await page.getByLabel('Its name').fill('The net-loft chest');
+	await page.getByText('inches').click();
+	await page.getByRole('button', { name: 'Begin measuring' }).click();
+	await page.waitForURL('**/measure');
+
+	await test.step('readings, with Enter going on', async () => {
+		await page.getByLabel('Width', { exact: true }).fill('33 7/8');
+		await page.getByLabel('Height', { exact: true }).fill('41');
+		const chain = ['1 1/8', '1/8', '5 1/2', '1/8', '6 1/4', '3 mm', '7', '1/8', '7 3/4', '1/8', '8 1/2', '1/8', '4 1/8'];
+		await page.getByLabel('Rail', { exact: true }).focus();
+		for (const reading of chain) {
+			await page.keyboard.type(reading);
+			await page.keyboard.press('Enter');
+		}
+		await expect(page.getByText('The chain closes.')).toBeVisible();
+	});
+
+	await test.step('a slip is named, and taken back with one click', async () => {
+		await page.getByLabel('Drawer 3', { exact: true }).fill('7 3/4');
+		await expect(page.getByText('The chain does not close.')).toBeVisible();
+		await page.getByRole('button', { name: 'Undo' }).click();
+		await expect(page.getByText('The chain closes.')).toBeVisible();
+	});
+
+	await test.step('shade and a row of motifs', async () => {
+		await page.getByRole('link', { name: 'Go on to Lay out' }).click();
+		await page.getByRole('button', { name: 'Shade the fronts' }).click();
+		await page.getByRole('button', { name: 'Run a motif' }).click();
+		await page.getByRole('button', { name: 'A row of Ripple' }).click();
+		const fits = page.getByRole('region', { name: 'Ways it fits' }).getByRole('listitem');
+		expect(await fits.count()).toBeGreaterThanOrEqual(3);
+		await fits.nth(1).getByRole('button').click();
+		await expect(fits.nth(1)).toContainText('taken');
+	});
+
+	await test.step('a motif typed, nudged and dragged into place, and all of it undone', async () => {
+		const motif = page.locator('[data-placement="row drawer-2 1"]');
+		await motif.click();
+		const left = page.getByLabel('Left edge, from the left');
+		const before = await left.inputValue();
+		await left.fill('4 1/4');
+		await expect(page.getByText('placed by hand')).toBeVisible();
+		await page.getByRole('application').focus();
+		await page.keyboard.press('Shift+ArrowRight');
+		await page.keyboard.press('ArrowRight');
+		await expect(left).toHaveValue('4 11/16');
+		const box = (await motif.boundingBox())!;
+		await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+		await page.mouse.down();
+		await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height / 2, { steps: 5 });
+		await page.mouse.up();
+		await expect(left).not.toHaveValue('4 11/16');
+		for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z');
+		await expect(left).toHaveValue(before);
+	});
+
+	await test.step('the coats speak up, and a remedy mends them', async () => {
+		await page.getByRole('link', { name: /^Coats/ }).click();
+		await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
+		await page.locator('[data-strip="clear"]').focus();
+		for (let i = 0; i < 2; i++) await page.keyboard.press('Shift+ArrowLeft');
+		await expect(page.getByText('Nothing protects')).toBeVisible();
+		await page.getByRole('button', { name: 'Add two clear coats over it' }).click();
+		await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
+		const strip = (await page.locator('[data-strip="hardware-on"]').boundingBox())!;
+		const target = (await page.locator('[data-strip="base"]').boundingBox())!;
+		await page.mouse.move(strip.x + 20, strip.y + 20);
+		await page.mouse.down();
+		await page.mouse.move(target.x + 5, target.y + 20, { steps: 8 });
+		await expect(page.getByText('Hardware goes back on before the last coat.')).toBeVisible();
+		await page.mouse.up();
+		await page.getByRole('button', { name: 'Move it after the last coat' }).click();
+		await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
+	});
+
+	await test.step('the look follows the film', async () => {
+		const picture = page.locator('canvas').first();
+		await expect(page.locator('[data-shown="true"]')).toBeVisible();
+		const colour = () => picture.evaluate((canvas: HTMLCanvasElement) => [...canvas.getContext('2d')!.getImageData(canvas.width / 2, canvas.height / 3, 1, 1).data].slice(0, 3).join());
+		await page.waitForTimeout(1500);
+		const done = await colour();
+		await page.getByRole('slider', { name: 'Stage that is shown' }).focus();
+		await page.keyboard.press('Home');
+		await expect.poll(colour).not.toBe(done);
+		await page.keyboard.press('End');
+		await expect.poll(colour).toBe(done);
+	});
+
+	await test.step('figures and the printed sheet', async () => {
+		await page.getByRole('link', { name: 'Mix & buy' }).click();
+		await expect(page.getByText('flat brush, one for each colour')).toBeVisible();
+		await page.getByRole('link', { name: 'Cut sheets' }).click();
+		await expect(page.getByRole('img', { name: 'Page: Drawer 5' })).toBeVisible();
+		await saved(page);
+		const href = (await page.getByRole('link', { name: /Open the PDF/ }).getAttribute('href'))!;
+		expect(href).toContain('paper=letter');
+		const pdf = await page.request.get(workshop.address + href);
+		expect(pdf.headers()['content-type']).toBe('application/pdf');
+		expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+	});
+});
+
+test('nothing acknowledged is missing after a kill; a second start is refused; undo goes on after a reload', async ({ page, workshop }) => {
+	const id = await demoPiece(workshop);
+	await visit(page, workshop, `/pieces/${id}/measure`);
+	await page.getByLabel('Name', { exact: true }).fill('The killed chest');
+	await saved(page);
+	const second = spawnSync(process.execPath, ['build/index.js'], { env: { ...process.env, EMBER_WORKSHOP: workshop.directory, PORT: '0' }, encoding: 'utf8', timeout: 20_000 });
+	expect(second.status).toBe(3);
+	expect(second.stderr).toContain('is already open');
+	await workshop.kill();
+	await page.getByLabel('Width', { exact: true }).fill('861');
+	await expect(page.locator('[data-save="waiting"]')).toBeVisible();
+	await workshop.start();
+	await saved(page);
+	await visit(page, workshop, `/pieces/${id}/measure`);
+	await expect(page.getByLabel('Name', { exact: true })).toHaveValue('The killed chest');
+	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('861');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('860');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByLabel('Name', { exact: true })).toHaveValue('The sail-loft chest');
+	await saved(page);
+});
+
+test('an edit from a stale tab is refused with a choice', async ({ page, context, workshop }) => {
+	const id = await demoPiece(workshop);
+	await visit(page, workshop, `/pieces/${id}/measure`);
+	const other = await context.newPage();
+	await visit(other, workshop, `/pieces/${id}/measure`);
+	await other.getByLabel('Width', { exact: true }).fill('870');
+	await saved(other);
+	await page.getByLabel('Width', { exact: true }).fill('850');
+	await expect(page.getByRole('alertdialog')).toContainText('changed in another window');
+	await page.getByRole('button', { name: 'Go on with the other one' }).click();
+	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('870');
+	await other.getByLabel('Width', { exact: true }).fill('880');
+	await saved(other);
+	await page.getByLabel('Width', { exact: true }).fill('860');
+	await page.getByRole('button', { name: 'Put mine in its place' }).click();
+	await saved(page);
+	const piece = (await (await fetch(`${workshop.address}/api/pieces/${id}`)).json()) as { document: { piece: { faces: { width: string }[] } } };
+	expect(piece.document.piece.faces[0]!.width).toBe('860');
+	await other.close();
+});
+
+test('the project file goes out and comes back unchanged; a broken one changes nothing', async ({ page, workshop }) => {
+	const id = await demoPiece(workshop);
+	const out = await (await page.request.get(`${workshop.address}/pieces/${id}/file`)).text();
+	const broken = test.info().outputPath('broken.json');
+	await writeFile(broken, out.replace('"paper": "a4"', '"paper": "a3"'));
+	const whole = test.info().outputPath('whole.json');
+	await writeFile(whole, out);
+	await visit(page, workshop, '/');
+	const before = await page.getByRole('listitem').count();
+	await page.getByLabel('or open a project file').setInputFiles(broken);
+	await expect(page.getByRole('alert')).toContainText('paper: This must be one of: a4, letter.');
+	expect((await (await page.request.get(`${workshop.address}/api/pieces`)).json()) as unknown[]).toHaveLength(before);
+	await page.getByLabel('or open a project file').setInputFiles(whole);
+	await page.waitForURL('**/layout');
+	const back = await (await page.request.get(page.url().replace('/layout', '/file'))).text();
+	expect(back).toBe(out);
+});
+
+test('the plan is the same from the server and from the command line', async ({ page, workshop }) => {
+	const file = 'demo/sail-loft-chest.json';
+	const fromServer = await page.request.post(`${workshop.address}/api/plan`, { data: await readFile(file, 'utf8'), headers: { 'content-type': 'application/json' } });
+	const fromShell = spawnSync('npx', ['tsx', 'scripts/plan.ts', file], { encoding: 'utf8' });
+	expect(await fromServer.text()).toBe(fromShell.stdout);
+	const bad = await page.request.post(`${workshop.address}/api/plan`, { data: '{"format":"ember-ribbon/project","version":1}', headers: { 'content-type': 'text/plain' } });
+	expect(bad.status()).toBe(422);
+	expect(((await bad.json()) as { errors: object[] }).errors[0]).toEqual({ code: 'field.missing', path: 'units', message: expect.any(String) });
+	const elsewhere = await page.request.post(`${workshop.address}/api/pieces`, { data: '{}', headers: { origin: 'http://elsewhere.example' } });
+	expect(elsewhere.status()).toBe(403);
+});

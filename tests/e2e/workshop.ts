@@ -1,0 +1,85 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+export interface Workshop {
+	readonly directory: string;
+	address: string;
+	start(): Promise<void>;
+	/** As a power cut would end it. */
+	kill(): Promise<void>;
+	stop(): Promise<void>;
+}
+
+/** A server on a workshop of its own, with the demo in it; the same for all tests of a file. */
+export const test = base.extend<object, { workshop: Workshop }>({
+	workshop: [
+		// eslint-disable-next-line no-empty-pattern
+		async ({}, use) => {
+			const directory = await mkdtemp(join(tmpdir(), 'ember-e2e-'));
+			const workshop = createWorkshop(directory, await freePort());
+			await workshop.start();
+			const { seedWorkshop } = await import('../../demo/seed.mjs');
+			await seedWorkshop(workshop.address);
+			await use(workshop);
+			await workshop.stop();
+			await rm(directory, { recursive: true, force: true });
+		},
+		{ scope: 'worker', timeout: 60_000 }
+	]
+});
+
+export { expect };
+
+/** Opens a page of the workshop and waits until it is alive. */
+export async function visit(page: Page, workshop: Workshop, path: string): Promise<void> {
+	await page.goto(workshop.address + path);
+	await page.waitForSelector('html[data-ready]');
+}
+
+export async function demoPiece(workshop: Workshop): Promise<string> {
+	const pieces = (await (await fetch(`${workshop.address}/api/pieces`)).json()) as { id: string; name: string }[];
+	return pieces.find(({ name }) => name === 'The sail-loft chest')!.id;
+}
+
+/** Saved, and said so. */
+export async function saved(page: Page): Promise<void> {
+	await expect(page.locator('[data-save="saved"]')).toHaveText(/saved \d/);
+}
+
+function createWorkshop(directory: string, port: number): Workshop {
+	let server: import('node:child_process').ChildProcess | null = null;
+	const end = async (signal: 'SIGKILL' | 'SIGTERM') => {
+		const ending = server;
+		server = null;
+		if (!ending) return;
+		const gone = new Promise((resolve) => ending.once('exit', resolve));
+		ending.kill(signal);
+		await gone;
+	};
+	const workshop: Workshop = {
+		directory,
+		address: '',
+		async start() {
+			const { startServer } = await import('../../scripts/serve.mjs');
+			const started = await startServer({ workshop: directory, port, stdio: 'ignore' });
+			server = started.server;
+			workshop.address = started.address;
+		},
+		kill: () => end('SIGKILL'),
+		stop: () => end('SIGTERM')
+	};
+	return workshop;
+}
+
+function freePort(): Promise<number> {
+	return new Promise((resolve) => {
+		const probe = createServer();
+		probe.listen(0, '127.0.0.1', () => {
+			const { port } = probe.address() as { port: number };
+			probe.close(() => resolve(port));
+		});
+	});
+}
