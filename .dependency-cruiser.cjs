@@ -32,12 +32,42 @@ module.exports = {
 	forbidden: [
 		...roomRules,
 		...indexRules,
-		{ name: 'no circles', severity: 'error', from: { path: '^src/' }, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
-		{ name: 'src imports neither demo, bench nor tests', severity: 'error', from: { path: '^src/', pathNot: '\\.test\\.ts$' }, to: { path: '^(demo|bench|tests|scripts)/' } },
-		{ name: 'core imports no interface, server or database', severity: 'error', from: { path: '^src/core/' }, to: { path: '^src/(lib|routes)/|^node:|svelte|pglite|drizzle' } },
-		{ name: 'ui imports no server', severity: 'error', from: { path: '^src/lib/(ui|workers)/' }, to: { path: '^src/lib/server/|^src/routes/' } },
-		{ name: 'routes reach the database only through services', severity: 'error', from: { path: '^src/routes/' }, to: { path: '^src/lib/server/db/' } },
-		{ name: 'services import no routes or ui', severity: 'error', from: { path: '^src/lib/server/' }, to: { path: '^src/(routes|lib/ui|lib/workers)/' } }
+		{
+			name: 'no circles',
+			severity: 'error',
+			from: { path: '^src/' },
+			to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } }
+		},
+		{
+			name: 'src imports neither demo, bench nor tests',
+			severity: 'error',
+			from: { path: '^src/', pathNot: '\\.test\\.ts$' },
+			to: { path: '^(demo|bench|tests|scripts)/' }
+		},
+		{
+			name: 'core imports no interface, server or database',
+			severity: 'error',
+			from: { path: '^src/core/' },
+			to: { path: '^src/(lib|routes)/|^node:|svelte|pglite|drizzle' }
+		},
+		{
+			name: 'ui imports no server',
+			severity: 'error',
+			from: { path: '^src/lib/(ui|workers)/' },
+			to: { path: '^src/lib/server/|^src/routes/' }
+		},
+		{
+			name: 'routes reach the database only through services',
+			severity: 'error',
+			from: { path: '^src/routes/' },
+			to: { path: '^src/lib/server/db/' }
+		},
+		{
+			name: 'services import no routes or ui',
+			severity: 'error',
+			from: { path: '^src/lib/server/' },
+			to: { path: '^src/(routes|lib/ui|lib/workers)/' }
+		}
 	],
 	options: {
 		doNotFollow: { path: 'node_modules' },

@@ -8,9 +8,11 @@ const here = dirname(fileURLToPath(import.meta.url));
 export async function seedWorkshop(address) {
 	const motifs = await (await fetch(`${address}/api/motifs`)).json();
 	if (motifs.length === 0)
-		for (const file of readdirSync(join(here, 'motifs')).sort().reverse()) await post(`${address}/api/motifs?name=${file}`, 'image/svg+xml', readFileSync(join(here, 'motifs', file), 'utf8'));
+		for (const file of readdirSync(join(here, 'motifs')).sort().reverse())
+			await post(`${address}/api/motifs?name=${file}`, 'image/svg+xml', readFileSync(join(here, 'motifs', file), 'utf8'));
 	const pieces = await (await fetch(`${address}/api/pieces`)).json();
-	if (pieces.length === 0) await post(`${address}/api/pieces`, 'application/json', readFileSync(join(here, 'sail-loft-chest.json'), 'utf8'));
+	if (pieces.length === 0)
+		await post(`${address}/api/pieces`, 'application/json', readFileSync(join(here, 'sail-loft-chest.json'), 'utf8'));
 }
 
 async function post(url, type, body) {

@@ -6,7 +6,11 @@ import { bin, installPackages, root } from './setup.mjs';
 installPackages();
 const port = Number(process.env.PORT ?? 5173);
 const env = { ...process.env, EMBER_WORKSHOP: process.env.EMBER_WORKSHOP ?? join(root, '.workshop', 'dev') };
-const vite = spawn(bin('vite'), ['dev', '--host', '127.0.0.1', '--port', String(port), '--strictPort'], { cwd: root, env, stdio: 'inherit' });
+const vite = spawn(bin('vite'), ['dev', '--host', '127.0.0.1', '--port', String(port), '--strictPort'], {
+	cwd: root,
+	env,
+	stdio: 'inherit'
+});
 vite.on('exit', (code) => process.exit(code ?? 0));
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => vite.kill(signal));
 

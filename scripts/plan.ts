@@ -3,7 +3,9 @@ import { planFile, writePlan } from '../src/core/plan';
 
 const file = process.argv[2];
 if (!file) {
-	console.error('usage: npm run plan -- FILE    prints the plan of a project file as JSON; exit 1 where the file cannot be read as a project');
+	console.error(
+		'usage: npm run plan -- FILE    prints the plan of a project file as JSON; exit 1 where the file cannot be read as a project'
+	);
 	process.exit(2);
 }
 let text: string;

@@ -5,7 +5,15 @@ import { root } from './setup.mjs';
 /** Starts the built server on a workshop. Resolves with its address when it answers; rejects where it ends before. */
 export async function startServer({ workshop, port, stdio = 'inherit' }) {
 	const address = `http://127.0.0.1:${port}`;
-	const env = { ...process.env, HOST: '127.0.0.1', PORT: String(port), ORIGIN: address, EMBER_WORKSHOP: workshop, BODY_SIZE_LIMIT: '10M', SHUTDOWN_TIMEOUT: '3' };
+	const env = {
+		...process.env,
+		HOST: '127.0.0.1',
+		PORT: String(port),
+		ORIGIN: address,
+		EMBER_WORKSHOP: workshop,
+		BODY_SIZE_LIMIT: '10M',
+		SHUTDOWN_TIMEOUT: '3'
+	};
 	const server = spawn(process.execPath, [join(root, 'build', 'index.js')], { cwd: root, env, stdio });
 	let ended = null;
 	server.once('exit', (code) => (ended = code ?? 1));

@@ -31,7 +31,9 @@ export function installPackages() {
 		console.error(`Ember Ribbon needs Node 20.19 or newer; this is ${process.versions.node}.`);
 		process.exit(1);
 	}
-	const wanted = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+	const wanted = createHash('sha256')
+		.update(readFileSync(join(root, 'package-lock.json')))
+		.digest('hex');
 	if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
 	console.log('Installing packages (once, until the lockfile changes)');
 	run('npm', ['ci', '--no-fund', '--no-audit']);
@@ -46,11 +48,17 @@ export function findBrowser() {
 	if (found) return found;
 	console.log('Installing Chromium for the browser tests');
 	const asRoot = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
-	const apt = (...args) => run([...asRoot, 'apt-get'][0], [...asRoot.slice(1), ...(asRoot.length ? ['apt-get'] : []), ...args], { allowFailure: true, env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+	const apt = (...args) =>
+		run([...asRoot, 'apt-get'][0], [...asRoot.slice(1), ...(asRoot.length ? ['apt-get'] : []), ...args], {
+			allowFailure: true,
+			env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+		});
 	apt('update', '-qq');
 	apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
 	const installed = places.find((place) => existsSync(place));
 	if (installed) return installed;
-	console.error('No Chromium was found, and it could not be installed. Install the Debian package chromium, or set EMBER_CHROMIUM to the path of one.');
+	console.error(
+		'No Chromium was found, and it could not be installed. Install the Debian package chromium, or set EMBER_CHROMIUM to the path of one.'
+	);
 	process.exit(1);
 }

@@ -13,6 +13,7 @@ export const init: ServerInit = async () => {
 export const handle: Handle = async ({ event, resolve }) => {
 	const origin = event.request.headers.get('origin');
 	const changes = event.request.method !== 'GET' && event.request.method !== 'HEAD';
-	if (changes && origin !== null && origin !== event.url.origin) return refuseWith(403, 'origin.other', 'Only pages of this workshop may change it.');
+	if (changes && origin !== null && origin !== event.url.origin)
+		return refuseWith(403, 'origin.other', 'Only pages of this workshop may change it.');
 	return resolve(event);
 };

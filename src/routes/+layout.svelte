@@ -6,4 +6,7 @@
 </script>
 
 {@render children()}
-<Toaster position="bottom-left" toastOptions={{ unstyled: true, classes: { toast: 'paper px-4 py-3 shadow-lg text-base text-ink w-80' } }} />
+<Toaster
+	position="bottom-left"
+	toastOptions={{ unstyled: true, classes: { toast: 'paper px-4 py-3 shadow-lg text-base text-ink w-80' } }}
+/>

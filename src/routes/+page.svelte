@@ -34,13 +34,16 @@
 	async function add(text: string, then: string): Promise<void> {
 		busy = true;
 		faults = [];
-		const response = await fetch('/api/pieces', { method: 'POST', headers: { 'content-type': 'application/json' }, body: text }).catch(() => null);
+		const response = await fetch('/api/pieces', { method: 'POST', headers: { 'content-type': 'application/json' }, body: text }).catch(
+			() => null
+		);
 		busy = false;
 		if (response?.ok) {
 			const { id } = (await response.json()) as { id: string };
 			await goto(`/pieces/${id}/${then}`);
 		} else if (response) faults = ((await response.json()) as { errors: PlanError[] }).errors;
-		else faults = [{ code: '', path: '', message: 'The workshop does not answer. Check that Ember Ribbon is still running, and try again.' }];
+		else
+			faults = [{ code: '', path: '', message: 'The workshop does not answer. Check that Ember Ribbon is still running, and try again.' }];
 	}
 
 	function begin(event: SubmitEvent): void {
@@ -73,7 +76,10 @@
 	{#if pieces.length === 0}
 		<section class="max-w-md self-center">
 			<h2>No piece yet</h2>
-			<p class="mt-2">A piece begins with a tape: its width, its height, and the chain of readings from the top down. Everything after that is worked out. Begin one here, or open a project file.</p>
+			<p class="mt-2">
+				A piece begins with a tape: its width, its height, and the chain of readings from the top down. Everything after that is worked out.
+				Begin one here, or open a project file.
+			</p>
 		</section>
 	{:else}
 		<ul class="flex flex-1 flex-wrap items-end gap-8">
@@ -84,17 +90,32 @@
 				<li class="group">
 					<a href="/pieces/{id}/{stage === 'measuring' ? 'measure' : 'layout'}" class="block no-underline">
 						<span class="flex items-end" style:height="{PICTURE}px">
-							<span class="block border-b-[3px] border-ink bg-paper shadow-[0_1px_7px_#0006]" style:width="{face.width * scale}px" style:height="{face.height * scale}px">
-								<Look {project} steps={project.finish.coats.length} scales={[Math.max(0.1, scale * 2)]} label="Picture of {project.piece.name}" />
+							<span
+								class="block border-b-[3px] border-ink bg-paper shadow-[0_1px_7px_#0006]"
+								style:width="{face.width * scale}px"
+								style:height="{face.height * scale}px"
+							>
+								<Look
+									{project}
+									steps={project.finish.coats.length}
+									scales={[Math.max(0.1, scale * 2)]}
+									label="Picture of {project.piece.name}"
+								/>
 							</span>
 						</span>
 						<span class="mt-3 block font-head text-lg font-semibold group-hover:text-ember-deep">{project.piece.name}</span>
 						<span class="block text-sm">{STAGES[stage]}</span>
-						<span class="block text-sm text-[#3f3a33]">{face.estimated ? 'not measured yet' : `${formatLength(face.width, project.units).text} × ${formatLength(face.height, project.units).text}`}</span>
+						<span class="block text-sm text-[#3f3a33]"
+							>{face.estimated
+								? 'not measured yet'
+								: `${formatLength(face.width, project.units).text} × ${formatLength(face.height, project.units).text}`}</span
+						>
 					</a>
 					<span class="mt-1 flex gap-3 text-sm">
 						<a class="text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{id}/file" download>project file</a>
-						<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => (removing = { id, name: project.piece.name })}>take out</button>
+						<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => (removing = { id, name: project.piece.name })}
+							>take out</button
+						>
 					</span>
 				</li>
 			{/each}
@@ -105,19 +126,37 @@
 		<h2>A new chest front</h2>
 		<label class="label mt-3" for="name">Its name</label>
 		<input id="name" class="field" bind:value={name} maxlength="80" placeholder="the hall chest" autocomplete="off" />
-		<div class="mt-3"><Choice label="You measure in" value={units} options={[{ value: 'mm', text: 'millimetres' }, { value: 'in', text: 'inches' }]} onchange={(value) => (units = value)} /></div>
+		<div class="mt-3">
+			<Choice
+				label="You measure in"
+				value={units}
+				options={[
+					{ value: 'mm', text: 'millimetres' },
+					{ value: 'in', text: 'inches' }
+				]}
+				onchange={(value) => (units = value)}
+			/>
+		</div>
 		<label class="label mt-3" for="drawers">Drawers, one above the other</label>
 		<input id="drawers" class="field !w-24" type="number" min="1" max="12" bind:value={drawers} />
 		<button class="button button-ember mt-4 w-full justify-center" disabled={busy}>{busy ? 'Beginning' : 'Begin measuring'}</button>
 		<div class="mt-5 border-t border-rule pt-3">
 			<label class="label" for="file">or open a project file</label>
-			<input id="file" class="mt-1 block w-full text-sm" type="file" accept=".json,application/json" onchange={(event) => open(event.currentTarget)} />
+			<input
+				id="file"
+				class="mt-1 block w-full text-sm"
+				type="file"
+				accept=".json,application/json"
+				onchange={(event) => open(event.currentTarget)}
+			/>
 		</div>
 		{#if faults.length > 0}
 			<div class="mt-3 border-t-2 border-must pt-2" role="alert">
 				<p class="fault font-bold">The file was not opened; nothing has changed.</p>
 				<ul>
-					{#each faults.slice(0, 6) as fault, i (i)}<li class="fault mt-1">{#if fault.path}<b class="break-all">{fault.path}</b>: {/if}{fault.message}</li>{/each}
+					{#each faults.slice(0, 6) as fault, i (i)}<li class="fault mt-1">
+							<b class="break-all">{fault.path ? `${fault.path}: ` : ''}</b>{fault.message}
+						</li>{/each}
 				</ul>
 				{#if faults.length > 6}<p class="fault mt-1">and {faults.length - 6} more.</p>{/if}
 			</div>
@@ -127,10 +166,12 @@
 
 <AlertDialog.Root open={removing !== null} onOpenChange={(isOpen) => !isOpen && (removing = null)}>
 	<AlertDialog.Portal>
-		<AlertDialog.Overlay class="fixed inset-0 z-40 bg-black/40" />
+		<AlertDialog.Overlay class="bg-black/40 fixed inset-0 z-40" />
 		<AlertDialog.Content class="paper fixed top-1/2 left-1/2 z-50 w-[30rem] max-w-[92vw] -translate-x-1/2 -translate-y-1/2 p-6 shadow-xl">
 			<AlertDialog.Title class="font-head text-xl font-semibold">Take {removing?.name} out of the workshop?</AlertDialog.Title>
-			<AlertDialog.Description class="mt-2">Its measurements, layout and order of coats go with it. Save its project file first if you may want it again.</AlertDialog.Description>
+			<AlertDialog.Description class="mt-2"
+				>Its measurements, layout and order of coats go with it. Save its project file first if you may want it again.</AlertDialog.Description
+			>
 			<div class="mt-4 flex gap-2">
 				<button class="button" onclick={remove}>Take it out</button>
 				<AlertDialog.Cancel class="button">Keep it</AlertDialog.Cancel>

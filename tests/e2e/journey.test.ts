@@ -69,7 +69,7 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 		await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
 		await page.locator('[data-strip="clear"]').focus();
 		for (let i = 0; i < 2; i++) await page.keyboard.press('Shift+ArrowLeft');
-		await expect(page.getByText('Nothing protects')).toBeVisible();
+		await expect(page.getByRole('listitem').getByText('Nothing protects')).toBeVisible();
 		await page.getByRole('button', { name: 'Add two clear coats over it' }).click();
 		await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
 		const strip = (await page.locator('[data-strip="hardware-on"]').boundingBox())!;
@@ -77,7 +77,7 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 		await page.mouse.move(strip.x + 20, strip.y + 20);
 		await page.mouse.down();
 		await page.mouse.move(target.x + 5, target.y + 20, { steps: 8 });
-		await expect(page.getByText('Hardware goes back on before the last coat.')).toBeVisible();
+		await expect(page.getByRole('listitem').getByText('Hardware goes back on before the last coat.')).toBeVisible();
 		await page.mouse.up();
 		await page.getByRole('button', { name: 'Move it after the last coat' }).click();
 		await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
@@ -86,7 +86,10 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 	await test.step('the look follows the film', async () => {
 		const picture = page.locator('canvas').first();
 		await expect(page.locator('[data-shown="true"]')).toBeVisible();
-		const colour = () => picture.evaluate((canvas: HTMLCanvasElement) => [...canvas.getContext('2d')!.getImageData(canvas.width / 2, canvas.height / 3, 1, 1).data].slice(0, 3).join());
+		const colour = () =>
+			picture.evaluate((canvas: HTMLCanvasElement) =>
+				[...canvas.getContext('2d')!.getImageData(canvas.width / 2, canvas.height / 3, 1, 1).data].slice(0, 3).join()
+			);
 		await page.waitForTimeout(1500);
 		const done = await colour();
 		await page.getByRole('slider', { name: 'Stage that is shown' }).focus();
@@ -115,7 +118,11 @@ test('nothing acknowledged is missing after a kill; a second start is refused; u
 	await visit(page, workshop, `/pieces/${id}/measure`);
 	await page.getByLabel('Name', { exact: true }).fill('The killed chest');
 	await saved(page);
-	const second = spawnSync(process.execPath, ['build/index.js'], { env: { ...process.env, EMBER_WORKSHOP: workshop.directory, PORT: '0' }, encoding: 'utf8', timeout: 20_000 });
+	const second = spawnSync(process.execPath, ['build/index.js'], {
+		env: { ...process.env, EMBER_WORKSHOP: workshop.directory, PORT: '0' },
+		encoding: 'utf8',
+		timeout: 20_000
+	});
 	expect(second.status).toBe(3);
 	expect(second.stderr).toContain('is already open');
 	await workshop.kill();
@@ -149,7 +156,9 @@ test('an edit from a stale tab is refused with a choice', async ({ page, context
 	await page.getByLabel('Width', { exact: true }).fill('860');
 	await page.getByRole('button', { name: 'Put mine in its place' }).click();
 	await saved(page);
-	const piece = (await (await fetch(`${workshop.address}/api/pieces/${id}`)).json()) as { document: { piece: { faces: { width: string }[] } } };
+	const piece = (await (await fetch(`${workshop.address}/api/pieces/${id}`)).json()) as {
+		document: { piece: { faces: { width: string }[] } };
+	};
 	expect(piece.document.piece.faces[0]!.width).toBe('860');
 	await other.close();
 });
@@ -174,12 +183,25 @@ test('the project file goes out and comes back unchanged; a broken one changes n
 
 test('the plan is the same from the server and from the command line', async ({ page, workshop }) => {
 	const file = 'demo/sail-loft-chest.json';
-	const fromServer = await page.request.post(`${workshop.address}/api/plan`, { data: await readFile(file, 'utf8'), headers: { 'content-type': 'application/json' } });
+	const fromServer = await page.request.post(`${workshop.address}/api/plan`, {
+		data: await readFile(file, 'utf8'),
+		headers: { 'content-type': 'application/json' }
+	});
 	const fromShell = spawnSync('npx', ['tsx', 'scripts/plan.ts', file], { encoding: 'utf8' });
 	expect(await fromServer.text()).toBe(fromShell.stdout);
-	const bad = await page.request.post(`${workshop.address}/api/plan`, { data: '{"format":"ember-ribbon/project","version":1}', headers: { 'content-type': 'text/plain' } });
+	const bad = await page.request.post(`${workshop.address}/api/plan`, {
+		data: '{"format":"ember-ribbon/project","version":1}',
+		headers: { 'content-type': 'text/plain' }
+	});
 	expect(bad.status()).toBe(422);
-	expect(((await bad.json()) as { errors: object[] }).errors[0]).toEqual({ code: 'field.missing', path: 'units', message: expect.any(String) });
-	const elsewhere = await page.request.post(`${workshop.address}/api/pieces`, { data: '{}', headers: { origin: 'http://elsewhere.example' } });
+	expect(((await bad.json()) as { errors: object[] }).errors[0]).toEqual({
+		code: 'field.missing',
+		path: 'units',
+		message: expect.any(String)
+	});
+	const elsewhere = await page.request.post(`${workshop.address}/api/pieces`, {
+		data: '{}',
+		headers: { origin: 'http://elsewhere.example' }
+	});
 	expect(elsewhere.status()).toBe(403);
 });

@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { IdSchema, NameSchema } from '../piece';
 
-export const HexSchema = z.string().regex(/^#[0-9a-f]{6}$/).meta({ description: 'sRGB as it dries, #rrggbb in lower case.' });
+export const HexSchema = z
+	.string()
+	.regex(/^#[0-9a-f]{6}$/)
+	.meta({ description: 'sRGB as it dries, #rrggbb in lower case.' });
 export const ColourSchema = z.strictObject({
 	id: IdSchema,
 	name: NameSchema,

@@ -8,7 +8,10 @@ import type { Project } from './project';
 export function checkReferences(project: Project): Issue[] {
 	const { palette, layout, finish, piece, materials } = project;
 	const parts = new Set(piece.faces.flatMap((face) => face.chain.filter((entry) => entry.role !== 'gap').map((entry) => entry.id)));
-	const surfaces = new Set([FRAME, ...piece.faces.flatMap((face) => face.chain.filter((entry) => entry.role === 'drawer').map((entry) => entry.id))]);
+	const surfaces = new Set([
+		FRAME,
+		...piece.faces.flatMap((face) => face.chain.filter((entry) => entry.role === 'drawer').map((entry) => entry.id))
+	]);
 	const issues: Issue[] = [
 		...findTwins(palette, 'palette'),
 		...findTwins(layout.motifs, 'layout.motifs'),
@@ -40,7 +43,11 @@ export function checkReferences(project: Project): Issue[] {
 			need(new Set(known.keys()), coat.material, `${path}.material`, 'material');
 			const material = known.get(coat.material);
 			if (material && !(KINDS_FOR[coat.kind] as readonly string[]).includes(material.kind))
-				issues.push({ code: 'ref.kind', path: `${path}.material`, values: { id: coat.material, kind: material.kind, expected: KINDS_FOR[coat.kind].join(' or ') } });
+				issues.push({
+					code: 'ref.kind',
+					path: `${path}.material`,
+					values: { id: coat.material, kind: material.kind, expected: KINDS_FOR[coat.kind].join(' or ') }
+				});
 		}
 		if (coat.kind === 'base') need(colours, coat.colour, `${path}.colour`, 'colour');
 		if (coat.kind === 'blend') need(idsOf(layout.zones), coat.zone, `${path}.zone`, 'zone');
@@ -52,7 +59,8 @@ export function checkReferences(project: Project): Issue[] {
 }
 
 /** Which materials a kind of coat may be made of. */
-export const KINDS_FOR: Readonly<Record<string, readonly Material['kind'][]>> & Record<'clean' | 'prime' | 'base' | 'blend' | 'stencil' | 'clear' | 'wax', readonly Material['kind'][]> = {
+export const KINDS_FOR: Readonly<Record<string, readonly Material['kind'][]>> &
+	Record<'clean' | 'prime' | 'base' | 'blend' | 'stencil' | 'clear' | 'wax', readonly Material['kind'][]> = {
 	clean: ['cleaner'],
 	prime: ['primer'],
 	base: ['paint'],
@@ -67,5 +75,7 @@ function idsOf(list: readonly { readonly id: string }[]): ReadonlySet<string> {
 }
 
 function findTwins(list: readonly { readonly id: string }[], path: string): Issue[] {
-	return list.flatMap(({ id }, i) => (list.findIndex((other) => other.id === id) < i ? [{ code: 'id.twice', path: `${path}[${i}].id`, values: { id } }] : []));
+	return list.flatMap(({ id }, i) =>
+		list.findIndex((other) => other.id === id) < i ? [{ code: 'id.twice', path: `${path}[${i}].id`, values: { id } }] : []
+	);
 }

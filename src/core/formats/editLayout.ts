@@ -5,8 +5,25 @@ import type { Project } from './project';
 /** Adds an edge shade on every drawer front, and the coat that paints it before whatever protects it. */
 export function addZone(project: Project, colours: readonly string[]): { readonly project: Project; readonly id: string } {
 	const id = freeId('shade', project.layout.zones);
-	const zone: Zone = { id, name: 'Edge shade and glow', parts: 'drawers', pattern: 'edge-shade', colours: [...colours], border: 30, softness: 0.8, corners: 'round' };
-	const coat: Coat = { ...paintLike(project), kind: 'blend', id: freeId('blend', project.finish.coats), zone: id, times: 2, method: 'mist-and-feather', brushes: 'clean-joins' };
+	const zone: Zone = {
+		id,
+		name: 'Edge shade and glow',
+		parts: 'drawers',
+		pattern: 'edge-shade',
+		colours: [...colours],
+		border: 30,
+		softness: 0.8,
+		corners: 'round'
+	};
+	const coat: Coat = {
+		...paintLike(project),
+		kind: 'blend',
+		id: freeId('blend', project.finish.coats),
+		zone: id,
+		times: 2,
+		method: 'mist-and-feather',
+		brushes: 'clean-joins'
+	};
 	return { id, project: insertCoat({ ...project, layout: { ...project.layout, zones: [...project.layout.zones, zone] } }, coat, 'blend') };
 }
 
@@ -14,13 +31,31 @@ export function addZone(project: Project, colours: readonly string[]): { readonl
 export function addRun(project: Project, motif: Motif, colour: string): { readonly project: Project; readonly id: string } {
 	const id = freeId('row', project.layout.runs);
 	const run: Run = {
-		id, name: `${motif.name} row`.slice(0, 80), motif: motif.id, parts: 'drawers', colour, edge: 'soft', ends: 'whole', middle: 'either', margin: 20,
-		scale: { least: 0.6, most: 1.2, wish: 0.9 }, gap: { least: 0, most: Math.round(motif.width), wish: null }, hardware: 'avoid', clearance: 3,
-		sizing: 'common', line: { from: 'middle' }, picks: {}, moved: [], leftOut: []
-	}; // prettier-ignore
+		id,
+		name: `${motif.name} row`.slice(0, 80),
+		motif: motif.id,
+		parts: 'drawers',
+		colour,
+		edge: 'soft',
+		ends: 'whole',
+		middle: 'either',
+		margin: 20,
+		scale: { least: 0.6, most: 1.2, wish: 0.9 },
+		gap: { least: 0, most: Math.round(motif.width), wish: null },
+		hardware: 'avoid',
+		clearance: 3,
+		sizing: 'common',
+		line: { from: 'middle' },
+		picks: {},
+		moved: [],
+		leftOut: []
+	};
 	const motifs = project.layout.motifs.some((other) => other.id === motif.id) ? project.layout.motifs : [...project.layout.motifs, motif];
 	const coat: Coat = { ...paintLike(project), kind: 'stencil', id: freeId('stencil', project.finish.coats), run: id, times: 1 };
-	return { id, project: insertCoat({ ...project, layout: { ...project.layout, motifs, runs: [...project.layout.runs, run] } }, coat, 'stencil') };
+	return {
+		id,
+		project: insertCoat({ ...project, layout: { ...project.layout, motifs, runs: [...project.layout.runs, run] } }, coat, 'stencil')
+	};
 }
 
 /** Takes a zone out, with the coats that paint it. */
@@ -52,6 +87,9 @@ function insertCoat(project: Project, coat: Coat, kind: 'blend' | 'stencil'): Pr
 	const { coats } = project.finish;
 	const under = kind === 'blend' ? ['base', 'prime', 'blend'] : ['base', 'prime', 'blend', 'stencil'];
 	const last = coats.findLastIndex((other) => under.includes(other.kind));
-	const at = last >= 0 ? last + 1 : coats.findLastIndex((other) => ['clean', 'dust', 'sand', 'hardware-off', 'hardware-masked'].includes(other.kind)) + 1;
+	const at =
+		last >= 0
+			? last + 1
+			: coats.findLastIndex((other) => ['clean', 'dust', 'sand', 'hardware-off', 'hardware-masked'].includes(other.kind)) + 1;
 	return { ...project, finish: { ...project.finish, coats: coats.toSpliced(at, 0, coat) } };
 }

@@ -52,7 +52,8 @@ describe('the project file', () => {
 });
 
 describe('readMotifSvg', () => {
-	const svg = (inside: string, head = 'width="10mm" height="20mm" viewBox="0 0 100 200"') => `<svg xmlns="http://www.w3.org/2000/svg" ${head}>${inside}</svg>`;
+	const svg = (inside: string, head = 'width="10mm" height="20mm" viewBox="0 0 100 200"') =>
+		`<svg xmlns="http://www.w3.org/2000/svg" ${head}>${inside}</svg>`;
 	const SQUARE = '<path d="M0 0h50v50h-50z"/>';
 	const areaOf = (text: string) => {
 		const read = readMotifSvg(text, 'm');

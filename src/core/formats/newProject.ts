@@ -25,7 +25,13 @@ export function newProject(name: string, units: LengthUnit, drawers: number): Pr
 					stile: inches ? '3/4' : '19',
 					sideGap: inches ? '1/8' : '3',
 					chain: suggestChain(drawers),
-					hardware: { kind: 'knob', across: { rule: 'quarter' }, down: { rule: 'middle' }, hole: inches ? '3/16' : '5', diameter: inches ? '1 1/4' : '32' },
+					hardware: {
+						kind: 'knob',
+						across: { rule: 'quarter' },
+						down: { rule: 'middle' },
+						hole: inches ? '3/16' : '5',
+						diameter: inches ? '1 1/4' : '32'
+					},
 					exceptions: {}
 				}
 			]
@@ -42,7 +48,17 @@ export function newProject(name: string, units: LengthUnit, drawers: number): Pr
 				{ kind: 'hardware-off', id: 'hardware-off', wait: null },
 				newDust('all'),
 				newPrime('all'),
-				{ kind: 'base', id: 'base', wait: null, material: 'chalk-paint', times: 1, thickness: 1, applicator: 'brush', on: 'all', colour: 'night-tide' },
+				{
+					kind: 'base',
+					id: 'base',
+					wait: null,
+					material: 'chalk-paint',
+					times: 1,
+					thickness: 1,
+					applicator: 'brush',
+					on: 'all',
+					colour: 'night-tide'
+				},
 				newClear('all'),
 				newHardwareOn()
 			],

@@ -11,7 +11,9 @@ export const PROJECT_VERSION = 1;
 export const ProjectSchema = z.strictObject({
 	format: z.literal(PROJECT_FORMAT),
 	version: z.literal(PROJECT_VERSION),
-	units: z.enum(['mm', 'in']).meta({ description: 'The unit of the painter: how a text without a unit is read, and how figures are written.' }),
+	units: z
+		.enum(['mm', 'in'])
+		.meta({ description: 'The unit of the painter: how a text without a unit is read, and how figures are written.' }),
 	paper: z.enum(['a4', 'letter']),
 	workshop: z.strictObject({
 		temperature: z.number().min(-20).max(60).meta({ description: 'Degrees Celsius.' }),

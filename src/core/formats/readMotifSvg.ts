@@ -9,7 +9,15 @@ export type ReadMotif = { readonly ok: true; readonly motif: Motif } | { readonl
 export const LARGEST_SVG = 1_000_000;
 const DEEPEST = 20;
 const SILENT = new Set(['title', 'desc', 'metadata', 'defs', 'style']);
-const MM_PER_UNIT: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: 25.4, pt: 25.4 / 72, pc: 25.4 / 6, px: 25.4 / 96, '': 25.4 / 96 };
+const MM_PER_UNIT: Readonly<Record<string, number>> = {
+	mm: 1,
+	cm: 10,
+	in: 25.4,
+	pt: 25.4 / 72,
+	pc: 25.4 / 6,
+	px: 25.4 / 96,
+	'': 25.4 / 96
+};
 
 interface Inherited {
 	readonly rule: 'nonzero' | 'evenodd';
@@ -64,7 +72,11 @@ export function readMotifSvg(svg: string, id: string): ReadMotif {
 	function readPath(attributes: Record<string, string>, { rule, transforms }: Inherited): void {
 		if (attributes['fill'] === 'none') return void refuse('svg.stroke');
 		const moved = [...transforms].reverse().reduce((path, transform) => path.transform(transform), svgpath(attributes['d'] ?? ''));
-		const d = moved.transform(size?.toMm ?? '').abs().round(4).toString();
+		const d = moved
+			.transform(size?.toMm ?? '')
+			.abs()
+			.round(4)
+			.toString();
 		if (!flattenPath(d)?.length) return void refuse('svg.path');
 		paths.push({ d, rule });
 	}
@@ -82,7 +94,10 @@ export function readMotifSvg(svg: string, id: string): ReadMotif {
 }
 
 function sizeOf(attributes: Record<string, string>): { width: number; height: number; toMm: string } | null {
-	const box = attributes['viewBox']?.trim().split(/[\s,]+/).map(Number);
+	const box = attributes['viewBox']
+		?.trim()
+		.split(/[\s,]+/)
+		.map(Number);
 	const [x = 0, y = 0, boxWidth, boxHeight] = box ?? [];
 	const width = readSize(attributes['width']) ?? boxWidth;
 	const height = readSize(attributes['height']) ?? boxHeight;

@@ -10,7 +10,8 @@ export const LARGEST_PROJECT = 8_000_000;
 
 /** Reads a project file. Every fault is named with its field; a file with a fault is not read at all. */
 export function readProjectText(text: string): ReadProject {
-	if (text.length > LARGEST_PROJECT) return { ok: false, issues: [{ code: 'file.too-large', path: '', values: { most: LARGEST_PROJECT / 1e6 } }] };
+	if (text.length > LARGEST_PROJECT)
+		return { ok: false, issues: [{ code: 'file.too-large', path: '', values: { most: LARGEST_PROJECT / 1e6 } }] };
 	let value: unknown;
 	try {
 		value = JSON.parse(text.replace(/^\uFEFF/, ''));
@@ -25,7 +26,11 @@ export function readProject(value: unknown): ReadProject {
 	if (typeof value !== 'object' || value === null || (value as { format?: unknown }).format !== PROJECT_FORMAT)
 		return { ok: false, issues: [{ code: 'file.not-project', path: 'format', values: { expected: PROJECT_FORMAT } }] };
 	const version = (value as { version?: unknown }).version;
-	if (version !== PROJECT_VERSION) return { ok: false, issues: [{ code: 'file.version', path: 'version', values: { got: JSON.stringify(version) ?? 'nothing', known: PROJECT_VERSION } }] };
+	if (version !== PROJECT_VERSION)
+		return {
+			ok: false,
+			issues: [{ code: 'file.version', path: 'version', values: { got: JSON.stringify(version) ?? 'nothing', known: PROJECT_VERSION } }]
+		};
 	const parsed = ProjectSchema.safeParse(value);
 	if (!parsed.success) return { ok: false, issues: parsed.error.issues.flatMap((issue) => issueOfZod(issue, value)) };
 	const issues = checkReferences(parsed.data);
@@ -34,7 +39,10 @@ export function readProject(value: unknown): ReadProject {
 
 /** `piece.faces[0].chain[3].reading` */
 export function writePath(path: readonly PropertyKey[]): string {
-	return path.reduce<string>((text, key) => (typeof key === 'number' ? `${text}[${key}]` : text === '' ? String(key) : `${text}.${String(key)}`), '');
+	return path.reduce<string>(
+		(text, key) => (typeof key === 'number' ? `${text}[${key}]` : text === '' ? String(key) : `${text}.${String(key)}`),
+		''
+	);
 }
 
 function issueOfZod(issue: z.core.$ZodIssue, document: unknown): Issue[] {
@@ -52,7 +60,12 @@ function issueOfZod(issue: z.core.$ZodIssue, document: unknown): Issue[] {
 		case 'too_big':
 			return [{ code: 'field.too-big', path, values: { most: String(issue.maximum), of: issue.origin } }];
 		case 'invalid_union':
-			return [{ code: 'field.union', path: issue.discriminator ? writePath([...issue.path, issue.discriminator].filter((key, i, all) => key !== all[i - 1])) : path }];
+			return [
+				{
+					code: 'field.union',
+					path: issue.discriminator ? writePath([...issue.path, issue.discriminator].filter((key, i, all) => key !== all[i - 1])) : path
+				}
+			];
 		case 'invalid_format':
 			return [{ code: 'field.format', path }];
 		default:

@@ -15,11 +15,16 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'length.absurd': () => 'That is longer than anything painted in a workshop. Check the figure and its unit.',
 	'length.zero': () => 'This cannot be zero. Measure it and type the reading.',
 	'chain.beyond': (v, u) => `${beyond(v, u)} No single slip explains it: measure the chain again from the top.`,
-	'chain.digits-swapped': (v, u) => `${beyond(v, u)} Two digits may be swapped here: ${length(v['instead'], u)} would leave ${length(Math.abs(Number(v['left'])), u)}. Measure this one again.`,
-	'chain.missed-or-twice': (v, u) => `${beyond(v, u)} ${v['instead'] === '' ? 'This reading may have been entered twice.' : 'A reading like this one may have been left out.'} Go through the chain once more.`,
-	'chain.unit-slip': (v, u) => `${beyond(v, u)} This may be in another unit, or ten times off: ${length(v['instead'], u)} would fit. Check its unit.`,
-	'chain.out-of-step': (v, u) => `${beyond(v, u)} This drawer is out of step with the others: ${length(v['instead'], u)} would fit. Measure it again.`,
-	'chain.wrong-digit': (v, u) => `${beyond(v, u)} One digit may be wrong here: ${length(v['instead'], u)} would fit. Measure this one again.`,
+	'chain.digits-swapped': (v, u) =>
+		`${beyond(v, u)} Two digits may be swapped here: ${length(v['instead'], u)} would leave ${length(Math.abs(Number(v['left'])), u)}. Measure this one again.`,
+	'chain.missed-or-twice': (v, u) =>
+		`${beyond(v, u)} ${v['instead'] === '' ? 'This reading may have been entered twice.' : 'A reading like this one may have been left out.'} Go through the chain once more.`,
+	'chain.unit-slip': (v, u) =>
+		`${beyond(v, u)} This may be in another unit, or ten times off: ${length(v['instead'], u)} would fit. Check its unit.`,
+	'chain.out-of-step': (v, u) =>
+		`${beyond(v, u)} This drawer is out of step with the others: ${length(v['instead'], u)} would fit. Measure it again.`,
+	'chain.wrong-digit': (v, u) =>
+		`${beyond(v, u)} One digit may be wrong here: ${length(v['instead'], u)} would fit. Measure this one again.`,
 	'chain.drawers': (v) => `A front has 1 to ${v['most']} drawers; this one has ${v['drawers']}. Add or take away drawer readings.`,
 	'face.no-room': () => 'The stiles and side gaps leave no width for the drawers. Check them against the overall width.',
 	'hardware.off-part': () => 'It would stand over the edge of the drawer front. Change the distance or the size.',
@@ -29,18 +34,23 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'run.scale-range': () => 'The least scale is above the most. Swap them.',
 	'run.gap-range': () => 'The least gap is above the most. Swap them.',
 	'run.too-tall': (v) => `The motif is taller than ${v['front']}. Let the scale go down to ${Number(v['most']).toFixed(2)} or less.`,
-	'run.no-fit': (v, u) => `No whole number of motifs closes ${length(v['length'], u)} within these limits. Widen the scale or the gap, or choose free ends.`,
-	'run.moved-gone': (v) => `Motif ${v['index']}, placed by hand, is not in this fit any more. Take its place out, or go back to the fit it belongs to.`,
+	'run.no-fit': (v, u) =>
+		`No whole number of motifs closes ${length(v['length'], u)} within these limits. Widen the scale or the gap, or choose free ends.`,
+	'run.moved-gone': (v) =>
+		`Motif ${v['index']}, placed by hand, is not in this fit any more. Take its place out, or go back to the fit it belongs to.`,
 	'run.looks-large': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; up to 67 % leaves it room to breathe.`,
 	'run.looks-small': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; under 20 % it is lost from a distance.`,
 	'run.over-edge': (v) => `${v['count']} of the motifs go over the edge of ${v['part']}.`,
 	'motif.unread': () => 'This path cannot be read. Use plain SVG path data in mm.',
 	'ref.unknown': (v) => `There is no ${v['what']} "${v['id']}". Add it, or name one that is there.`,
 	'ref.kind': (v) => `"${v['id']}" is a ${v['kind']}. This step needs a ${v['expected']}.`,
-	'workshop.unfair': (v) => `Outside ${v['least']} to ${v['most']} degrees paint does not dry as it should. Warm or cool the workshop before you begin.`,
+	'workshop.unfair': (v) =>
+		`Outside ${v['least']} to ${v['most']} degrees paint does not dry as it should. Warm or cool the workshop before you begin.`,
 	'file.not-json': (v) => `This is no JSON: it breaks off at ${v['where']}. Choose a project file that was saved from Ember Ribbon.`,
-	'file.not-project': (v) => `This is not a project file: its format should be "${v['expected']}". Choose a file that was saved from Ember Ribbon.`,
-	'file.version': (v) => `This file has version ${v['got']}; this program reads version ${v['known']}. Open it with the program that saved it, or a newer one.`,
+	'file.not-project': (v) =>
+		`This is not a project file: its format should be "${v['expected']}". Choose a file that was saved from Ember Ribbon.`,
+	'file.version': (v) =>
+		`This file has version ${v['got']}; this program reads version ${v['known']}. Open it with the program that saved it, or a newer one.`,
 	'file.too-large': (v) => `This file is larger than ${v['most']} MB. Choose a project file.`,
 	'svg.too-large': (v) => `This drawing is larger than ${v['most']} MB. Save it with fewer points.`,
 	'svg.doctype': () => 'A drawing with a document type or entities is not read. Save it as plain SVG.',

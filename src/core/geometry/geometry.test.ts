@@ -12,7 +12,10 @@ describe('flattenPath', () => {
 	});
 	it.each(['M0 0 L1e400 0 L1 1Z', 'M0 0 L', 'hello'])('refuses %j', (d) => expect(flattenPath(d)).toBeNull());
 	it('goes on from the start of a closed subpath', () => {
-		expect(ringsOf('M10 10h4v4z l-2 0 0 -2z')).toEqual([[10, 10, 14, 10, 14, 14], [10, 10, 8, 10, 8, 8]]);
+		expect(ringsOf('M10 10h4v4z l-2 0 0 -2z')).toEqual([
+			[10, 10, 14, 10, 14, 14],
+			[10, 10, 8, 10, 8, 8]
+		]);
 	});
 });
 
@@ -29,13 +32,16 @@ describe('uniteShapes', () => {
 
 it('covers pixels by the area of the rings', () => {
 	fc.assert(
-		fc.property(fc.tuple(fc.integer({ min: 0, max: 40 }), fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 4 })), ([x, w, scale]) => {
-			const [left, width, top, height] = [x / 4, w / 4, 1, 2.25];
-			const ring = [left, top, left + width, top, left + width, top + height, left, top + height];
-			const mask = coverRings([ring], 100, 20, scale);
-			const sum = mask.data.reduce((a, b) => a + b, 0) / 255;
-			expect(sum).toBeCloseTo(width * height * scale * scale, 0);
-		})
+		fc.property(
+			fc.tuple(fc.integer({ min: 0, max: 40 }), fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 4 })),
+			([x, w, scale]) => {
+				const [left, width, top, height] = [x / 4, w / 4, 1, 2.25];
+				const ring = [left, top, left + width, top, left + width, top + height, left, top + height];
+				const mask = coverRings([ring], 100, 20, scale);
+				const sum = mask.data.reduce((a, b) => a + b, 0) / 255;
+				expect(sum).toBeCloseTo(width * height * scale * scale, 0);
+			}
+		)
 	);
 });
 

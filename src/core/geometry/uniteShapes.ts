@@ -15,7 +15,9 @@ const PER_MM = 1e4;
  * none overlapping. A plain union of raw paths would lose paint where windings oppose. Source: methods 6.
  */
 export function uniteShapes(shapes: readonly Shape[]): Ring[] {
-	const resolved = shapes.flatMap((shape) => union(shape.rings.map(toClipper), shape.rule === 'evenodd' ? ClipperRule.EvenOdd : ClipperRule.NonZero));
+	const resolved = shapes.flatMap((shape) =>
+		union(shape.rings.map(toClipper), shape.rule === 'evenodd' ? ClipperRule.EvenOdd : ClipperRule.NonZero)
+	);
 	return union(resolved, ClipperRule.NonZero).map((path) => path.flatMap((point) => [point.x / PER_MM, point.y / PER_MM]));
 }
 

@@ -1,8 +1,19 @@
 export { MaterialSchema, type Material } from './material';
 export {
-	APPLICATORS, BLEND_METHODS, BRUSH_SCHOOLS, CoatSchema, FinishSchema, isFilm,
-	type Applicator, type Coat, type CoatKind, type CoatParts, type Decision, type FilmCoat, type Finish
-} from './schema'; // prettier-ignore
+	APPLICATORS,
+	BLEND_METHODS,
+	BRUSH_SCHOOLS,
+	CoatSchema,
+	FinishSchema,
+	isFilm,
+	type Applicator,
+	type Coat,
+	type CoatKind,
+	type CoatParts,
+	type Decision,
+	type FilmCoat,
+	type Finish
+} from './schema';
 export { stackLayers, type DryingTimes, type Layer, type Stack } from './stackLayers';
 export { applyRemedy, freeId, moveCoat, type Finding, type FinishEdit, type Remedy, type Rule, type RuleKind } from './findings';
 export { checkOrder } from './checkOrder';

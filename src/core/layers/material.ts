@@ -20,7 +20,10 @@ export const MaterialSchema = z.strictObject({
 	open: MinutesSchema.meta({ description: 'How long it stays workable, minutes; 0 where it does not matter.' }),
 	cureDays: z.number().min(0).max(365),
 	sheen: z.number().min(0).max(1).meta({ description: '0 dead matte, 1 full gloss.' }),
-	tint: z.strictObject({ hex: HexSchema, opacity: z.number().min(0).max(1) }).nullable().meta({ description: 'Its own colour where it brings one.' }),
+	tint: z
+		.strictObject({ hex: HexSchema, opacity: z.number().min(0).max(1) })
+		.nullable()
+		.meta({ description: 'Its own colour where it brings one.' }),
 	protect: z.enum(['no', 'should', 'must']).meta({ description: 'Whether it has to be protected at the end.' }),
 	dark: z.boolean().meta({ description: 'A dark or tinted wax.' }),
 	ready: z.string().max(200).meta({ description: 'What ready looks like.' }),

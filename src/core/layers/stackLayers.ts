@@ -64,21 +64,44 @@ export function stackLayers(finish: Finish, context: StackContext): Stack {
 	for (const [at, coat] of finish.coats.entries()) {
 		const material = 'material' in coat ? (context.materials.get(coat.material) ?? null) : null;
 		const drying = material ? context.dry(material, isFilm(coat) ? coat.thickness : 1) : NO_DRYING;
-		const bare = { coat, at, material, drying, surfaces: surfacesOf(coat, context, surfaces), film: isFilm(coat) && material ? coat.times * coat.thickness * material.film : 0 };
+		const bare = {
+			coat,
+			at,
+			material,
+			drying,
+			surfaces: surfacesOf(coat, context, surfaces),
+			film: isFilm(coat) && material ? coat.times * coat.thickness * material.film : 0
+		};
 		const before = layers.at(-1);
 		const need = waitNeeded(bare, layers);
 		const chosen = before?.coat.wait ?? null;
 		const waitBefore = chosen ?? need.wait;
 		const beginsAt = (before?.doneAt ?? 0) + waitBefore;
 		const between = isFilm(coat) ? (coat.times - 1) * drying.recoat : 0;
-		layers.push({ ...bare, waitBefore, waitFor: waitBefore > 0 ? (need.coat ?? before?.coat.id ?? null) : null, beginsAt, doneAt: beginsAt + between });
+		layers.push({
+			...bare,
+			waitBefore,
+			waitFor: waitBefore > 0 ? (need.coat ?? before?.coat.id ?? null) : null,
+			beginsAt,
+			doneAt: beginsAt + between
+		});
 	}
-	return { layers, surfaces, condition: context.condition, ground: context.ground, hasHardware: drawers.some((part) => part.hardware.length > 0) };
+	return {
+		layers,
+		surfaces,
+		condition: context.condition,
+		ground: context.ground,
+		hasHardware: drawers.some((part) => part.hardware.length > 0)
+	};
 }
 
 /** How long a layer must have dried before the next may be begun on it: hardware needs it dry to the touch, all else its recoat. */
 export function dryingNeeded(under: Layer, next: Coat): Minutes {
-	return next.kind === 'hardware-on' ? under.drying.touchDry : next.kind === 'hardware-off' || next.kind === 'hardware-masked' ? 0 : under.drying.recoat;
+	return next.kind === 'hardware-on'
+		? under.drying.touchDry
+		: next.kind === 'hardware-off' || next.kind === 'hardware-masked'
+			? 0
+			: under.drying.recoat;
 }
 
 export function sharesSurface(a: Pick<Layer, 'surfaces'>, b: Pick<Layer, 'surfaces'>): boolean {
@@ -101,7 +124,11 @@ function surfacesOf(coat: Coat, context: StackContext, all: readonly string[]): 
 		case 'hardware-off':
 		case 'hardware-on':
 		case 'hardware-masked':
-			return new Set(all.filter((surface) => context.piece.faces.some((face) => face.parts.some((part) => part.id === surface && part.hardware.length > 0))));
+			return new Set(
+				all.filter((surface) =>
+					context.piece.faces.some((face) => face.parts.some((part) => part.id === surface && part.hardware.length > 0))
+				)
+			);
 		case 'blend': {
 			const zone = context.layout.zones.find((other) => other.id === coat.zone);
 			return new Set(zone ? surfacesOfParts(partsOf(zone.parts, context.piece)) : []);

@@ -18,7 +18,9 @@ export interface GapRoom {
 
 /** Dry film on one surface, micrometres, after so many steps. Stencils stay clear of the edges. Source: methods 12. */
 export function sumFilm(stack: Stack, surface: string, steps = stack.layers.length): Um {
-	return stack.layers.slice(0, steps).reduce((sum, layer) => sum + (layer.surfaces.has(surface) && layer.coat.kind !== 'stencil' ? layer.film : 0), 0);
+	return stack.layers
+		.slice(0, steps)
+		.reduce((sum, layer) => sum + (layer.surfaces.has(surface) && layer.coat.kind !== 'stencil' ? layer.film : 0), 0);
 }
 
 /** Room to move in a gap: what is left of it between the films of its two sides. Source: methods 12. */

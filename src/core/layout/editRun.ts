@@ -17,7 +17,10 @@ export function releaseMotif(run: Run, { part, index }: Spot): Run {
 }
 
 export function leaveOutMotif(run: Run, { part, index }: Spot): Run {
-	return { ...releaseMotif(run, { part, index }), leftOut: [...run.leftOut.filter((other) => !isSpot(other, part, index)), { part, index }] };
+	return {
+		...releaseMotif(run, { part, index }),
+		leftOut: [...run.leftOut.filter((other) => !isSpot(other, part, index)), { part, index }]
+	};
 }
 
 /** Takes another of the ranked fits; what was moved or left out by hand belonged to the old one. */

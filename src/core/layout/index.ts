@@ -1,14 +1,25 @@
 export {
-	ENDS, LayoutSchema, MotifSchema, PartsSchema, RunSchema, ZoneSchema,
-	type EndsId, type Layout, type Motif, type Parts, type Pick, type Run, type Zone
-} from './schema'; // prettier-ignore
+	ENDS,
+	LayoutSchema,
+	MotifSchema,
+	PartsSchema,
+	RunSchema,
+	ZoneSchema,
+	type EndsId,
+	type Layout,
+	type Motif,
+	type Parts,
+	type Pick,
+	type Run,
+	type Zone
+} from './schema';
 export { ENDS_BY_ID } from './ends';
 export { measureMotif, type MotifShape } from './measureMotif';
 export { partsOf } from './partsOf';
 export { costOfFit } from './run/costOfFit';
 export { leaveOutMotif, moveMotif, pickFit, releaseMotif } from './editRun';
 export { fitRunToLength } from './run/fitRunToLength';
-export { planRun, wishForPart, type Placement, type RunChoice, type RunGroup, type RunPlan } from './run/planRun';
+export { fitKeyOf, fitRunOnFronts, planRun, type Placement, type RunChoice, type RunGroup, type RunPlan } from './run/planRun';
 export type { Decider, Obstacle, RunFit, RunWish, Spot } from './run/types';
 export { PATTERNS } from './zones';
 export { areasOfColours, lengthsOfJoins, passJoin, sharesAtDepth } from './zones/shareColours';

@@ -7,74 +7,206 @@ const OLD_PAINT = 'Old paint may hold lead: test before sanding, and follow loca
 
 function material(record: Short): Material {
 	return {
-		carrier: 'water', porous: false, coverage: 12, film: 0, touchDry: 0, recoat: 0, open: 0, cureDays: 0,
-		sheen: 0.1, tint: null, protect: 'no', dark: false, cautions: [LABEL], ...record
-	}; // prettier-ignore
+		carrier: 'water',
+		porous: false,
+		coverage: 12,
+		film: 0,
+		touchDry: 0,
+		recoat: 0,
+		open: 0,
+		cureDays: 0,
+		sheen: 0.1,
+		tint: null,
+		protect: 'no',
+		dark: false,
+		cautions: [LABEL],
+		...record
+	};
 }
 
 /** Starting values at 20 C and 50 % humidity; every figure can be changed by the user. Source: craft 3. */
 export const CATALOGUE: readonly Material[] = [
 	material({
-		id: 'degreaser-rinse', name: 'Degreaser, rinsed off', kind: 'cleaner', coverage: 40, touchDry: 120, recoat: 120,
+		id: 'degreaser-rinse',
+		name: 'Degreaser, rinsed off',
+		kind: 'cleaner',
+		coverage: 40,
+		touchDry: 120,
+		recoat: 120,
 		ready: 'No squeak, no film; wood dry to the touch and pale again.',
 		cautions: ['Never mix cleaners: ammonia and bleach together give off poison gas.', LABEL, OLD_PAINT]
 	}),
 	material({
-		id: 'degreaser-no-rinse', name: 'Degreaser, no rinse', kind: 'cleaner', coverage: 40, touchDry: 15, recoat: 15,
+		id: 'degreaser-no-rinse',
+		name: 'Degreaser, no rinse',
+		kind: 'cleaner',
+		coverage: 40,
+		touchDry: 15,
+		recoat: 15,
 		ready: 'The cloth stays clean on its last turn.',
 		cautions: ['Never mix cleaners: ammonia and bleach together give off poison gas.', LABEL, OLD_PAINT]
 	}),
 	material({
-		id: 'shellac-primer', name: 'Shellac primer, white', kind: 'primer', carrier: 'shellac', coverage: 11, film: 35, touchDry: 20, recoat: 45,
-		sheen: 0.5, tint: { hex: '#f1eee4', opacity: 0.9 }, ready: 'Dry and glossy; scuff it before paint.',
+		id: 'shellac-primer',
+		name: 'Shellac primer, white',
+		kind: 'primer',
+		carrier: 'shellac',
+		coverage: 11,
+		film: 35,
+		touchDry: 20,
+		recoat: 45,
+		sheen: 0.5,
+		tint: { hex: '#f1eee4', opacity: 0.9 },
+		ready: 'Dry and glossy; scuff it before paint.',
 		cautions: ['Spirit fumes: fresh air, a mask, no flame.', LABEL]
 	}),
 	material({
-		id: 'shellac-clear', name: 'Shellac primer, clear', kind: 'primer', carrier: 'shellac', coverage: 11, film: 30, touchDry: 20, recoat: 45,
-		sheen: 0.6, ready: 'Dry and glossy; scuff it before paint.', cautions: ['Spirit fumes: fresh air, a mask, no flame.', LABEL]
+		id: 'shellac-clear',
+		name: 'Shellac primer, clear',
+		kind: 'primer',
+		carrier: 'shellac',
+		coverage: 11,
+		film: 30,
+		touchDry: 20,
+		recoat: 45,
+		sheen: 0.6,
+		ready: 'Dry and glossy; scuff it before paint.',
+		cautions: ['Spirit fumes: fresh air, a mask, no flame.', LABEL]
 	}),
 	material({
-		id: 'water-primer', name: 'Water primer', kind: 'primer', coverage: 10, film: 35, touchDry: 30, recoat: 120,
-		tint: { hex: '#eeece5', opacity: 0.85 }, ready: 'Even and matte, no cool spots under the hand.'
+		id: 'water-primer',
+		name: 'Water primer',
+		kind: 'primer',
+		coverage: 10,
+		film: 35,
+		touchDry: 30,
+		recoat: 120,
+		tint: { hex: '#eeece5', opacity: 0.85 },
+		ready: 'Even and matte, no cool spots under the hand.'
 	}),
 	material({
-		id: 'chalk-paint', name: 'Chalk-type paint', kind: 'paint', porous: true, coverage: 13, film: 50, touchDry: 45, recoat: 120, open: 10,
-		sheen: 0.02, protect: 'should', ready: 'It lightens and goes dead matte.'
+		id: 'chalk-paint',
+		name: 'Chalk-type paint',
+		kind: 'paint',
+		porous: true,
+		coverage: 13,
+		film: 50,
+		touchDry: 45,
+		recoat: 120,
+		open: 10,
+		sheen: 0.02,
+		protect: 'should',
+		ready: 'It lightens and goes dead matte.'
 	}),
 	material({
-		id: 'clay-paint', name: 'Clay-type paint', kind: 'paint', porous: true, coverage: 13, film: 50, touchDry: 45, recoat: 120, open: 10,
-		sheen: 0.02, protect: 'must', ready: 'It lightens and goes dead matte; water still wakes it for days.'
+		id: 'clay-paint',
+		name: 'Clay-type paint',
+		kind: 'paint',
+		porous: true,
+		coverage: 13,
+		film: 50,
+		touchDry: 45,
+		recoat: 120,
+		open: 10,
+		sheen: 0.02,
+		protect: 'must',
+		ready: 'It lightens and goes dead matte; water still wakes it for days.'
 	}),
 	material({
-		id: 'mineral-paint', name: 'Mineral furniture paint', kind: 'paint', coverage: 14, film: 35, touchDry: 60, recoat: 180, open: 8,
-		sheen: 0.15, ready: 'An even low sheen, no tack.'
+		id: 'mineral-paint',
+		name: 'Mineral furniture paint',
+		kind: 'paint',
+		coverage: 14,
+		film: 35,
+		touchDry: 60,
+		recoat: 180,
+		open: 8,
+		sheen: 0.15,
+		ready: 'An even low sheen, no tack.'
 	}),
 	material({
-		id: 'milk-paint', name: 'Milk paint', kind: 'paint', porous: true, coverage: 12, film: 25, touchDry: 30, recoat: 60, open: 6,
-		sheen: 0.02, protect: 'must', ready: 'Chalky and pale; a second colour brushed too long lifts the first.'
+		id: 'milk-paint',
+		name: 'Milk paint',
+		kind: 'paint',
+		porous: true,
+		coverage: 12,
+		film: 25,
+		touchDry: 30,
+		recoat: 60,
+		open: 6,
+		sheen: 0.02,
+		protect: 'must',
+		ready: 'Chalky and pale; a second colour brushed too long lifts the first.'
 	}),
 	material({
-		id: 'metallic-paint', name: 'Metallic paint', kind: 'paint', coverage: 12, film: 30, touchDry: 45, recoat: 120, open: 8,
-		sheen: 0.6, ready: 'Bright and dry; stir often, the flake sinks.'
+		id: 'metallic-paint',
+		name: 'Metallic paint',
+		kind: 'paint',
+		coverage: 12,
+		film: 30,
+		touchDry: 45,
+		recoat: 120,
+		open: 8,
+		sheen: 0.6,
+		ready: 'Bright and dry; stir often, the flake sinks.'
 	}),
 	material({
-		id: 'clear-coat', name: 'Clear coat', kind: 'clear', coverage: 12, film: 25, touchDry: 30, recoat: 60, open: 8, cureDays: 21,
-		sheen: 0.35, ready: 'Clear, not milky; it may look blue while it is wet.'
+		id: 'clear-coat',
+		name: 'Clear coat',
+		kind: 'clear',
+		coverage: 12,
+		film: 25,
+		touchDry: 30,
+		recoat: 60,
+		open: 8,
+		cureDays: 21,
+		sheen: 0.35,
+		ready: 'Clear, not milky; it may look blue while it is wet.'
 	}),
 	material({
-		id: 'tough-clear-coat', name: 'Tough clear coat', kind: 'clear', coverage: 12, film: 30, touchDry: 60, recoat: 180, open: 8, cureDays: 21,
-		sheen: 0.45, ready: 'Clear and hard; no nail mark.'
+		id: 'tough-clear-coat',
+		name: 'Tough clear coat',
+		kind: 'clear',
+		coverage: 12,
+		film: 30,
+		touchDry: 60,
+		recoat: 180,
+		open: 8,
+		cureDays: 21,
+		sheen: 0.45,
+		ready: 'Clear and hard; no nail mark.'
 	}),
 	material({
-		id: 'clear-wax', name: 'Clear wax', kind: 'wax', carrier: 'wax', coverage: 30, film: 5, touchDry: 30, recoat: 30, cureDays: 30,
-		sheen: 0.3, ready: 'No longer oily; a finger slides and leaves no print.', cautions: ['Rags can ignite by themselves: lay them flat outdoors to dry, or keep them under water in a closed can.', LABEL]
+		id: 'clear-wax',
+		name: 'Clear wax',
+		kind: 'wax',
+		carrier: 'wax',
+		coverage: 30,
+		film: 5,
+		touchDry: 30,
+		recoat: 30,
+		cureDays: 30,
+		sheen: 0.3,
+		ready: 'No longer oily; a finger slides and leaves no print.',
+		cautions: ['Rags can ignite by themselves: lay them flat outdoors to dry, or keep them under water in a closed can.', LABEL]
 	}),
 	material({
-		id: 'dark-wax', name: 'Dark wax', kind: 'wax', carrier: 'wax', coverage: 30, film: 5, touchDry: 30, recoat: 30, cureDays: 30,
-		sheen: 0.3, dark: true, tint: { hex: '#4a3524', opacity: 0.25 }, ready: 'No longer oily; clear wax lifts what is too dark while it is fresh.',
+		id: 'dark-wax',
+		name: 'Dark wax',
+		kind: 'wax',
+		carrier: 'wax',
+		coverage: 30,
+		film: 5,
+		touchDry: 30,
+		recoat: 30,
+		cureDays: 30,
+		sheen: 0.3,
+		dark: true,
+		tint: { hex: '#4a3524', opacity: 0.25 },
+		ready: 'No longer oily; clear wax lifts what is too dark while it is fresh.',
 		cautions: ['Rags can ignite by themselves: lay them flat outdoors to dry, or keep them under water in a closed can.', LABEL]
 	})
-]; // prettier-ignore
+];
 
 /** The catalogue with the project's own records in place of those of the same id. */
 export function gatherMaterials(own: readonly Material[]): ReadonlyMap<string, Material> {

@@ -52,7 +52,9 @@ function bestForEachReading(found: readonly Suspect[]): Suspect[] {
 	const rank = (suspect: Suspect) => SUSPECT_KINDS.indexOf(suspect.kind);
 	/** The overall length is read with more care than any one reading of the chain. */
 	const lastIfOverall = ({ index }: Suspect) => (index === OVERALL ? Infinity : index);
-	const sorted = [...found].sort((a, b) => rank(a) - rank(b) || Math.abs(a.residual) - Math.abs(b.residual) || lastIfOverall(a) - lastIfOverall(b));
+	const sorted = [...found].sort(
+		(a, b) => rank(a) - rank(b) || Math.abs(a.residual) - Math.abs(b.residual) || lastIfOverall(a) - lastIfOverall(b)
+	);
 	return sorted.filter((suspect, at) => sorted.findIndex((other) => other.index === suspect.index) === at);
 }
 
@@ -85,7 +87,9 @@ function readAgain(reading: ChainReading, texts: readonly string[]): Mm[] {
 
 /** A reading whose twin stands next to it, or one further on (a gap may lie between), may have been entered twice. */
 function isRepeated(readings: readonly ChainReading[], index: number): boolean {
-	return [index - 1, index - 2].some((other) => readings[other] !== undefined && Math.abs(readings[other]!.mm - readings[index]!.mm) < 1e-6);
+	return [index - 1, index - 2].some(
+		(other) => readings[other] !== undefined && Math.abs(readings[other]!.mm - readings[index]!.mm) < 1e-6
+	);
 }
 
 /**

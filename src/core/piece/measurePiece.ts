@@ -41,7 +41,13 @@ export interface MeasuredFace {
 	/** Null until every reading is there. */
 	readonly check: ChainCheck | null;
 	/** The readings as they are used, after sharing, mm; in the order of the chain. */
-	readonly readings: readonly { readonly id: string; readonly role: ReadingRole; readonly mm: Mm; readonly from: Mm; readonly estimated: boolean }[];
+	readonly readings: readonly {
+		readonly id: string;
+		readonly role: ReadingRole;
+		readonly mm: Mm;
+		readonly from: Mm;
+		readonly estimated: boolean;
+	}[];
 	readonly estimated: boolean;
 }
 
@@ -77,7 +83,8 @@ function measureFace(face: Face, unit: LengthUnit, path: string, issues: Issue[]
 	const sideGap = read(face.sideGap, `${path}.sideGap`, 'zero')?.mm ?? 0;
 
 	const drawers = face.chain.filter((entry) => entry.role === 'drawer').length;
-	if (drawers < 1 || drawers > MOST_DRAWERS) issues.push({ code: 'chain.drawers', path: `${path}.chain`, values: { drawers, most: MOST_DRAWERS } });
+	if (drawers < 1 || drawers > MOST_DRAWERS)
+		issues.push({ code: 'chain.drawers', path: `${path}.chain`, values: { drawers, most: MOST_DRAWERS } });
 	reportTwins(face, path, issues);
 
 	const check = checkFaceChain(face, height, readings, unit, path, issues);
@@ -95,7 +102,8 @@ function measureFace(face: Face, unit: LengthUnit, path: string, issues: Issue[]
 		return { ...part, hardware: placeHardware(own ?? face.hardware, part, where, read, issues) };
 	});
 	for (const id of Object.keys(face.exceptions))
-		if (!placed.some((part) => part.id === id && part.role === 'drawer')) issues.push({ code: 'hardware.no-part', path: `${path}.exceptions.${id}` });
+		if (!placed.some((part) => part.id === id && part.role === 'drawer'))
+			issues.push({ code: 'hardware.no-part', path: `${path}.exceptions.${id}` });
 
 	return {
 		id: face.id,
@@ -129,7 +137,12 @@ function createReader(unit: LengthUnit, issues: Issue[]) {
 }
 
 /** Lengths in order, with guesses where a reading is missing, each with its place from the top. */
-function fillChain(face: Face, overall: Mm | null, readings: readonly (ChainReading | null)[], check: ChainCheck | null): MeasuredFace['readings'] {
+function fillChain(
+	face: Face,
+	overall: Mm | null,
+	readings: readonly (ChainReading | null)[],
+	check: ChainCheck | null
+): MeasuredFace['readings'] {
 	const known = face.chain.reduce((sum, entry, i) => sum + (readings[i]?.mm ?? (entry.role === 'drawer' ? 0 : GUESS[entry.role])), 0);
 	const openDrawers = face.chain.filter((entry, i) => entry.role === 'drawer' && readings[i] === null).length;
 	const share = overall === null || openDrawers === 0 ? 0 : (overall - known) / openDrawers;
@@ -165,7 +178,11 @@ function checkFaceChain(
 	return check;
 }
 
-function placeParts(face: Face, lengths: MeasuredFace['readings'], room: { faceWidth: Mm; left: Mm; drawerWidth: Mm }): Omit<Part, 'hardware'>[] {
+function placeParts(
+	face: Face,
+	lengths: MeasuredFace['readings'],
+	room: { faceWidth: Mm; left: Mm; drawerWidth: Mm }
+): Omit<Part, 'hardware'>[] {
 	const counts: Partial<Record<ReadingRole, number>> = {};
 	const totals = (role: ReadingRole) => face.chain.filter((entry) => entry.role === role).length;
 	return lengths.flatMap(({ id, role, mm, from, estimated }) => {

@@ -2,7 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkChain, measurePiece, suggestChain, type ChainReading, type Hardware, type Piece } from './index';
 
-const reading = (mm: number, role: ChainReading['role'] = 'drawer'): ChainReading => ({ mm, text: String(mm), unit: 'mm', resolution: 1, role });
+const reading = (mm: number, role: ChainReading['role'] = 'drawer'): ChainReading => ({
+	mm,
+	text: String(mm),
+	unit: 'mm',
+	resolution: 1,
+	role
+});
 const chainOf = (lengths: readonly number[]) => lengths.map((mm, i) => reading(mm, i % 2 === 1 && i < 8 ? 'drawer' : 'gap'));
 const EXAMPLE = [25, 160, 4, 175, 4, 190, 4, 205, 12];
 
@@ -10,7 +16,9 @@ describe('checkChain', () => {
 	it('shares out a residual that reading can explain', () => {
 		const check = checkChain(reading(781), chainOf(EXAMPLE));
 		expect(check).toMatchObject({ residual: 2, allowed: 4.5, verdict: 'shared' });
-		expect(check.shares.map((share) => Number(share.toFixed(4)))).toEqual([0.0653, 0.4181, 0.0105, 0.4573, 0.0105, 0.4965, 0.0105, 0.5, 0.0314]);
+		expect(check.shares.map((share) => Number(share.toFixed(4)))).toEqual([
+			0.0653, 0.4181, 0.0105, 0.4573, 0.0105, 0.4965, 0.0105, 0.5, 0.0314
+		]);
 		expect(checkChain(reading(780), chainOf(EXAMPLE))).toMatchObject({ residual: 1, verdict: 'shared' });
 	});
 
@@ -37,7 +45,10 @@ describe('checkChain', () => {
 			fc.property(lengths, fc.double({ min: -1, max: 1, noNaN: true }), (mms, part) => {
 				const sum = mms.reduce((a, b) => a + b, 0);
 				const overall = sum + part * (mms.length / 2);
-				const check = checkChain(reading(overall), mms.map((mm) => reading(mm)));
+				const check = checkChain(
+					reading(overall),
+					mms.map((mm) => reading(mm))
+				);
 				expect(check.verdict).not.toBe('beyond');
 				expect(mms.reduce((total, mm, i) => total + mm + check.shares[i]!, 0)).toBeCloseTo(overall, 6);
 				for (const share of check.shares) expect(Math.abs(share)).toBeLessThanOrEqual(0.5 + 1e-9);
@@ -53,7 +64,10 @@ describe('checkChain', () => {
 				const digits = String(mms[at]);
 				const wrong = Number(digits[1]! + digits[0]! + digits[2]!);
 				fc.pre(Math.abs(wrong - mms[at]!) > mms.length && digits[1] !== '0');
-				const check = checkChain(reading(mms.reduce((a, b) => a + b, 0)), mms.with(at, wrong).map((mm) => reading(mm)));
+				const check = checkChain(
+					reading(mms.reduce((a, b) => a + b, 0)),
+					mms.with(at, wrong).map((mm) => reading(mm))
+				);
 				const swaps = check.suspects.filter((s) => s.kind === 'digits-swapped');
 				expect(swaps.length === 3 || swaps.some((s) => s.index === at && s.instead === mms[at])).toBe(true);
 			}),
@@ -68,12 +82,20 @@ const chest = (readings: readonly (number | string)[], more: Partial<Piece['face
 	condition: 'new',
 	faces: [
 		{
-			id: 'front', name: 'Front', ground: 'veneer', width: 860, height: 780, stile: 20, sideGap: 2,
+			id: 'front',
+			name: 'Front',
+			ground: 'veneer',
+			width: 860,
+			height: 780,
+			stile: 20,
+			sideGap: 2,
 			chain: suggestChain((readings.length - 3) / 2).map((entry, i) => ({ ...entry, reading: readings[i]! })),
-			hardware: KNOBS, exceptions: {}, ...more
+			hardware: KNOBS,
+			exceptions: {},
+			...more
 		}
 	]
-}); // prettier-ignore
+});
 const GOOD: (number | string)[] = [25, 4, 160, 4, 175, 4, 190, 4, 200, 4, 10];
 
 describe('measurePiece', () => {
@@ -83,8 +105,14 @@ describe('measurePiece', () => {
 		const front = faces[0]!;
 		expect(front.parts.map((part) => part.name)).toEqual(['Rail', 'Drawer 1', 'Drawer 2', 'Drawer 3', 'Drawer 4', 'Plinth']);
 		expect(front.parts[2]).toMatchObject({ x: 22, y: 193, width: 816, height: 175 });
-		expect(front.parts[2]!.hardware.map(({ centre }) => centre)).toEqual([{ x: 204, y: 87.5 }, { x: 612, y: 87.5 }]);
-		expect(front.gaps.slice(0, 2).map((gap) => gap.between)).toEqual([['frame', 'drawer-1'], ['drawer-1', 'drawer-2']]);
+		expect(front.parts[2]!.hardware.map(({ centre }) => centre)).toEqual([
+			{ x: 204, y: 87.5 },
+			{ x: 612, y: 87.5 }
+		]);
+		expect(front.gaps.slice(0, 2).map((gap) => gap.between)).toEqual([
+			['frame', 'drawer-1'],
+			['drawer-1', 'drawer-2']
+		]);
 	});
 
 	it('reads inches and millimetres side by side', () => {

@@ -16,7 +16,13 @@ export interface PlacedHardware {
  * Places the knobs or pulls of one drawer front by rule: in the middle, at the quarter points, or measured from the
  * side edges. One that would stand off its front, or on its twin, is reported at `path` and left out.
  */
-export function placeHardware(hardware: Hardware, part: Pick<Box, 'width' | 'height'>, path: string, read: LengthReader, issues: Issue[]): PlacedHardware[] {
+export function placeHardware(
+	hardware: Hardware,
+	part: Pick<Box, 'width' | 'height'>,
+	path: string,
+	read: LengthReader,
+	issues: Issue[]
+): PlacedHardware[] {
 	if (hardware.kind === 'none') return [];
 	const size = readSize(hardware, path, read);
 	const columns = placeAcross(hardware, part.width, path, read);

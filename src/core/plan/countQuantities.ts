@@ -31,14 +31,20 @@ export function countQuantities(
 	const surfaces = areasOfSurfaces(piece);
 	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, { surfaces, zones, runs, layout, shapes }));
 	return {
-		paints: gather(uses.filter((use) => use.colour !== null), (use) => `${use.colour} ${use.material}`).map(([first, all]) => ({
+		paints: gather(
+			uses.filter((use) => use.colour !== null),
+			(use) => `${use.colour} ${use.material}`
+		).map(([first, all]) => ({
 			colour: first.colour!,
 			material: first.material,
 			area: sum(all.map((use) => use.area)),
 			ml: sum(all.map((use) => use.ml)),
 			uses: all.map(({ coat, area, ml }) => ({ coat, area, ml }))
 		})),
-		products: gather(uses.filter((use) => use.colour === null), (use) => use.material).map(([first, all]) => ({
+		products: gather(
+			uses.filter((use) => use.colour === null),
+			(use) => use.material
+		).map(([first, all]) => ({
 			material: first.material,
 			area: sum(all.map((use) => use.area)),
 			ml: sum(all.map((use) => use.ml))
@@ -78,13 +84,20 @@ function usesOfLayer(layer: Layer, areas: Areas): Use[] {
 		return { coat: coat.id, colour, material: material.id, area, ml: volumeForArea(area * M2, times, material.coverage, LOSS[applicator]) };
 	};
 	if (coat.kind === 'blend')
-		return gather(areas.zones.filter((zone) => zone.zone === coat.zone).flatMap((zone) => zone.areas), (share) => share.colour).map(([first, all]) => use(first.colour, sum(all.map((share) => share.area))));
+		return gather(
+			areas.zones.filter((zone) => zone.zone === coat.zone).flatMap((zone) => zone.areas),
+			(share) => share.colour
+		).map(([first, all]) => use(first.colour, sum(all.map((share) => share.area))));
 	if (coat.kind === 'stencil') return stencilUses(coat, areas, use);
 	const area = sum([...layer.surfaces].map((surface) => areas.surfaces.get(surface) ?? 0)) / M2;
 	return [use(coat.kind === 'base' ? coat.colour : null, area)];
 }
 
-function stencilUses(coat: Extract<FilmCoat, { kind: 'stencil' }>, { layout, runs, shapes }: Areas, use: (colour: string, area: number) => Use): Use[] {
+function stencilUses(
+	coat: Extract<FilmCoat, { kind: 'stencil' }>,
+	{ layout, runs, shapes }: Areas,
+	use: (colour: string, area: number) => Use
+): Use[] {
 	const run = layout.runs.find((other) => other.id === coat.run);
 	const open = run && shapes.get(run.motif)?.openArea;
 	const placements = runs.find((plan) => plan.run === coat.run)?.placements;
@@ -96,9 +109,17 @@ function toolsOfLayer({ coat }: Layer, layout: Layout): Quantities['tools'] {
 	if (!isFilm(coat)) return [];
 	if (coat.kind === 'blend') {
 		const colours = layout.zones.find((zone) => zone.id === coat.zone)?.colours.length ?? 0;
-		return METHODS[coat.method].tools(colours, coat.brushes).filter(({ count }) => count > 0).map((tool) => ({ coat: coat.id, ...tool }));
+		return METHODS[coat.method]
+			.tools(colours, coat.brushes)
+			.filter(({ count }) => count > 0)
+			.map((tool) => ({ coat: coat.id, ...tool }));
 	}
-	const tool = coat.kind === 'stencil' && coat.applicator === 'brush' ? 'stencil brush' : coat.kind === 'clear' && coat.applicator === 'brush' ? 'synthetic brush' : coat.applicator;
+	const tool =
+		coat.kind === 'stencil' && coat.applicator === 'brush'
+			? 'stencil brush'
+			: coat.kind === 'clear' && coat.applicator === 'brush'
+				? 'synthetic brush'
+				: coat.applicator;
 	return [{ coat: coat.id, tool, count: 1 }];
 }
 

@@ -3,6 +3,13 @@ export { stageOf, type Stage } from './stageOf';
 export { sourceOfScene } from './sceneOfPlan';
 export { planFile, writePlan, type PlanAnswer } from './planFile';
 export {
-	PLAN_FORMAT, PLAN_VERSION,
-	type OrderStep, type PlacementRow, type Plan, type PlanError, type Quantities, type SheetSummary, type ZonePlan
-} from './types'; // prettier-ignore
+	PLAN_FORMAT,
+	PLAN_VERSION,
+	type OrderStep,
+	type PlacementRow,
+	type Plan,
+	type PlanError,
+	type Quantities,
+	type SheetSummary,
+	type ZonePlan
+} from './types';

@@ -15,7 +15,9 @@ it('gives the same plan to the byte, and leaves the project alone', () => {
 });
 
 it('works one truth through every room: a taller drawer moves parts, paint, placements and sheets', () => {
-	const chain = demo.piece.faces[0]!.chain.map((entry) => (entry.id === 'drawer-1' ? { ...entry, reading: '205' } : entry.id === 'plinth' ? { ...entry, reading: '46' } : entry));
+	const chain = demo.piece.faces[0]!.chain.map((entry) =>
+		entry.id === 'drawer-1' ? { ...entry, reading: '205' } : entry.id === 'plinth' ? { ...entry, reading: '46' } : entry
+	);
 	const taller: Project = { ...demo, piece: { ...demo.piece, faces: [{ ...demo.piece.faces[0]!, chain }] } };
 	const [a, b] = [planProject(demo), planProject(taller)];
 	const of = (plan: Plan) => ({
@@ -33,13 +35,18 @@ it('works one truth through every room: a taller drawer moves parts, paint, plac
 it('counts paint from areas: the surfaces add up to the face less its gaps, each zone to its front', () => {
 	const plan = planProject(demo);
 	const face = plan.faces[0]!;
-	const gaps = face.gaps.filter((gap) => !gap.id.startsWith('side')).reduce((sum, gap) => sum + gap.mm * 822, 0) + face.parts.filter((part) => part.role === 'drawer').reduce((sum, part) => sum + part.height * 6, 0);
+	const gaps =
+		face.gaps.filter((gap) => !gap.id.startsWith('side')).reduce((sum, gap) => sum + gap.mm * 822, 0) +
+		face.parts.filter((part) => part.role === 'drawer').reduce((sum, part) => sum + part.height * 6, 0);
 	const total = plan.quantities.surfaces.reduce((sum, { area }) => sum + area, 0) * 1e6;
 	expect(total).toBeCloseTo(860 * 940 - gaps, 3);
 	const clear = plan.quantities.products.find(({ material }) => material === 'clear-coat')!;
 	expect(clear.ml).toBeCloseTo((total / 1e6 / 12) * 2 * 1000 * 1.1, 6);
 	const blend = plan.quantities.paints.flatMap((row) => row.uses).filter(({ coat }) => coat === 'blend');
-	expect(blend.reduce((sum, use) => sum + use.ml, 0)).toBeCloseTo((face.parts.filter((p) => p.role === 'drawer').reduce((s, p) => s + p.width * p.height, 0) / 1e6 / 13) * 2 * 1000 * 1.1, 3);
+	expect(blend.reduce((sum, use) => sum + use.ml, 0)).toBeCloseTo(
+		(face.parts.filter((p) => p.role === 'drawer').reduce((s, p) => s + p.width * p.height, 0) / 1e6 / 13) * 2 * 1000 * 1.1,
+		3
+	);
 });
 
 it('works out again only what an edit touches', () => {
@@ -54,7 +61,10 @@ it('works out again only what an edit touches', () => {
 });
 
 it('answers with a list of errors, each with its remedy', () => {
-	expect(planFile('{"format":"ember-ribbon/project","version":1}')).toMatchObject({ read: false, answer: { errors: expect.arrayContaining([{ code: 'field.missing', path: 'units', message: expect.stringContaining('Add it') }]) } });
+	expect(planFile('{"format":"ember-ribbon/project","version":1}')).toMatchObject({
+		read: false,
+		answer: { errors: expect.arrayContaining([{ code: 'field.missing', path: 'units', message: expect.stringContaining('Add it') }]) }
+	});
 	const swapped = text.replace('"reading": "195"', '"reading": "159"');
 	const { read, answer } = planFile(swapped);
 	expect(read).toBe(true);

@@ -2,7 +2,8 @@ import { readProjectText, wordIssue } from '../formats';
 import { planProject } from './planProject';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan, type PlanError } from './types';
 
-export type PlanAnswer = Plan | { readonly format: typeof PLAN_FORMAT; readonly version: typeof PLAN_VERSION; readonly errors: readonly PlanError[] };
+export type PlanAnswer =
+	Plan | { readonly format: typeof PLAN_FORMAT; readonly version: typeof PLAN_VERSION; readonly errors: readonly PlanError[] };
 
 /** Lengths and areas below this are noise: figures are written to this many places, so that a plan is the same to the byte. */
 const PLACES = 1e6;

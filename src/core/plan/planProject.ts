@@ -1,14 +1,37 @@
 import { judgeNeighbours } from '../colour';
 import { checkReferences, wordIssue, type Project } from '../formats';
 import { checkOrder, COAT_WORDS, isFilm, METHODS, roomInGap, stackLayers, type Stack } from '../layers';
-import { areasOfColours, lengthsOfJoins, measureMotif, partsOf, PATTERNS, planRun, type MotifShape, type RunPlan } from '../layout';
+import {
+	areasOfColours,
+	fitKeyOf,
+	fitRunOnFronts,
+	lengthsOfJoins,
+	measureMotif,
+	partsOf,
+	PATTERNS,
+	planRun,
+	type Motif,
+	type MotifShape,
+	type Run,
+	type RunPlan
+} from '../layout';
 import { gatherMaterials } from '../materials';
 import { measurePiece, type MeasuredPiece } from '../piece';
 import { dryMaterial, FAIR_TEMPERATURES } from '../schedule';
 import { formatLength, type Issue } from '../units';
 import { countQuantities } from './countQuantities';
 import { createStep, type Step } from './createStep';
-import { PLAN_FORMAT, PLAN_VERSION, type OrderStep, type PlacementRow, type Plan, type PlanError, type RunSummary, type SheetSummary, type ZonePlan } from './types';
+import {
+	PLAN_FORMAT,
+	PLAN_VERSION,
+	type OrderStep,
+	type PlacementRow,
+	type Plan,
+	type PlanError,
+	type RunSummary,
+	type SheetSummary,
+	type ZonePlan
+} from './types';
 
 const M2 = 1e6;
 
@@ -33,7 +56,7 @@ export function createPlanner(): Planner {
 		references: createStep(checkReferences),
 		measure: createStep(measurePiece),
 		shapes: createStep((motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, measureMotif(motif)]))),
-		runs: createStep(planRuns),
+		runs: createStep(createRunsPlanner()),
 		zones: createStep(planZones),
 		stack: createStep(stackProject),
 		findings: createStep(checkOrder),
@@ -46,7 +69,7 @@ type Steps = {
 	references: Step<[Project], Issue[]>;
 	measure: Step<Parameters<typeof measurePiece>, MeasuredPiece>;
 	shapes: Step<[Project['layout']['motifs']], Map<string, MotifShape>>;
-	runs: Step<Parameters<typeof planRuns>, RunPlan[]>;
+	runs: Step<Parameters<ReturnType<typeof createRunsPlanner>>, RunPlan[]>;
 	zones: Step<Parameters<typeof planZones>, ZonePlan[]>;
 	stack: Step<Parameters<typeof stackProject>, Stack>;
 	findings: Step<Parameters<typeof checkOrder>, ReturnType<typeof checkOrder>>;
@@ -64,7 +87,12 @@ function assemble(project: Project, steps: Steps): Plan {
 	const placements = placementRows(runs, project);
 	const quantities = steps.quantities(stack, piece, zones, runs, layout, shapes);
 
-	const issues: Issue[] = [...steps.references(project), ...piece.issues, ...runs.flatMap((run) => run.issues), ...motifIssues(layout.motifs, shapes)];
+	const issues: Issue[] = [
+		...steps.references(project),
+		...piece.issues,
+		...runs.flatMap((run) => run.issues),
+		...motifIssues(layout.motifs, shapes)
+	];
 	const hints = [...runs.flatMap((run) => run.hints), ...workshopHints(project)];
 	const word = (issue: Issue): PlanError => ({ code: issue.code, path: issue.path, message: wordIssue(issue, units) });
 	return {
@@ -88,11 +116,24 @@ function assemble(project: Project, steps: Steps): Plan {
 	};
 }
 
-function planRuns(runs: Project['layout']['runs'], motifs: Project['layout']['motifs'], piece: MeasuredPiece): RunPlan[] {
-	return runs.flatMap((run, i) => {
-		const motif = motifs.find((other) => other.id === run.motif);
-		return motif ? [planRun(run, motif, piece, `layout.runs[${i}]`)] : [];
-	});
+/** Plans every run; its fits, the dear part, are kept while nothing that they hang on has changed, as while a motif is dragged. */
+function createRunsPlanner() {
+	const kept = new Map<string, ReturnType<typeof createFit>>();
+	return (runs: Project['layout']['runs'], motifs: Project['layout']['motifs'], piece: MeasuredPiece): RunPlan[] =>
+		runs.flatMap((run, i) => {
+			const motif = motifs.find((other) => other.id === run.motif);
+			if (!kept.has(run.id)) kept.set(run.id, createFit());
+			return motif ? [planRun(run, motif, piece, `layout.runs[${i}]`, kept.get(run.id))] : [];
+		});
+}
+
+function createFit() {
+	let run: Run;
+	const fit = createStep((_key: string, motif: Motif, piece: MeasuredPiece) => fitRunOnFronts(run, motif, piece));
+	return (now: Run, motif: Motif, piece: MeasuredPiece) => {
+		run = now;
+		return fit(fitKeyOf(now), motif, piece);
+	};
 }
 
 function planZones(zones: Project['layout']['zones'], palette: Project['palette'], piece: MeasuredPiece): ZonePlan[] {
@@ -168,12 +209,18 @@ function placementRows(runs: readonly RunPlan[], { units }: Project): PlacementR
 	for (const part of new Set(placements.map((placement) => placement.part))) {
 		const here = placements.filter((placement) => placement.part === part);
 		const middle = (Math.min(...here.map(({ centre }) => centre.x)) + Math.max(...here.map(({ centre }) => centre.x))) / 2;
-		[...here].sort((a, b) => Math.abs(a.centre.x - middle) - Math.abs(b.centre.x - middle) || a.centre.x - b.centre.x).forEach((placement, i) => orders.set(placement, i + 1));
+		[...here]
+			.sort((a, b) => Math.abs(a.centre.x - middle) - Math.abs(b.centre.x - middle) || a.centre.x - b.centre.x)
+			.forEach((placement, i) => orders.set(placement, i + 1));
 	}
 	return placements.map((placement) => {
 		const texts = [placement.left, placement.top, placement.centre.x, placement.centre.y].map((mm) => formatLength(mm, units));
 		const [left, top, centreFromLeft, centreFromTop] = texts.map(({ text }) => text) as [string, string, string, string];
-		return { ...placement, tape: { left, top, centreFromLeft, centreFromTop, rounded: texts.some(({ rounded }) => rounded) }, order: orders.get(placement)! };
+		return {
+			...placement,
+			tape: { left, top, centreFromLeft, centreFromTop, rounded: texts.some(({ rounded }) => rounded) },
+			order: orders.get(placement)!
+		};
 	});
 }
 
@@ -193,7 +240,9 @@ function listSheets(placements: readonly PlacementRow[], piece: MeasuredPiece, p
 }
 
 function motifIssues(motifs: Project['layout']['motifs'], shapes: ReadonlyMap<string, MotifShape>): Issue[] {
-	return motifs.flatMap((motif, i) => shapes.get(motif.id)!.unread.map((path) => ({ code: 'motif.unread', path: `layout.motifs[${i}].paths[${path}].d` })));
+	return motifs.flatMap((motif, i) =>
+		shapes.get(motif.id)!.unread.map((path) => ({ code: 'motif.unread', path: `layout.motifs[${i}].paths[${path}].d` }))
+	);
 }
 
 function workshopHints({ workshop }: Project): Issue[] {

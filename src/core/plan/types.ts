@@ -39,7 +39,13 @@ export interface ZonePlan {
 	/** m2, from the edge to the centre; they add up to the area of the part. */
 	readonly areas: readonly { readonly colour: string; readonly area: number }[];
 	/** Neighbours, from the edge to the centre. */
-	readonly joins: readonly { readonly between: readonly [string, string]; readonly at: Mm; readonly length: Mm; readonly difference: number; readonly verdict: NeighbourVerdict }[];
+	readonly joins: readonly {
+		readonly between: readonly [string, string];
+		readonly at: Mm;
+		readonly length: Mm;
+		readonly difference: number;
+		readonly verdict: NeighbourVerdict;
+	}[];
 }
 
 export interface RunSummary {
@@ -52,7 +58,13 @@ export interface RunSummary {
 
 export interface PlacementRow extends Placement {
 	/** The same figures as a tape shows them, in the painter's unit. */
-	readonly tape: { readonly left: string; readonly top: string; readonly centreFromLeft: string; readonly centreFromTop: string; readonly rounded: boolean };
+	readonly tape: {
+		readonly left: string;
+		readonly top: string;
+		readonly centreFromLeft: string;
+		readonly centreFromTop: string;
+		readonly rounded: boolean;
+	};
 	/** Place in the order of placing on its part, from 1. */
 	readonly order: number;
 }
@@ -82,7 +94,13 @@ export interface OrderStep {
 
 export interface Quantities {
 	/** One row for each colour in each paint. */
-	readonly paints: readonly { readonly colour: string; readonly material: string; readonly area: number; readonly ml: Ml; readonly uses: readonly { readonly coat: string; readonly area: number; readonly ml: Ml }[] }[];
+	readonly paints: readonly {
+		readonly colour: string;
+		readonly material: string;
+		readonly area: number;
+		readonly ml: Ml;
+		readonly uses: readonly { readonly coat: string; readonly area: number; readonly ml: Ml }[];
+	}[];
 	/** One row for each other material. */
 	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml }[];
 	readonly tools: readonly { readonly coat: string; readonly tool: string; readonly count: number }[];

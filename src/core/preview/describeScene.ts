@@ -39,7 +39,10 @@ function layerOf(coat: Coat, source: SceneSource): SceneLayer {
 	const material = 'material' in coat ? source.materials.get(coat.material) : undefined;
 	if (!isFilm(coat) || !material) return { kind: 'none', coat: coat.id };
 	const surfaces = source.surfacesOf(coat.id);
-	const area = { boxes: source.face.parts.filter((part) => part.role === 'drawer' && surfaces.includes(part.id)).map(boxOf), frame: surfaces.includes(FRAME) };
+	const area = {
+		boxes: source.face.parts.filter((part) => part.role === 'drawer' && surfaces.includes(part.id)).map(boxOf),
+		frame: surfaces.includes(FRAME)
+	};
 	const film = coat.times * coat.thickness * material.film;
 	const cover = (opacity: number) => 1 - (1 - opacity) ** (coat.times * coat.thickness);
 	const paint = { sheen: material.sheen, film };
@@ -76,7 +79,16 @@ function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSou
 	const colours = zone.colours.map((id) => source.palette.find((colour) => colour.id === id));
 	const boxes = partsOf(zone.parts, { name: '', faces: [source.face], issues: [] }).map(boxOf);
 	const opacity = Math.min(...colours.map((colour) => colour?.opacity ?? 1));
-	return { kind: 'blend', coat: coat.id, boxes, zone, hexes: colours.map((colour) => colour?.hex ?? UNKNOWN), method: coat.method, ...paint, cover: cover(opacity) };
+	return {
+		kind: 'blend',
+		coat: coat.id,
+		boxes,
+		zone,
+		hexes: colours.map((colour) => colour?.hex ?? UNKNOWN),
+		method: coat.method,
+		...paint,
+		cover: cover(opacity)
+	};
 }
 
 function stencilLayer(coat: Extract<FilmCoat, { kind: 'stencil' }>, source: SceneSource, { cover, ...paint }: Film): SceneLayer {
@@ -90,14 +102,25 @@ function stencilLayer(coat: Extract<FilmCoat, { kind: 'stencil' }>, source: Scen
 			const clip = boxOf(source.face.parts.find((part) => part.id === id)!);
 			return { x: clip.x + left, y: clip.y + top, width, height, scale, cut, clip };
 		});
-	return { kind: 'stencil', coat: coat.id, edge: run.edge, rings: measureMotif(motif).rings, spots, ...paint, hex: colour?.hex ?? UNKNOWN, cover: cover(colour?.opacity ?? 1) };
+	return {
+		kind: 'stencil',
+		coat: coat.id,
+		edge: run.edge,
+		rings: measureMotif(motif).rings,
+		spots,
+		...paint,
+		hex: colour?.hex ?? UNKNOWN,
+		cover: cover(colour?.opacity ?? 1)
+	};
 }
 
 /** What is no front and no frame: the openings less the fronts, as boxes around each front. */
 function gapsOf(face: MeasuredFace, fronts: readonly Box[]): Box[] {
 	const side = face.gaps.find((gap) => gap.id.startsWith('side-of-'))?.mm ?? 0;
 	const across = { x: (fronts[0]?.x ?? 0) - side, width: (fronts[0]?.width ?? 0) + 2 * side };
-	return face.readings.filter(({ role }) => role === 'gap' || role === 'drawer').map(({ from, mm }) => ({ ...across, y: from, height: mm }));
+	return face.readings
+		.filter(({ role }) => role === 'gap' || role === 'drawer')
+		.map(({ from, mm }) => ({ ...across, y: from, height: mm }));
 }
 
 function boxOf({ x, y, width, height }: Part): Box {

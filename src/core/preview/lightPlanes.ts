@@ -10,7 +10,11 @@ export interface Light {
 export const WORKSHOP_LIGHT: Light = { angle: 125, rake: 1 };
 
 /** One lamp on the planes: relief throws light and shade, gloss a soft sheen. RGBA, four bytes a pixel. */
-export function lightPlanes({ width, height, rgb, relief, gloss }: Planes, scale: number, { angle, rake }: Light = WORKSHOP_LIGHT): Uint8ClampedArray<ArrayBuffer> {
+export function lightPlanes(
+	{ width, height, rgb, relief, gloss }: Planes,
+	scale: number,
+	{ angle, rake }: Light = WORKSHOP_LIGHT
+): Uint8ClampedArray<ArrayBuffer> {
 	const out = new Uint8ClampedArray(width * height * 4);
 	const [lx, ly] = [Math.cos((angle * Math.PI) / 180), -Math.sin((angle * Math.PI) / 180)];
 	const steep = (rake * scale) / 9;

@@ -14,7 +14,14 @@ export interface Planes {
 
 export function createPlanes(width: number, height: number): Planes {
 	const size = width * height;
-	return { width, height, rgb: new Uint8Array(size * 3), relief: new Uint16Array(size), gloss: new Uint8Array(size), wear: new Uint8Array(size) };
+	return {
+		width,
+		height,
+		rgb: new Uint8Array(size * 3),
+		relief: new Uint16Array(size),
+		gloss: new Uint8Array(size),
+		wear: new Uint8Array(size)
+	};
 }
 
 export function copyPlanes(planes: Planes): Planes {

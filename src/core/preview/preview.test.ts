@@ -11,7 +11,8 @@ const sceneOf = (project: Project) => describeScene(sourceOfScene(project, planP
 const scene = sceneOf(demo);
 const ALL = scene.layers.length;
 const SCALE = 0.5;
-const hexAt = (picture: Picture, xMm: number, yMm: number) => [...picture.pixels.slice(4 * (Math.round(yMm * SCALE) * picture.width + Math.round(xMm * SCALE)))].slice(0, 3);
+const hexAt = (picture: Picture, xMm: number, yMm: number) =>
+	[...picture.pixels.slice(4 * (Math.round(yMm * SCALE) * picture.width + Math.round(xMm * SCALE)))].slice(0, 3);
 const differ = (a: number[], b: number[]) => Math.max(...a.map((v, i) => Math.abs(v - b[i]!)));
 const bytes = (hex: string) => [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16));
 const colour = (id: string) => bytes(demo.palette.find((other) => other.id === id)!.hex);
@@ -55,7 +56,9 @@ describe('the look', () => {
 			expect(fresh.laid()).toBe(i);
 		}
 		expect(() => fresh.light(5)).toThrow('needs that many layers');
-		expect(Buffer.compare(Buffer.from(fresh.render(scene, SCALE, ALL).pixels), Buffer.from(renderer.render(scene, SCALE, ALL).pixels))).toBe(0);
+		expect(
+			Buffer.compare(Buffer.from(fresh.render(scene, SCALE, ALL).pixels), Buffer.from(renderer.render(scene, SCALE, ALL).pixels))
+		).toBe(0);
 	});
 
 	it('keeps a soft edge softer than a crisp one, with the same paint in all', () => {

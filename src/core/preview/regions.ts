@@ -12,7 +12,12 @@ export interface PixelBox {
 /** The pixels whose centres lie in a box (mm). */
 export function pixelsOf(box: Box, scale: number, width: number, height: number): PixelBox {
 	const edge = (mm: number, most: number) => Math.max(0, Math.min(most, Math.round(mm * scale)));
-	return { left: edge(box.x, width), top: edge(box.y, height), right: edge(box.x + box.width, width), bottom: edge(box.y + box.height, height) };
+	return {
+		left: edge(box.x, width),
+		top: edge(box.y, height),
+		right: edge(box.x + box.width, width),
+		bottom: edge(box.y + box.height, height)
+	};
 }
 
 /** What each pixel belongs to: 0 a gap, 1 the frame, 2 and on the fronts in their order. */

@@ -47,7 +47,8 @@ export function createRenderer(): Renderer {
 		laid: () => cache?.layers.length ?? 0,
 		light(steps) {
 			const planes = cache?.planes[steps];
-			if (!cache || !planes) throw new RangeError(`light(${steps}) needs that many layers, ${renderer.laid()} are laid: call layNext first`);
+			if (!cache || !planes)
+				throw new RangeError(`light(${steps}) needs that many layers, ${renderer.laid()} are laid: call layNext first`);
 			return { width: planes.width, height: planes.height, pixels: lightPlanes(planes, cache.canvas.scale) };
 		},
 		render(scene, scale, steps) {

@@ -27,9 +27,29 @@ interface Paint {
 export type SceneLayer =
 	| { readonly kind: 'none'; readonly coat: string }
 	| ({ readonly kind: 'paint'; readonly coat: string; readonly boxes: readonly Box[]; readonly frame: boolean } & Paint)
-	| ({ readonly kind: 'blend'; readonly coat: string; readonly boxes: readonly Box[]; readonly zone: Zone; readonly hexes: readonly string[]; readonly method: string } & Omit<Paint, 'hex'>)
-	| ({ readonly kind: 'stencil'; readonly coat: string; readonly edge: 'crisp' | 'soft'; readonly rings: readonly Ring[]; readonly spots: readonly Spot[] } & Paint)
-	| { readonly kind: 'clear'; readonly coat: string; readonly boxes: readonly Box[]; readonly frame: boolean; readonly sheen: number; readonly tint: Paint | null };
+	| ({
+			readonly kind: 'blend';
+			readonly coat: string;
+			readonly boxes: readonly Box[];
+			readonly zone: Zone;
+			readonly hexes: readonly string[];
+			readonly method: string;
+	  } & Omit<Paint, 'hex'>)
+	| ({
+			readonly kind: 'stencil';
+			readonly coat: string;
+			readonly edge: 'crisp' | 'soft';
+			readonly rings: readonly Ring[];
+			readonly spots: readonly Spot[];
+	  } & Paint)
+	| {
+			readonly kind: 'clear';
+			readonly coat: string;
+			readonly boxes: readonly Box[];
+			readonly frame: boolean;
+			readonly sheen: number;
+			readonly tint: Paint | null;
+	  };
 
 export interface Spot {
 	/** Top left of the uncut motif. */

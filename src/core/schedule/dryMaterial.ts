@@ -5,5 +5,9 @@ import { scaleDryingTime, scaleOpenTime, type Workshop } from './scaleDryingTime
 export function dryMaterial(material: Material, thickness: number, workshop: Workshop): DryingTimes {
 	const waterBased = material.carrier === 'water';
 	const scale = (label: number) => scaleDryingTime(label, { ...workshop, waterBased, thickness });
-	return { touchDry: scale(material.touchDry), recoat: scale(material.recoat), open: scaleOpenTime(material.open, { ...workshop, waterBased }) };
+	return {
+		touchDry: scale(material.touchDry),
+		recoat: scale(material.recoat),
+		open: scaleOpenTime(material.open, { ...workshop, waterBased })
+	};
 }

@@ -34,7 +34,14 @@ function header(project: Project, part: Part, more: string, width: Mm): PageItem
 	const size = [part.width, part.height].map((mm) => formatLength(mm, project.units).text).join(' wide, ');
 	return [
 		{ kind: 'text', x: PAGE_MARGIN, y: 20, text: `${part.name}${more}`, size: 7, ink: 'ink', bold: true },
-		{ kind: 'text', x: PAGE_MARGIN, y: 27, text: `${project.piece.name} · ${size} high · measure from the left and the top edge of this front`, size: 3.4, ink: 'soft' },
+		{
+			kind: 'text',
+			x: PAGE_MARGIN,
+			y: 27,
+			text: `${project.piece.name} · ${size} high · measure from the left and the top edge of this front`,
+			size: 3.4,
+			ink: 'soft'
+		},
 		{ kind: 'line', x1: PAGE_MARGIN, y1: 30, x2: width - PAGE_MARGIN, y2: 30, weight: 0.3, ink: 'ember' }
 	];
 }
@@ -48,7 +55,9 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Placem
 	const at = (x: Mm, y: Mm) => [LEFT + x * scale, DRAWING_TOP + y * scale] as const;
 	const [right, bottom] = at(part.width, part.height);
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
-	const items: PageItem[] = [{ kind: 'rect', x: LEFT, y: DRAWING_TOP, width: right - LEFT, height: bottom - DRAWING_TOP, weight: 0.35, ink: 'ink', name: 'front' }];
+	const items: PageItem[] = [
+		{ kind: 'rect', x: LEFT, y: DRAWING_TOP, width: right - LEFT, height: bottom - DRAWING_TOP, weight: 0.35, ink: 'ink', name: 'front' }
+	];
 	for (const zone of plan.zones.filter((zone) => zone.part === part.id))
 		for (const { at: depth } of zone.joins) {
 			const [x, y] = at(depth, depth);
@@ -58,15 +67,35 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Placem
 	for (const row of rows) items.push(...drawPlacement(project, row, scale));
 	for (const { footprint } of part.hardware) {
 		const [x, y] = at(footprint.x + footprint.width / 2, footprint.y + footprint.height / 2);
-		items.push({ kind: 'circle', x, y, radius: (Math.min(footprint.width, footprint.height) / 2) * scale, weight: 0.25, ink: 'ink', fill: '#ffffff' });
+		items.push({
+			kind: 'circle',
+			x,
+			y,
+			radius: (Math.min(footprint.width, footprint.height) / 2) * scale,
+			weight: 0.25,
+			ink: 'ink',
+			fill: '#ffffff'
+		});
 	}
 	items.push(...drawLevelDimension({ from: LEFT, to: right, at: bottom + 9, off: bottom, text: write(part.width) }));
 	items.push(...drawUprightDimension({ from: DRAWING_TOP, to: bottom, at: LEFT - 9, off: LEFT, text: write(part.height) }));
 	const leftmost = [...rows].sort((a, b) => a.left - b.left).find((row) => row.cut === 'none');
 	if (leftmost && leftmost.left > 0.5) {
 		const [x, y] = at(leftmost.left, leftmost.top);
-		items.push(...drawLevelDimension({ from: LEFT, to: x, at: DRAWING_TOP - 4, off: DRAWING_TOP, text: write(leftmost.left), size: 2.6, ink: 'ember' }));
-		items.push(...drawUprightDimension({ from: DRAWING_TOP, to: y, at: right + 5, off: right, text: write(leftmost.top), size: 2.6, ink: 'ember' }));
+		items.push(
+			...drawLevelDimension({
+				from: LEFT,
+				to: x,
+				at: DRAWING_TOP - 4,
+				off: DRAWING_TOP,
+				text: write(leftmost.left),
+				size: 2.6,
+				ink: 'ember'
+			})
+		);
+		items.push(
+			...drawUprightDimension({ from: DRAWING_TOP, to: y, at: right + 5, off: right, text: write(leftmost.top), size: 2.6, ink: 'ember' })
+		);
 	}
 	return items;
 }
@@ -74,7 +103,8 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Placem
 function drawPlacement(project: Project, row: PlacementRow, scale: number): PageItem[] {
 	const run = project.layout.runs.find((other) => other.id === row.run)!;
 	const motif = project.layout.motifs.find((other) => other.id === run.motif)!;
-	const shift = (value: number, i: number) => (i % 2 === 0 ? LEFT + (row.left + value * row.scale) * scale : DRAWING_TOP + (row.top + value * row.scale) * scale);
+	const shift = (value: number, i: number) =>
+		i % 2 === 0 ? LEFT + (row.left + value * row.scale) * scale : DRAWING_TOP + (row.top + value * row.scale) * scale;
 	const rings = measureMotif(motif).rings.map((ring) => ring.map(shift));
 	const x = LEFT + row.centre.x * scale;
 	const y = DRAWING_TOP + (row.top + row.height) * scale;
@@ -118,7 +148,9 @@ function table(project: Project, rows: readonly PlacementRow[], top: Mm, width: 
 		const remark = row.cut !== 'none' ? ` (${row.cut === 'left' ? 'right' : 'left'} half)` : row.byHand ? ' (by hand)' : '';
 		const leftEdge = row.cut === 'left' ? 'masked at its centre' : row.tape.left;
 		const cells = [String(row.order), `${motif.name}${remark}`, leftEdge, row.tape.top, row.tape.centreFromLeft, row.tape.centreFromTop];
-		cells.forEach((text, c) => items.push({ kind: 'text', x: x(c), y, text, size: 3.6, ink: c === 0 ? 'ember' : 'ink', bold: c === 0 || c === 2 || c === 3 }));
+		cells.forEach((text, c) =>
+			items.push({ kind: 'text', x: x(c), y, text, size: 3.6, ink: c === 0 ? 'ember' : 'ink', bold: c === 0 || c === 2 || c === 3 })
+		);
 		items.push({ kind: 'line', x1: PAGE_MARGIN, y1: y + 1.6, x2: width - PAGE_MARGIN, y2: y + 1.6, weight: 0.1, ink: 'faint' });
 	});
 	return items;

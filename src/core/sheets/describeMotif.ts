@@ -20,12 +20,23 @@ export function describeMotif(project: Project, motif: Motif, scale: number, pap
 	const rings = measureMotif(motif).rings;
 	return Array.from({ length: across * down }, (_, i) => {
 		const offset = { x: (i % across) * (room.width - OVERLAP), y: Math.floor(i / across) * (room.height - OVERLAP) };
-		const origin = across * down === 1 ? { x: PAGE_MARGIN + (room.width - size.width) / 2, y: TOP } : { x: PAGE_MARGIN - offset.x, y: TOP - offset.y };
-		const more = across * down > 1 ? ` (${i + 1} of ${across * down}; cut along the dashed lines, overlap ${formatLength(OVERLAP, project.units).text})` : '';
+		const origin =
+			across * down === 1 ? { x: PAGE_MARGIN + (room.width - size.width) / 2, y: TOP } : { x: PAGE_MARGIN - offset.x, y: TOP - offset.y };
+		const more =
+			across * down > 1
+				? ` (${i + 1} of ${across * down}; cut along the dashed lines, overlap ${formatLength(OVERLAP, project.units).text})`
+				: '';
 		const placed = rings.map((ring) => ring.map((value, at) => (at % 2 === 0 ? origin.x : origin.y) + value * scale));
 		const items: PageItem[] = [
 			{ kind: 'text', x: PAGE_MARGIN, y: 20, text: `${motif.name}, true size`, size: 7, ink: 'ink', bold: true },
-			{ kind: 'text', x: PAGE_MARGIN, y: 27, text: `Scale ${scale.toFixed(3)} · ${write(project, size.width)} wide, ${write(project, size.height)} high${more}`, size: 3.4, ink: 'soft' },
+			{
+				kind: 'text',
+				x: PAGE_MARGIN,
+				y: 27,
+				text: `Scale ${scale.toFixed(3)} · ${write(project, size.width)} wide, ${write(project, size.height)} high${more}`,
+				size: 3.4,
+				ink: 'soft'
+			},
 			{ kind: 'line', x1: PAGE_MARGIN, y1: 30, x2: width - PAGE_MARGIN, y2: 30, weight: 0.3, ink: 'ember' },
 			{ kind: 'rings', rings: placed, fill: '#e4dfd4', weight: 0.2, ink: 'ink', name: 'motif' },
 			...registerMarks(origin, size),

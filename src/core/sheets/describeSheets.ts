@@ -13,7 +13,12 @@ export function describeSheets(project: Project, plan: Plan, paper: Project['pap
 	if (plan.errors.length > 0) return [];
 	return plan.sheets.flatMap((sheet) => {
 		if (sheet.kind === 'front') return describeFront(project, plan, partOf(plan, sheet.of), paper);
-		return describeMotif(project, project.layout.motifs.find((motif) => motif.id === sheet.of)!, sheet.scale, paper);
+		return describeMotif(
+			project,
+			project.layout.motifs.find((motif) => motif.id === sheet.of)!,
+			sheet.scale,
+			paper
+		);
 	});
 }
 

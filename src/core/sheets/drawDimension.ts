@@ -39,7 +39,16 @@ export function drawUprightDimension({ from, to, at, off, text, size = 3, ink = 
 			{ kind: 'line', x1: off + out, y1: y, x2: at + out * OVERSHOOT, y2: y, weight: WEIGHT, ink },
 			{ kind: 'line', x1: at - TICK, y1: y + TICK, x2: at + TICK, y2: y - TICK, weight: WEIGHT * 2.4, ink }
 		]),
-		{ kind: 'text', x: at - 0.9, y: to - from < widthOf(text, size) ? to + 1.5 + widthOf(text, size) / 2 : (from + to) / 2, text, size, ink, anchor: 'middle', turn: 90 }
+		{
+			kind: 'text',
+			x: at - 0.9,
+			y: to - from < widthOf(text, size) ? to + 1.5 + widthOf(text, size) / 2 : (from + to) / 2,
+			text,
+			size,
+			ink,
+			anchor: 'middle',
+			turn: 90
+		}
 	];
 }
 

@@ -11,12 +11,56 @@ export interface Page {
 export type Ink = 'ink' | 'soft' | 'faint' | 'ember';
 
 export type PageItem =
-	| { readonly kind: 'line'; readonly x1: Mm; readonly y1: Mm; readonly x2: Mm; readonly y2: Mm; readonly weight: Mm; readonly ink: Ink; readonly dashed?: boolean }
-	| { readonly kind: 'rect'; readonly x: Mm; readonly y: Mm; readonly width: Mm; readonly height: Mm; readonly weight: Mm; readonly ink: Ink; readonly fill?: string; readonly name?: string }
-	| { readonly kind: 'circle'; readonly x: Mm; readonly y: Mm; readonly radius: Mm; readonly weight: Mm; readonly ink: Ink; readonly fill?: string }
-	| { readonly kind: 'rings'; readonly rings: readonly (readonly number[])[]; readonly fill: string | null; readonly weight: Mm; readonly ink: Ink; readonly name?: string }
+	| {
+			readonly kind: 'line';
+			readonly x1: Mm;
+			readonly y1: Mm;
+			readonly x2: Mm;
+			readonly y2: Mm;
+			readonly weight: Mm;
+			readonly ink: Ink;
+			readonly dashed?: boolean;
+	  }
+	| {
+			readonly kind: 'rect';
+			readonly x: Mm;
+			readonly y: Mm;
+			readonly width: Mm;
+			readonly height: Mm;
+			readonly weight: Mm;
+			readonly ink: Ink;
+			readonly fill?: string;
+			readonly name?: string;
+	  }
+	| {
+			readonly kind: 'circle';
+			readonly x: Mm;
+			readonly y: Mm;
+			readonly radius: Mm;
+			readonly weight: Mm;
+			readonly ink: Ink;
+			readonly fill?: string;
+	  }
+	| {
+			readonly kind: 'rings';
+			readonly rings: readonly (readonly number[])[];
+			readonly fill: string | null;
+			readonly weight: Mm;
+			readonly ink: Ink;
+			readonly name?: string;
+	  }
 	/** `size` is the height of the type, mm; the point is on its baseline; turned by `turn` degrees, anticlockwise. */
-	| { readonly kind: 'text'; readonly x: Mm; readonly y: Mm; readonly text: string; readonly size: Mm; readonly ink: Ink; readonly anchor?: 'start' | 'middle' | 'end'; readonly bold?: boolean; readonly turn?: number };
+	| {
+			readonly kind: 'text';
+			readonly x: Mm;
+			readonly y: Mm;
+			readonly text: string;
+			readonly size: Mm;
+			readonly ink: Ink;
+			readonly anchor?: 'start' | 'middle' | 'end';
+			readonly bold?: boolean;
+			readonly turn?: number;
+	  };
 
 export const PAPERS: Readonly<Record<'a4' | 'letter', { readonly width: Mm; readonly height: Mm; readonly name: string }>> = {
 	a4: { width: 210, height: 297, name: 'A4' },

@@ -1,4 +1,4 @@
-import { PDFDocument, PDFRawStream, decodePDFRawStream, PDFArray } from '@cantoo/pdf-lib';
+import { PDFDocument, type PDFRawStream, decodePDFRawStream, PDFArray } from '@cantoo/pdf-lib';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { readProjectText, type Project } from '../formats';
@@ -8,7 +8,8 @@ import { describeSheets, PAPERS, writePdf, type Page } from './index';
 const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
-const font = (weight: number) => new Uint8Array(readFileSync(`node_modules/@fontsource/source-sans-3/files/source-sans-3-latin-${weight}-normal.woff`));
+const font = (weight: number) =>
+	new Uint8Array(readFileSync(`node_modules/@fontsource/source-sans-3/files/source-sans-3-latin-${weight}-normal.woff`));
 const fonts = { regular: font(400), bold: font(600) };
 const sheetsOf = (project: Project, paper: 'a4' | 'letter' = 'a4') => describeSheets(project, planProject(project), paper);
 
@@ -26,9 +27,16 @@ async function boxesInPdf(bytes: Uint8Array) {
 			const matrix = /([-\d.]+) ([-\d.]+) ([-\d.]+) ([-\d.]+) ([-\d.]+) ([-\d.]+) cm/.exec(block)?.slice(1).map(Number);
 			const points = [...block.matchAll(/([-\d.]+) ([-\d.]+) [ml]\b/g)].map(([, x, y]) => [Number(x), Number(y)] as const);
 			if (!matrix || points.length !== 4 || !/\bh\b/.test(block)) continue;
-			const placed = points.map(([x, y]) => [(matrix[0]! * x + matrix[4]!) * toMm, (height - (matrix[3]! * y + matrix[5]!)) * toMm] as const);
+			const placed = points.map(
+				([x, y]) => [(matrix[0]! * x + matrix[4]!) * toMm, (height - (matrix[3]! * y + matrix[5]!)) * toMm] as const
+			);
 			const [xs, ys] = [placed.map(([x]) => x), placed.map(([, y]) => y)];
-			boxes.push({ x: Math.min(...xs), y: Math.min(...ys), width: Math.max(...xs) - Math.min(...xs), height: Math.max(...ys) - Math.min(...ys) });
+			boxes.push({
+				x: Math.min(...xs),
+				y: Math.min(...ys),
+				width: Math.max(...xs) - Math.min(...xs),
+				height: Math.max(...ys) - Math.min(...ys)
+			});
 		}
 		return { width: width * toMm, height: height * toMm, boxes };
 	});
@@ -52,22 +60,35 @@ describe.each(['a4', 'letter'] as const)('the placement sheet on %s', (paper) =>
 	it('has a page for each front, with every placement in the order of placing and every item on the page', () => {
 		const pages = sheetsOf(demo, paper);
 		expect(pages.map((page) => page.title)).toEqual(['Drawer 1', 'Drawer 2', 'Drawer 3', 'Drawer 4', 'Reed at 1.10']);
-		const placements = planProject(demo).placements.filter(({ part }) => part === 'drawer-2').sort((a, b) => a.order - b.order);
+		const placements = planProject(demo)
+			.placements.filter(({ part }) => part === 'drawer-2')
+			.sort((a, b) => a.order - b.order);
 		const texts = pages[1]!.items.flatMap((item) => (item.kind === 'text' ? [item.text] : []));
 		for (const placement of placements) expect(texts).toContain(placement.tape.left);
 		expect(placements[0]!.centre.x).toBeCloseTo(408, 6);
-		for (const page of pages) for (const [x, y] of cornersOf(page)) expect(x >= 0 && y >= 0 && x <= page.width && y <= page.height).toBe(true);
+		for (const page of pages)
+			for (const [x, y] of cornersOf(page)) expect(x >= 0 && y >= 0 && x <= page.width && y <= page.height).toBe(true);
 	});
 });
 
 it('tiles a motif that is larger than the page, and goes on to a second page of figures', () => {
-	const run = { ...demo.layout.runs[0]!, parts: ['drawer-4'], ends: 'whole' as const, hardware: 'over' as const, scale: { least: 0.1, most: 0.3, wish: 0.2 }, gap: { least: 0, most: 2, wish: 1 }, motif: 'wide' };
+	const run = {
+		...demo.layout.runs[0]!,
+		parts: ['drawer-4'],
+		ends: 'whole' as const,
+		hardware: 'over' as const,
+		scale: { least: 0.1, most: 0.3, wish: 0.2 },
+		gap: { least: 0, most: 2, wish: 1 },
+		motif: 'wide'
+	};
 	const wide = { ...demo.layout.motifs[0]!, id: 'wide', name: 'Wide', width: 64, height: 120 };
 	const many = sheetsOf({ ...demo, layout: { ...demo.layout, motifs: [wide], runs: [run] } });
 	expect(many.filter((page) => page.title.startsWith('Drawer 4')).length).toBeGreaterThan(1);
 	const big = { ...wide, width: 640, height: 120, paths: [{ d: 'M0 0H640V120H0Z', rule: 'nonzero' as const }] };
 	const one = { ...run, scale: { least: 1, most: 1, wish: 1 }, ends: 'free' as const, gap: { least: 0, most: 2, wish: 1 } };
-	const tiled = sheetsOf({ ...demo, layout: { ...demo.layout, motifs: [big], runs: [one] } }).filter((page) => page.title.startsWith('Wide'));
+	const tiled = sheetsOf({ ...demo, layout: { ...demo.layout, motifs: [big], runs: [one] } }).filter((page) =>
+		page.title.startsWith('Wide')
+	);
 	expect(tiled).toHaveLength(4);
 });
 
@@ -83,14 +104,33 @@ function near(a: number, b: number): boolean {
 /** The same readings, said to be in mm, for a painter who works in inches. */
 function withUnits(face: Project['piece']['faces'][0]): Project['piece']['faces'][0] {
 	const mm = (value: number | string) => (typeof value === 'string' ? `${value} mm` : value);
-	return { ...face, width: mm(face.width), height: mm(face.height), stile: mm(face.stile), sideGap: mm(face.sideGap), chain: face.chain.map((entry) => ({ ...entry, reading: mm(entry.reading) })), hardware: { ...face.hardware, hole: 5, diameter: 32 } as never };
+	return {
+		...face,
+		width: mm(face.width),
+		height: mm(face.height),
+		stile: mm(face.stile),
+		sideGap: mm(face.sideGap),
+		chain: face.chain.map((entry) => ({ ...entry, reading: mm(entry.reading) })),
+		hardware: { ...face.hardware, hole: 5, diameter: 32 } as never
+	};
 }
 
 function cornersOf(page: Page): [number, number][] {
 	return page.items.flatMap((item): [number, number][] => {
-		if (item.kind === 'rect') return [[item.x, item.y], [item.x + item.width, item.y + item.height]];
-		if (item.kind === 'line') return [[item.x1, item.y1], [item.x2, item.y2]];
-		if (item.kind === 'rings') return item.rings.flatMap((ring) => [[Math.min(...ring.filter((_, i) => i % 2 === 0)), Math.max(...ring.filter((_, i) => i % 2 === 1))]] as [number, number][]);
+		if (item.kind === 'rect')
+			return [
+				[item.x, item.y],
+				[item.x + item.width, item.y + item.height]
+			];
+		if (item.kind === 'line')
+			return [
+				[item.x1, item.y1],
+				[item.x2, item.y2]
+			];
+		if (item.kind === 'rings')
+			return item.rings.flatMap(
+				(ring) => [[Math.min(...ring.filter((_, i) => i % 2 === 0)), Math.max(...ring.filter((_, i) => i % 2 === 1))]] as [number, number][]
+			);
 		return [[item.x, item.y]];
 	});
 }

@@ -1,7 +1,24 @@
 import {
-	appendBezierCurve, closePath, concatTransformationMatrix, fill, fillAndStroke, lineTo, moveTo, PDFDocument, popGraphicsState,
-	pushGraphicsState, rgb, setDashPattern, setFillingColor, setLineWidth, setStrokingColor, stroke, type PDFFont, type PDFOperator, type PDFPage
-} from '@cantoo/pdf-lib'; // prettier-ignore
+	appendBezierCurve,
+	closePath,
+	concatTransformationMatrix,
+	fill,
+	fillAndStroke,
+	lineTo,
+	moveTo,
+	PDFDocument,
+	popGraphicsState,
+	pushGraphicsState,
+	rgb,
+	setDashPattern,
+	setFillingColor,
+	setLineWidth,
+	setStrokingColor,
+	stroke,
+	type PDFFont,
+	type PDFOperator,
+	type PDFPage
+} from '@cantoo/pdf-lib';
 import fontkit from '@cantoo/fontkit';
 import { INKS, type Page, type PageItem } from './page';
 
@@ -78,7 +95,12 @@ function ringOf(ring: readonly number[]): PDFOperator[] {
 	return [...operators, closePath()];
 }
 
-function writeText(sheet: PDFPage, item: Extract<PageItem, { kind: 'text' }>, height: number, type: { regular: PDFFont; bold: PDFFont }): void {
+function writeText(
+	sheet: PDFPage,
+	item: Extract<PageItem, { kind: 'text' }>,
+	height: number,
+	type: { regular: PDFFont; bold: PDFFont }
+): void {
 	const font = item.bold ? type.bold : type.regular;
 	const size = item.size * POINTS_PER_MM;
 	const text = withKnownLetters(item.text, font);

@@ -5,12 +5,7 @@ export type ParsedLength =
 	| { readonly ok: false; readonly code: LengthFault };
 
 export type LengthFault =
-	| 'length.empty'
-	| 'length.ambiguous'
-	| 'length.negative'
-	| 'length.unreadable'
-	| 'length.zero-denominator'
-	| 'length.absurd';
+	'length.empty' | 'length.ambiguous' | 'length.negative' | 'length.unreadable' | 'length.zero-denominator' | 'length.absurd';
 
 /** Nothing that is painted in a workshop is longer than this. */
 export const LONGEST_LENGTH: Mm = 100_000;
@@ -30,13 +25,23 @@ const MM_PER: Readonly<Record<string, number>> = {
 };
 
 const VULGAR: Readonly<Record<string, string>> = {
-	'½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3'
-}; // prettier-ignore
+	'½': '1/2',
+	'¼': '1/4',
+	'¾': '3/4',
+	'⅛': '1/8',
+	'⅜': '3/8',
+	'⅝': '5/8',
+	'⅞': '7/8',
+	'⅓': '1/3',
+	'⅔': '2/3'
+};
 
 const NUMBER = String.raw`\d+(?:\.\d+)?|\.\d+`;
 const FRACTION = String.raw`(\d+)\s*\/\s*(\d+)`;
 const FEET = new RegExp(String.raw`^(${NUMBER})\s*(?:'|ft|feet|foot)\s*-?\s*(.*)$`);
-const AMOUNT = new RegExp(String.raw`^(?:(\d+)(?:\s+|\s*-\s*)${FRACTION}|${FRACTION}|(${NUMBER}))\s*(mm|cm|m|inches|inch|in|"|feet|foot|ft|')?$`);
+const AMOUNT = new RegExp(
+	String.raw`^(?:(\d+)(?:\s+|\s*-\s*)${FRACTION}|${FRACTION}|(${NUMBER}))\s*(mm|cm|m|inches|inch|in|"|feet|foot|ft|')?$`
+);
 
 /**
  * Reads a length as a person writes it: `5 3/8`, `5-3/8"`, `1' 2 1/2"`, `137`, `137.5 mm`, `13.7cm`, `0,9 m`.

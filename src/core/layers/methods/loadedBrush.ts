@@ -9,5 +9,9 @@ export const loadedBrush: BlendMethod = {
 		{ tool: 'wide brush for all colours', count: 1 },
 		{ tool: 'mist bottle', count: 1 }
 	],
-	steps: ['Dip one brush in all colours.', 'Draw long strokes, the dark side of the brush to the edge.', 'Mist, draw again; rest a night, look, touch up.']
+	steps: [
+		'Dip one brush in all colours.',
+		'Draw long strokes, the dark side of the brush to the edge.',
+		'Mist, draw again; rest a night, look, touch up.'
+	]
 };

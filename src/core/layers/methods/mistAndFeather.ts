@@ -7,7 +7,8 @@ export const mistAndFeather: BlendMethod = {
 	says: 'Colours side by side, wet; a fine mist; a dry brush across the join in crosses, then one tidy direction.',
 	tools(colours, brushes) {
 		const own = { tool: 'flat brush, one for each colour', count: colours };
-		if (brushes === 'clean-joins') return [own, { tool: 'clean dry brush, one for each join', count: colours - 1 }, { tool: 'mist bottle', count: 1 }];
+		if (brushes === 'clean-joins')
+			return [own, { tool: 'clean dry brush, one for each join', count: colours - 1 }, { tool: 'mist bottle', count: 1 }];
 		if (brushes === 'one-dry') return [own, { tool: 'dry brush for all joins', count: 1 }, { tool: 'mist bottle', count: 1 }];
 		return [own, { tool: 'mist bottle', count: 1 }];
 	},

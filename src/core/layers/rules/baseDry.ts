@@ -12,7 +12,9 @@ export const baseDry: Rule = {
 	id: 'base-dry',
 	satisfiedBy: 'A base coat past its recoat under the blending, or two blended coats over primer.',
 	check(stack) {
-		return stack.layers.flatMap((layer) => (layer.coat.kind === 'blend' ? [...checkDry(stack, layer), ...checkBase(stack, layer, layer.coat)] : []));
+		return stack.layers.flatMap((layer) =>
+			layer.coat.kind === 'blend' ? [...checkDry(stack, layer), ...checkBase(stack, layer, layer.coat)] : []
+		);
 	}
 };
 
@@ -39,7 +41,9 @@ function checkBase(stack: Stack, layer: Layer, blend: Blend): Bare[] {
 	const isPrimed = (surface: string) => under(surface).some(({ coat }) => coat.kind === 'prime');
 	const blendedCoats = (surface: string) =>
 		[...under(surface), layer].reduce((sum, { coat }) => sum + (coat.kind === 'blend' ? coat.times : 0), 0) +
-		stack.layers.filter((other) => other.at > layer.at && other.surfaces.has(surface)).reduce((sum, { coat }) => sum + (coat.kind === 'blend' ? coat.times : 0), 0);
+		stack.layers
+			.filter((other) => other.at > layer.at && other.surfaces.has(surface))
+			.reduce((sum, { coat }) => sum + (coat.kind === 'blend' ? coat.times : 0), 0);
 	const where = [...layer.surfaces].filter((surface) => {
 		const hasBase = under(surface).some(({ coat }) => coat.kind === 'base');
 		return !hasBase && !(isPrimed(surface) && blendedCoats(surface) >= 2);

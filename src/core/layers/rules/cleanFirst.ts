@@ -11,7 +11,11 @@ export const cleanFirst: Rule = {
 			const here = layers.filter((layer) => layer.surfaces.has(surface));
 			const first = here.find((layer) => isFilm(layer.coat));
 			if (!first) return [];
-			const clean = here.some(({ coat, at }) => at < first.at && (coat.kind === 'clean' || (coat.kind === 'sand' && coat.bare) || (coat.kind === 'dust' && condition !== 'finished')));
+			const clean = here.some(
+				({ coat, at }) =>
+					at < first.at &&
+					(coat.kind === 'clean' || (coat.kind === 'sand' && coat.bare) || (coat.kind === 'dust' && condition !== 'finished'))
+			);
 			return clean ? [] : [{ surface, first }];
 		});
 		if (dirty.length === 0) return [];

@@ -19,12 +19,21 @@ export const hardwareLast: Rule = {
 		const off = layers.findLast(({ coat }) => coat.kind === 'hardware-off');
 		if (!on || (off && off.at > on.at)) return off ? [neverBack(stack, off.coat.id)] : [];
 		const masked = layers.some(({ coat, at }) => coat.kind === 'hardware-masked' && at <= on.at);
-		const after = layers.filter((layer) => layer.at > on.at && isFilm(layer.coat) && [...layer.surfaces].some((surface) => on.surfaces.has(surface)));
+		const after = layers.filter(
+			(layer) => layer.at > on.at && isFilm(layer.coat) && [...layer.surfaces].some((surface) => on.surfaces.has(surface))
+		);
 		if (after.length > 0 && !masked) {
 			const where = [...on.surfaces].filter((surface) => after.some((layer) => layer.surfaces.has(surface)));
 			const to = after.at(-1)!.at;
 			return [
-				{ kind: 'must', what: 'Hardware goes back on before the last coat.', coat: on.coat.id, where, why: WHY, remedies: [{ label: 'Move it after the last coat', edits: [{ op: 'move', coat: on.coat.id, to }] }] }
+				{
+					kind: 'must',
+					what: 'Hardware goes back on before the last coat.',
+					coat: on.coat.id,
+					where,
+					why: WHY,
+					remedies: [{ label: 'Move it after the last coat', edits: [{ op: 'move', coat: on.coat.id, to }] }]
+				}
 			];
 		}
 		const soon = tooSoon(stack, on);

@@ -33,7 +33,10 @@ function checkWax(stack: Stack, wax: Layer): Omit<Finding, 'rule' | 'overruled'>
 				: 'Wax repels what is laid on it: it beads, creeps, and rubs off when it is dry.',
 			remedies: [
 				{ label: 'Move the wax after it', edits: [{ op: 'move', coat: wax.coat.id, to: last.at }] },
-				{ label: 'Clear coat instead of the wax', edits: [{ op: 'replace', coat: wax.coat.id, with: { ...newClear(on), id: wax.coat.id, wait: null } }] }
+				{
+					label: 'Clear coat instead of the wax',
+					edits: [{ op: 'replace', coat: wax.coat.id, with: { ...newClear(on), id: wax.coat.id, wait: null } }]
+				}
 			]
 		}
 	];
@@ -46,7 +49,9 @@ function repelled({ coat, material }: Layer): boolean {
 /** Where the layer meets this wax with no sanding to bare between. */
 function waxedSurfaces(stack: Stack, wax: Layer, layer: Layer): string[] {
 	return [...layer.surfaces].filter((surface) => {
-		const bared = stack.layers.some(({ coat, at, surfaces }) => at > wax.at && at < layer.at && coat.kind === 'sand' && coat.bare && surfaces.has(surface));
+		const bared = stack.layers.some(
+			({ coat, at, surfaces }) => at > wax.at && at < layer.at && coat.kind === 'sand' && coat.bare && surfaces.has(surface)
+		);
 		return wax.surfaces.has(surface) && !bared;
 	});
 }

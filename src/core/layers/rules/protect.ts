@@ -13,7 +13,13 @@ export const protect: Rule = {
 			const layer = unprotectedLayer(stack, surface);
 			return layer ? [{ surface, layer }] : [];
 		});
-		return (['must', 'should'] as const).flatMap((kind) => reportOpen(stack, kind, open.filter(({ layer }) => layer.material!.protect === kind)));
+		return (['must', 'should'] as const).flatMap((kind) =>
+			reportOpen(
+				stack,
+				kind,
+				open.filter(({ layer }) => layer.material!.protect === kind)
+			)
+		);
 	}
 };
 
@@ -24,7 +30,11 @@ function unprotectedLayer({ layers }: Stack, surface: string): Layer | null {
 	return open.find(({ material }) => material!.protect === 'must') ?? open.at(-1) ?? null;
 }
 
-function reportOpen(stack: Stack, kind: 'must' | 'should', open: readonly { surface: string; layer: Layer }[]): Omit<Finding, 'rule' | 'overruled'>[] {
+function reportOpen(
+	stack: Stack,
+	kind: 'must' | 'should',
+	open: readonly { surface: string; layer: Layer }[]
+): Omit<Finding, 'rule' | 'overruled'>[] {
 	if (open.length === 0) return [];
 	const where = open.map(({ surface }) => surface);
 	const on = where.length === stack.surfaces.length ? 'all' : where;

@@ -9,7 +9,8 @@ export const recoat: Rule = {
 	satisfiedBy: 'Waiting as long as the coat under it needs on the same surface.',
 	check(stack) {
 		return stack.layers.flatMap((layer) => {
-			if (layer.coat.kind === 'blend' || layer.coat.kind === 'hardware-on' || !(isFilm(layer.coat) || layer.coat.kind === 'sand')) return [];
+			if (layer.coat.kind === 'blend' || layer.coat.kind === 'hardware-on' || !(isFilm(layer.coat) || layer.coat.kind === 'sand'))
+				return [];
 			const soon = tooSoon(stack, layer);
 			if (!soon) return [];
 			return [

@@ -14,7 +14,12 @@ export function costOfFit(
 	spots: readonly Spot[],
 	leftOver: Mm
 ): Pick<RunFit, 'cost' | 'terms' | 'hits'> {
-	const hits = wish.obstacleRule === 'over' ? 0 : wish.obstacleRule === 'avoid' ? countTouches(wish, scale, spots) : countUncentred(wish, scale, spots);
+	const hits =
+		wish.obstacleRule === 'over'
+			? 0
+			: wish.obstacleRule === 'avoid'
+				? countTouches(wish, scale, spots)
+				: countUncentred(wish, scale, spots);
 	const terms = {
 		scale: WEIGHTS.scale * Math.abs(Math.log(scale / wish.scale.wish)),
 		gap: spots.length > 1 ? (WEIGHTS.gap * Math.abs(gap - wish.gap.wish)) / wish.motif : 0,

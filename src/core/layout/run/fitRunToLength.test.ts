@@ -28,7 +28,10 @@ describe('worked examples', () => {
 		expect(first!.gap).toBeCloseTo(11.667, 3);
 	});
 	it('closed ring', () => {
-		const fits = fitRunToLength(wish({ length: 720 * Math.PI, motif: 95, scale: { least: 0.95, most: 1.05, wish: 1 }, gap: { least: 0, most: 15, wish: 0 } }), 'ring');
+		const fits = fitRunToLength(
+			wish({ length: 720 * Math.PI, motif: 95, scale: { least: 0.95, most: 1.05, wish: 1 }, gap: { least: 0, most: 15, wish: 0 } }),
+			'ring'
+		);
 		expect(fits[0]).toMatchObject({ count: 24, by: 'gap-wish' });
 		expect(fits[0]!.scale).toBeCloseTo(0.99208, 5);
 		expect(fits[0]!.gap).toBeCloseTo(0, 9);
@@ -43,7 +46,10 @@ describe('worked examples', () => {
 });
 
 it('puts motifs on knobs when they are to be centred, and clear of them when they are to be avoided', () => {
-	const knobs = [{ from: 210, to: 245 }, { from: 665, to: 700 }]; // prettier-ignore
+	const knobs = [
+		{ from: 210, to: 245 },
+		{ from: 665, to: 700 }
+	];
 	const avoid = fitRunToLength(wish({ obstacles: knobs, motif: 60, gap: { least: 0, most: 90, wish: 45 } }), 'whole')[0]!;
 	expect(avoid.hits).toBe(0);
 	for (const spot of avoid.spots) for (const knob of knobs) expect(spot.to <= knob.from + 1e-6 || spot.from >= knob.to - 1e-6).toBe(true);
@@ -86,7 +92,9 @@ const wishOf = (c: Parameters<Parameters<typeof fc.property<[typeof small extend
 		motif: c.motif,
 		scale: { least: c.least / 100, most: (c.least + c.span) / 100, wish: (c.least + c.span / 2) / 100 },
 		gap: { least: c.gap, most: c.gap + c.gapSpan, wish: c.gap + c.gapSpan / 2 },
-		obstacles: c.knob ? [c.knob[0], 1 - c.knob[0]].map((at) => ({ from: c.length * at - c.knob![1] / 2, to: c.length * at + c.knob![1] / 2 })) : [],
+		obstacles: c.knob
+			? [c.knob[0], 1 - c.knob[0]].map((at) => ({ from: c.length * at - c.knob![1] / 2, to: c.length * at + c.knob![1] / 2 }))
+			: [],
 		obstacleRule: c.rule
 	});
 

@@ -41,7 +41,14 @@ export function fitRunToLength(wish: RunWish, ends: EndsId): RunFit[] {
 }
 
 function isPossible({ length, margin, motif, scale, gap }: RunWish): boolean {
-	return length - 2 * margin > 0 && motif > 0 && scale.least > 0 && scale.least <= scale.most && gap.least <= gap.most && scale.least * motif + gap.least > 0;
+	return (
+		length - 2 * margin > 0 &&
+		motif > 0 &&
+		scale.least > 0 &&
+		scale.least <= scale.most &&
+		gap.least <= gap.most &&
+		scale.least * motif + gap.least > 0
+	);
 }
 
 function fitsOfCount(kind: Ends, count: number, wish: RunWish): RunFit[] {
@@ -71,7 +78,9 @@ function closedCandidates(kind: Ends, count: number, wish: RunWish): Candidate[]
 		at(wish.scale.most, 'scale-most'),
 		at(scaleFor(wish.gap.least), 'gap-least'),
 		at(scaleFor(wish.gap.most), 'gap-most'),
-		...balancedScales(kind.gapThatCloses(count, 2, wish)! - kind.gapThatCloses(count, 1, wish)!, 0, wish).map((scale) => at(scale, 'balance')),
+		...balancedScales(kind.gapThatCloses(count, 2, wish)! - kind.gapThatCloses(count, 1, wish)!, 0, wish).map((scale) =>
+			at(scale, 'balance')
+		),
 		...touchingScales(kind, count, wish).map(({ scale, by }) => at(scale, by))
 	];
 }
@@ -90,7 +99,8 @@ function touchingScales(kind: Ends, count: number, wish: RunWish): Touch[] {
 	if (wish.obstacleRule === 'over') return [];
 	const [low, high] = [1, 2];
 	const unclipped = { ...wish, obstacles: [] };
-	const centresAt = (scale: number) => kind.placeSpots(count, scale, kind.gapThatCloses(count, scale, unclipped)!, unclipped).map((spot) => spot.centre);
+	const centresAt = (scale: number) =>
+		kind.placeSpots(count, scale, kind.gapThatCloses(count, scale, unclipped)!, unclipped).map((spot) => spot.centre);
 	const lowCentres = centresAt(low);
 	const highCentres = centresAt(high);
 	return wish.obstacles.flatMap(({ from, to, fromScale }): Touch[] => [
@@ -108,15 +118,23 @@ function touchingScales(kind: Ends, count: number, wish: RunWish): Touch[] {
 function freeCandidates(kind: Ends, count: number, wish: RunWish): Candidate[] {
 	const limits = freeLimits(count, wish);
 	const touches = freeTouches(count, wish);
-	const crossings = limits.flatMap((line, i) => [...limits.slice(i + 1), ...touches].flatMap((other) => crossLines(line, other)));
+	const found: Candidate[] = [];
+	const cross = (p: Line, q: Line) => {
+		const candidate = crossLines(p, q, wish);
+		if (candidate) found.push(candidate);
+	};
+	limits.forEach((line, i) => {
+		for (let j = i + 1; j < limits.length; j++) cross(line, limits[j]!);
+		for (const touch of touches) cross(line, touch);
+	});
 	for (const line of [...limits, ...touches]) {
-		if (line.b === 0 || line.a === 0) continue;
+		if (line.b === 0 || line.a === 0 || wish.sizes) continue;
 		const gapPerScale = -line.a / line.b;
 		const leftOverPerScale = -count * wish.motif - (count - 1) * gapPerScale;
-		for (const scale of wish.sizes ? [] : balancedScales(gapPerScale, leftOverPerScale, wish)) crossings.push(...crossLines({ a: 1, b: 0, c: scale, by: 'balance' }, line));
+		for (const scale of balancedScales(gapPerScale, leftOverPerScale, wish)) cross({ a: 1, b: 0, c: scale, by: 'balance' }, line);
 	}
-	if (touches.length <= MOST_CROSSED_LINES) touches.forEach((line, i) => touches.slice(i + 1).forEach((other) => crossings.push(...crossLines(line, other))));
-	return crossings;
+	if (touches.length <= MOST_CROSSED_LINES) touches.forEach((line, i) => touches.slice(i + 1).forEach((other) => cross(line, other)));
+	return found;
 }
 
 /** a s + b g = c */
@@ -130,8 +148,16 @@ interface Line {
 function freeLimits(count: number, wish: RunWish): Line[] {
 	const scales: [number, Decider][] = wish.sizes
 		? wish.sizes.map((size) => [size, 'size'])
-		: [[wish.scale.wish, 'scale-wish'], [wish.scale.least, 'scale-least'], [wish.scale.most, 'scale-most']]; // prettier-ignore
-	const gaps: [Mm, Decider][] = [[wish.gap.wish, 'gap-wish'], [wish.gap.least, 'gap-least'], [wish.gap.most, 'gap-most']]; // prettier-ignore
+		: [
+				[wish.scale.wish, 'scale-wish'],
+				[wish.scale.least, 'scale-least'],
+				[wish.scale.most, 'scale-most']
+			];
+	const gaps: [Mm, Decider][] = [
+		[wish.gap.wish, 'gap-wish'],
+		[wish.gap.least, 'gap-least'],
+		[wish.gap.most, 'gap-most']
+	];
 	return [
 		...scales.map(([c, by]) => ({ a: 1, b: 0, c, by })),
 		...gaps.map(([c, by]) => ({ a: 0, b: 1, c, by })),
@@ -151,11 +177,16 @@ function freeTouches(count: number, wish: RunWish): Line[] {
 	]);
 }
 
-function crossLines(p: Line, q: Line): Candidate[] {
+/** Where two lines cross, if that is within the limits of the wish. */
+function crossLines(p: Line, q: Line, { scale: scales, gap: gaps }: RunWish): Candidate | null {
 	const det = p.a * q.b - q.a * p.b;
-	if (Math.abs(det) < 1e-12) return [];
+	if (Math.abs(det) < 1e-12) return null;
+	const scale = (p.c * q.b - q.c * p.b) / det;
+	if (!isWithin(scale, scales)) return null;
+	const gap = (p.a * q.c - q.a * p.c) / det;
+	if (!isWithin(gap, gaps)) return null;
 	const decider = [p.by, q.by].find((by) => by === 'centres' || by === 'clears') ?? (p.by === 'alone' ? q.by : p.by);
-	return [{ scale: (p.c * q.b - q.c * p.b) / det, gap: (p.a * q.c - q.a * p.c) / det, by: decider }];
+	return { scale, gap, by: decider };
 }
 
 function dropLikes(fits: readonly RunFit[]): RunFit[] {

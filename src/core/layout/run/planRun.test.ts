@@ -8,19 +8,45 @@ const piece: Piece = {
 	condition: 'new',
 	faces: [
 		{
-			id: 'front', name: 'Front', ground: 'veneer', width: 950, height: 25 + 4 * 4 + 450 + 60, stile: 18, sideGap: 2, exceptions: {},
-			chain: suggestChain(3).map((entry) => ({ ...entry, reading: entry.role === 'drawer' ? heights[Number(entry.id.at(-1)) - 1]! : { rail: 25, gap: 4, plinth: 60 }[entry.role] })),
+			id: 'front',
+			name: 'Front',
+			ground: 'veneer',
+			width: 950,
+			height: 25 + 4 * 4 + 450 + 60,
+			stile: 18,
+			sideGap: 2,
+			exceptions: {},
+			chain: suggestChain(3).map((entry) => ({
+				...entry,
+				reading: entry.role === 'drawer' ? heights[Number(entry.id.at(-1)) - 1]! : { rail: 25, gap: 4, plinth: 60 }[entry.role]
+			})),
 			hardware: { kind: 'knob', across: { rule: 'quarter' }, down: { rule: 'middle' }, hole: 5, diameter: 30 }
 		}
 	]
-}; // prettier-ignore
+};
 const measured = measurePiece(piece, 'mm');
 const motif: Motif = { id: 'bar', name: 'Bar', width: 80, height: 60, paths: [{ d: 'M0 0h80v60h-80z', rule: 'nonzero' }] };
 const run = (more: Partial<Run> = {}): Run => ({
-	id: 'r', name: 'Row', motif: 'bar', parts: 'drawers', colour: 'c', edge: 'crisp', ends: 'whole', middle: 'either', margin: 10,
-	scale: { least: 0.8, most: 1.2, wish: 1 }, gap: { least: 0, most: 60, wish: null }, hardware: 'avoid', clearance: 2, sizing: 'common',
-	line: { from: 'middle' }, picks: {}, moved: [], leftOut: [], ...more
-}); // prettier-ignore
+	id: 'r',
+	name: 'Row',
+	motif: 'bar',
+	parts: 'drawers',
+	colour: 'c',
+	edge: 'crisp',
+	ends: 'whole',
+	middle: 'either',
+	margin: 10,
+	scale: { least: 0.8, most: 1.2, wish: 1 },
+	gap: { least: 0, most: 60, wish: null },
+	hardware: 'avoid',
+	clearance: 2,
+	sizing: 'common',
+	line: { from: 'middle' },
+	picks: {},
+	moved: [],
+	leftOut: [],
+	...more
+});
 const plan = (more: Partial<Run> = {}) => planRun(run(more), motif, measured, 'layout.runs[0]');
 
 describe('planRun', () => {
@@ -46,7 +72,10 @@ describe('planRun', () => {
 
 	it('takes the picked fit, places by hand, leaves out, and says what is gone', () => {
 		const second = plan().groups[0]!.choices[1]!;
-		const moved = [{ part: 'drawer-1', index: 0, x: 300, y: 40 }, { part: 'drawer-1', index: 99, x: 1, y: 1 }]; // prettier-ignore
+		const moved = [
+			{ part: 'drawer-1', index: 0, x: 300, y: 40 },
+			{ part: 'drawer-1', index: 99, x: 1, y: 1 }
+		];
 		const picked = plan({ picks: { common: second.pick }, moved, leftOut: [{ part: 'drawer-1', index: 1 }] });
 		expect(picked.groups[0]!.taken).toBe(1);
 		expect(picked.placements[0]).toMatchObject({ byHand: true, left: 300 - picked.placements[0]!.width / 2, centre: { x: 300, y: 40 } });

@@ -61,9 +61,9 @@ const SUGGESTED = { least: 1 / 5, most: 2 / 3 };
 /**
  * Fits one run on its fronts and sets every motif in place (mm), with what the painter moved or left out by hand.
  * One common scale is decided on the least front and kept on the others; or each front has its own, in proportion to
- * its height. `path` is where the run stands in the project. Source: methods 3.
+ * its height. `path` is where the run stands in the project; `fit` may be one that remembers. Source: methods 3.
  */
-export function planRun(run: Run, motif: Motif, piece: MeasuredPiece, path: string): RunPlan {
+export function planRun(run: Run, motif: Motif, piece: MeasuredPiece, path: string, fit = fitRunOnFronts): RunPlan {
 	const parts = partsOf(run.parts, piece);
 	const issues: Issue[] = [];
 	if (run.scale.least > run.scale.most) issues.push({ code: 'run.scale-range', path: `${path}.scale` });
@@ -71,7 +71,7 @@ export function planRun(run: Run, motif: Motif, piece: MeasuredPiece, path: stri
 	const least = leastOf(parts);
 	if (least === null || issues.length > 0) return { run: run.id, groups: [], placements: [], issues, hints: [] };
 
-	const groups = run.sizing === 'common' ? [commonGroup(run, motif, parts, least)] : parts.map((part) => ownGroup(run, motif, part, part.height / least.height));
+	const groups = fit(run, motif, piece).map((group) => takeChoice(group, run));
 	const tooTall = run.scale.least * motif.height > least.height;
 	for (const group of groups.filter(({ taken }) => taken < 0))
 		issues.push({
@@ -84,6 +84,23 @@ export function planRun(run: Run, motif: Motif, piece: MeasuredPiece, path: stri
 		if (!placements.some((placement) => placement.byHand && placement.part === moved.part && placement.index === moved.index))
 			issues.push({ code: 'run.moved-gone', path: `${path}.moved[${i}]`, values: { part: moved.part, index: moved.index + 1 } });
 	return { run: run.id, groups, placements, issues, hints: hintsFor(placements, parts, path) };
+}
+
+type OpenGroup = Omit<RunGroup, 'taken'>;
+
+/** The ranked fits of a run, for each group of fronts that shares its choice. Looks at nothing that was picked, moved or left out. */
+export function fitRunOnFronts(run: Run, motif: Motif, piece: MeasuredPiece): OpenGroup[] {
+	const parts = partsOf(run.parts, piece);
+	const least = leastOf(parts);
+	if (least === null) return [];
+	return run.sizing === 'common'
+		? [commonGroup(run, motif, parts, least)]
+		: parts.map((part) => ownGroup(run, motif, part, part.height / least.height));
+}
+
+/** All that `fitRunOnFronts` looks at in a run: while this is the same, so are the fits. */
+export function fitKeyOf({ parts, ends, middle, margin, scale, gap, hardware, clearance, sizing, line }: Run): string {
+	return JSON.stringify([parts, ends, middle, margin, scale, gap, hardware, clearance, sizing, line]);
 }
 
 /** What a run may be on one front. `ratio` scales the wished sizes. */
@@ -114,21 +131,24 @@ function obstaclesOn(part: Part, run: Run, motif: Motif): Obstacle[] {
 	});
 }
 
-function commonGroup(run: Run, motif: Motif, parts: readonly Part[], least: Part): RunGroup {
+function commonGroup(run: Run, motif: Motif, parts: readonly Part[], least: Part): OpenGroup {
 	const choices = chooseFits(wishForPart(run, motif, least), run.ends).flatMap((first): RunChoice[] => {
 		const fits = parts.map((part) => (part === least ? first : fitLike(first, wishForPart(run, motif, part, 1, least.height))));
 		if (fits.some((fit) => fit === null)) return [];
 		const cost = fits.reduce((sum, fit) => sum + fit!.cost, 0);
 		return [{ pick: pickOf(first), cost, by: first.by, fits: parts.map((part, i) => ({ part: part.id, fit: fits[i]! })) }];
 	});
-	return takeChoice({ id: 'common', parts: parts.map((part) => part.id), choices: choices.sort((a, b) => a.cost - b.cost) }, run);
+	return { id: 'common', parts: parts.map((part) => part.id), choices: choices.sort((a, b) => a.cost - b.cost) };
 }
 
-function ownGroup(run: Run, motif: Motif, part: Part, ratio: number): RunGroup {
-	const choices = chooseFits(wishForPart(run, motif, part, ratio), run.ends).map(
-		(fit): RunChoice => ({ pick: pickOf(fit), cost: fit.cost, by: fit.by, fits: [{ part: part.id, fit }] })
-	);
-	return takeChoice({ id: part.id, parts: [part.id], choices }, run);
+function ownGroup(run: Run, motif: Motif, part: Part, ratio: number): OpenGroup {
+	const choices = chooseFits(wishForPart(run, motif, part, ratio), run.ends).map((fit): RunChoice => ({
+		pick: pickOf(fit),
+		cost: fit.cost,
+		by: fit.by,
+		fits: [{ part: part.id, fit }]
+	}));
+	return { id: part.id, parts: [part.id], choices };
 }
 
 /** The wished ends; where they give too few ways, or none that does right by the knobs, the other ends are offered too. */
@@ -145,7 +165,7 @@ function fitLike(first: RunFit, wish: RunWish): RunFit | null {
 	return fits.find((fit) => fit.count === first.count && Math.abs(fit.gap - first.gap) < 1e-6) ?? fits[0] ?? null;
 }
 
-function takeChoice(group: Omit<RunGroup, 'taken'>, run: Run): RunGroup {
+function takeChoice(group: OpenGroup, run: Run): RunGroup {
 	const pick = run.picks[group.id];
 	const same = (choice: RunChoice) => choice.pick.ends === pick?.ends && choice.pick.count === pick.count;
 	const exact = group.choices.findIndex((choice) => same(choice) && choice.pick.by === pick?.by);
@@ -172,14 +192,18 @@ function placeGroup(group: RunGroup, run: Run, motif: Motif, parts: readonly Par
 			const cut = moved ? ('none' as const) : spot.cut;
 			const box = { left: cut === 'left' ? centre.x : left, right: cut === 'right' ? centre.x : left + width, top, bottom: top + height };
 			const touches = part.hardware.flatMap(({ footprint }, at) => (overlaps(box, footprint) ? [at] : []));
-			return [{ run: run.id, part: id, index, centre, left, top, width, height, scale: fit.scale, cut, byHand: moved !== undefined, touches }];
+			return [
+				{ run: run.id, part: id, index, centre, left, top, width, height, scale: fit.scale, cut, byHand: moved !== undefined, touches }
+			];
 		});
 	});
 }
 
 function overlaps(box: { left: Mm; right: Mm; top: Mm; bottom: Mm }, foot: { x: Mm; y: Mm; width: Mm; height: Mm }): boolean {
 	const EPS = 1e-6;
-	return box.left < foot.x + foot.width - EPS && box.right > foot.x + EPS && box.top < foot.y + foot.height - EPS && box.bottom > foot.y + EPS;
+	return (
+		box.left < foot.x + foot.width - EPS && box.right > foot.x + EPS && box.top < foot.y + foot.height - EPS && box.bottom > foot.y + EPS
+	);
 }
 
 /** The row's own line, from the top edge of the front, mm. */

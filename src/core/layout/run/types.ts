@@ -44,7 +44,8 @@ export interface Ends {
 }
 
 /** Which constraint decided a fit. */
-export type Decider = 'scale-wish' | 'scale-least' | 'scale-most' | 'size' | 'gap-wish' | 'gap-least' | 'gap-most' | 'clears' | 'centres' | 'balance' | 'alone';
+export type Decider =
+	'scale-wish' | 'scale-least' | 'scale-most' | 'size' | 'gap-wish' | 'gap-least' | 'gap-most' | 'clears' | 'centres' | 'balance' | 'alone';
 
 export interface RunFit {
 	readonly ends: EndsId;

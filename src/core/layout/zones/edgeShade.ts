@@ -9,7 +9,8 @@ import type { Join, Pattern } from './types';
 export const edgeShade: Pattern = {
 	id: 'edge-shade',
 	deepest: (width, height) => Math.min(width, height) / 2,
-	depthAt: (zone, x, y, width, height) => (zone.corners === 'round' ? roundedDepthInBox(x, y, width, height) : depthInBox(x, y, width, height)),
+	depthAt: (zone, x, y, width, height) =>
+		zone.corners === 'round' ? roundedDepthInBox(x, y, width, height) : depthInBox(x, y, width, height),
 	joins(zone, width, height) {
 		const deepest = Math.min(width, height) / 2;
 		const first = Math.min(zone.border, deepest);

@@ -37,9 +37,15 @@ export function lengthsOfJoins(zone: Zone, width: Mm, height: Mm): Mm[] {
 /** Between the ends of the joins the shares are cubics and the ring at depth d has 2 (w + h) - 8 d: three Gauss points are exact. */
 function areasOverDepth(joins: readonly Join[], width: Mm, height: Mm): Mm2[] {
 	const deepest = Math.min(width, height) / 2;
-	const stops = [0, ...joins.flatMap(({ at, half }) => [at - half, at + half]), deepest].filter((d) => d >= 0 && d <= deepest).sort((a, b) => a - b);
+	const stops = [0, ...joins.flatMap(({ at, half }) => [at - half, at + half]), deepest]
+		.filter((d) => d >= 0 && d <= deepest)
+		.sort((a, b) => a - b);
 	const areas = new Array<number>(joins.length + 1).fill(0);
-	const nodes = [[-Math.sqrt(0.6), 5 / 18], [0, 8 / 18], [Math.sqrt(0.6), 5 / 18]] as const; // prettier-ignore
+	const nodes = [
+		[-Math.sqrt(0.6), 5 / 18],
+		[0, 8 / 18],
+		[Math.sqrt(0.6), 5 / 18]
+	] as const;
 	for (let i = 0; i + 1 < stops.length; i++) {
 		const [from, span] = [stops[i]!, stops[i + 1]! - stops[i]!];
 		for (const [node, weight] of nodes) {
@@ -57,10 +63,18 @@ function areasOverGrid(zone: Zone, joins: readonly Join[], width: Mm, height: Mm
 	const pattern = PATTERNS[zone.pattern];
 	const areas = new Array<number>(joins.length + 1).fill(0);
 	const cell = (width * height) / (GRID * GRID);
-	for (let row = 0; row < GRID; row++)
+	for (let row = 0; row < GRID; row++) {
+		const y = ((row + 0.5) * height) / (2 * GRID);
 		for (let column = 0; column < GRID; column++) {
-			const depth = pattern.depthAt(zone, ((column + 0.5) * width) / (2 * GRID), ((row + 0.5) * height) / (2 * GRID), width, height);
-			sharesAtDepth(joins, depth).forEach((share, colour) => (areas[colour]! += share * cell));
+			const depth = pattern.depthAt(zone, ((column + 0.5) * width) / (2 * GRID), y, width, height);
+			let reached = 1;
+			for (let i = 0; i < joins.length; i++) {
+				const passed = passJoin(joins[i]!, depth);
+				areas[i]! += (reached - passed) * cell;
+				reached = passed;
+			}
+			areas[joins.length]! += reached * cell;
 		}
+	}
 	return areas;
 }

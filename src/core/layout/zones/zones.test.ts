@@ -3,8 +3,16 @@ import { expect, it } from 'vitest';
 import { areasOfColours, PATTERNS, sharesAtDepth, type Zone } from '../index';
 
 const zone = (more: Partial<Zone>): Zone => ({
-	id: 'z', name: 'Glow', parts: 'drawers', pattern: 'edge-shade', colours: ['a', 'b', 'c'], border: 30, softness: 0.8, corners: 'square', ...more
-}); // prettier-ignore
+	id: 'z',
+	name: 'Glow',
+	parts: 'drawers',
+	pattern: 'edge-shade',
+	colours: ['a', 'b', 'c'],
+	border: 30,
+	softness: 0.8,
+	corners: 'square',
+	...more
+});
 
 it('gives the frame of a crisp square border to the edge colour, to the square millimetre', () => {
 	const [edge, centre] = areasOfColours(zone({ colours: ['a', 'b'], softness: 0 }), 800, 160);
@@ -41,7 +49,8 @@ it('is exact at its stops, continuous between, and its areas add up to the part'
 			for (let i = 0; i < 40; i++) {
 				const depth = (deepest * i) / 40;
 				const [here, next] = [sharesAtDepth(joins, depth), sharesAtDepth(joins, depth + narrowest / 1000)];
-				if (joins.every((join) => join.half > 0)) here.forEach((share, colour) => expect(Math.abs(next[colour]! - share)).toBeLessThan(0.01));
+				if (joins.every((join) => join.half > 0))
+					here.forEach((share, colour) => expect(Math.abs(next[colour]! - share)).toBeLessThan(0.01));
 			}
 			expect(areasOfColours(z, width, height).reduce((a, b) => a + b, 0)).toBeCloseTo(width * height, 4);
 		})

@@ -62,7 +62,14 @@ function turnMask({ width, height, data }: CoverageMask): CoverageMask {
 	return { width: height, height: width, data: out };
 }
 
-function blitMask(planes: Planes, mask: CoverageMask, spot: Spot, scale: number, pad: number, lay: (i: number, amount: number, x: number, y: number) => void): void {
+function blitMask(
+	planes: Planes,
+	mask: CoverageMask,
+	spot: Spot,
+	scale: number,
+	pad: number,
+	lay: (i: number, amount: number, x: number, y: number) => void
+): void {
 	const clip = pixelsOf(spot.clip, scale, planes.width, planes.height);
 	const [dx, dy] = [Math.round(spot.x * scale) - pad, Math.round(spot.y * scale) - pad];
 	const middle = Math.round((spot.x + spot.width / 2) * scale);

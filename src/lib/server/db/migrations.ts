@@ -14,7 +14,12 @@ export async function migrateDatabase(db: PgliteDatabase<Record<string, unknown>
 	const migrations = journal.entries.map(({ tag, when, breakpoints }) => {
 		const text = files[`./migrations/${tag}.sql`];
 		if (text === undefined) throw new Error(`Migration ${tag} is in the journal, but its file is missing.`);
-		return { sql: text.split('--> statement-breakpoint'), bps: breakpoints, folderMillis: when, hash: createHash('sha256').update(text).digest('hex') };
+		return {
+			sql: text.split('--> statement-breakpoint'),
+			bps: breakpoints,
+			folderMillis: when,
+			hash: createHash('sha256').update(text).digest('hex')
+		};
 	});
 	const { dialect, session } = db as unknown as Migratable;
 	await dialect.migrate(migrations, session, { migrationsFolder: '' });

@@ -29,7 +29,11 @@ export async function openWorkshop(directory: string, now: Date = new Date()): P
 	try {
 		const dataDir = join(directory, 'database');
 		const isNew = !existsSync(join(dataDir, 'PG_VERSION'));
-		const client = await PGlite.create({ dataDir, postgresqlconf: SETTINGS, ...(isNew ? { loadDataDir: await readTemplate(TEMPLATE) } : {}) });
+		const client = await PGlite.create({
+			dataDir,
+			postgresqlconf: SETTINGS,
+			...(isNew ? { loadDataDir: await readTemplate(TEMPLATE) } : {})
+		});
 		if (!isNew) await backUp(client, join(directory, 'backups'), now);
 		const db = drizzle(client, { schema });
 		await migrateDatabase(db as never);

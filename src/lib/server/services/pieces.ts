@@ -30,7 +30,10 @@ export async function findPiece(db: Database, id: string): Promise<SavedPiece | 
 }
 
 /** Adds a piece from anything that may be a project; refused whole where a field is wrong. */
-export async function addPiece(db: Database, value: unknown): Promise<{ readonly kind: 'added'; readonly id: string } | { readonly kind: 'bad'; readonly issues: readonly Issue[] }> {
+export async function addPiece(
+	db: Database,
+	value: unknown
+): Promise<{ readonly kind: 'added'; readonly id: string } | { readonly kind: 'bad'; readonly issues: readonly Issue[] }> {
 	const read = readProject(value);
 	if (!read.ok) return { kind: 'bad', issues: read.issues };
 	return db.transaction(async (tx) => {
@@ -62,7 +65,11 @@ export async function savePiece(db: Database, id: string, version: number, value
 }
 
 /** The document before a version: what undo goes back to when the page no longer remembers it. */
-export async function findRevisionBefore(db: Database, id: string, version: number): Promise<{ readonly version: number; readonly document: Project } | null> {
+export async function findRevisionBefore(
+	db: Database,
+	id: string,
+	version: number
+): Promise<{ readonly version: number; readonly document: Project } | null> {
 	if (!isUuid(id)) return null;
 	const [row] = await db
 		.select({ version: revisions.version, document: revisions.document })

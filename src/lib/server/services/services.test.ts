@@ -26,7 +26,10 @@ describe('pieces', () => {
 	it('refuses a stale save and a broken one, and changes nothing', async () => {
 		const [piece] = await listPieces(workshop.db);
 		expect(await savePiece(workshop.db, piece!.id, 1, renamed('Stale'))).toMatchObject({ kind: 'stale', version: 2 });
-		expect(await savePiece(workshop.db, piece!.id, 2, { ...demo, units: 'furlong' })).toMatchObject({ kind: 'bad', issues: [{ path: 'units' }] });
+		expect(await savePiece(workshop.db, piece!.id, 2, { ...demo, units: 'furlong' })).toMatchObject({
+			kind: 'bad',
+			issues: [{ path: 'units' }]
+		});
 		expect(await addPiece(workshop.db, {})).toMatchObject({ kind: 'bad' });
 		expect((await listPieces(workshop.db)).map((p) => p.document.piece.name)).toEqual(['Second']);
 	});
@@ -40,7 +43,10 @@ describe('pieces', () => {
 
 	it('takes motifs from SVG, and refuses what it cannot read', async () => {
 		const svg = await readFile('demo/motifs/knot.svg', 'utf8');
-		expect(await addMotif(workshop.db, 'A Knot!.svg', svg)).toMatchObject({ kind: 'added', motif: { id: 'a-knot', name: 'Knot', width: 70 } });
+		expect(await addMotif(workshop.db, 'A Knot!.svg', svg)).toMatchObject({
+			kind: 'added',
+			motif: { id: 'a-knot', name: 'Knot', width: 70 }
+		});
 		expect(await addMotif(workshop.db, 'x.svg', '<svg/>')).toMatchObject({ kind: 'bad' });
 		expect((await listMotifs(workshop.db)).map(({ id }) => id)).toEqual(['a-knot']);
 	});

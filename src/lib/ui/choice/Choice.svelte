@@ -14,9 +14,19 @@
 
 <div>
 	<span id="{id}-label" class={hideLabel ? 'sr-only' : 'label'}>{label}</span>
-	<RadioGroup.Root {value} onValueChange={(next) => onchange(next as Value)} aria-labelledby="{id}-label" orientation="horizontal" class="flex flex-wrap gap-x-3 gap-y-1">
+	<RadioGroup.Root
+		{value}
+		onValueChange={(next) => onchange(next as Value)}
+		aria-labelledby="{id}-label"
+		orientation="horizontal"
+		class="flex flex-wrap gap-x-3 gap-y-1"
+	>
 		{#each options as option (option.value)}
-			<RadioGroup.Item value={option.value} title={option.title} class="min-h-[32px] border-b-[3px] border-transparent px-0.5 text-left text-ink-soft hover:text-ember-deep data-[state=checked]:border-ember data-[state=checked]:font-bold data-[state=checked]:text-ink">
+			<RadioGroup.Item
+				value={option.value}
+				title={option.title}
+				class="min-h-[32px] border-b-[3px] border-transparent px-0.5 text-left text-ink-soft hover:text-ember-deep data-[state=checked]:border-ember data-[state=checked]:font-bold data-[state=checked]:text-ink"
+			>
 				{option.text}
 			</RadioGroup.Item>
 		{/each}

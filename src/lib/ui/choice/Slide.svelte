@@ -15,8 +15,18 @@
 </script>
 
 <div>
-	<span class="label flex justify-between"><span>{label}</span>{#if says}<span class="text-ink">{says}</span>{/if}</span>
-	<Slider.Root type="single" {value} {min} {max} {step} onValueChange={(next) => onchange(next)} class="relative flex h-8 w-full touch-none items-center">
+	<span class="label flex justify-between"
+		><span>{label}</span>{#if says}<span class="text-ink">{says}</span>{/if}</span
+	>
+	<Slider.Root
+		type="single"
+		{value}
+		{min}
+		{max}
+		{step}
+		onValueChange={(next) => onchange(next)}
+		class="relative flex h-8 w-full touch-none items-center"
+	>
 		<span class="relative h-[3px] w-full bg-rule-strong"><Slider.Range class="absolute h-full bg-ember" /></span>
 		<Slider.Thumb index={0} aria-label={label} class="block h-5 w-3 border border-ember-deep bg-white" />
 	</Slider.Root>

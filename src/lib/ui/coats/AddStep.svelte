@@ -16,8 +16,22 @@
 		{ text: COAT_WORDS.sand, make: () => ({ kind: 'sand', id: 'sand', wait: null, on: 'all', grit: 180, bare: false }) },
 		{ text: COAT_WORDS.prime, make: () => newPrime('all') },
 		{ text: COAT_WORDS.base, make: () => newBase('all', piece.project.palette[0]!.id, 'chalk-paint') },
-		...zones.map((zone) => ({ text: `${COAT_WORDS.blend}: ${zone.name}`, make: (): Coat => ({ ...film, kind: 'blend', id: 'blend', zone: zone.id, times: 1, method: 'mist-and-feather', brushes: 'clean-joins' }) })),
-		...runs.map((run) => ({ text: `${COAT_WORDS.stencil}: ${run.name}`, make: (): Coat => ({ ...film, kind: 'stencil', id: 'stencil', run: run.id, times: 1 }) })),
+		...zones.map((zone) => ({
+			text: `${COAT_WORDS.blend}: ${zone.name}`,
+			make: (): Coat => ({
+				...film,
+				kind: 'blend',
+				id: 'blend',
+				zone: zone.id,
+				times: 1,
+				method: 'mist-and-feather',
+				brushes: 'clean-joins'
+			})
+		})),
+		...runs.map((run) => ({
+			text: `${COAT_WORDS.stencil}: ${run.name}`,
+			make: (): Coat => ({ ...film, kind: 'stencil', id: 'stencil', run: run.id, times: 1 })
+		})),
 		{ text: COAT_WORDS.clear, make: () => newClear('all') },
 		{ text: COAT_WORDS.wax, make: () => newWax('all') },
 		{ text: COAT_WORDS['hardware-on'], make: newHardwareOn }
@@ -39,7 +53,9 @@
 	<DropdownMenu.Portal>
 		<DropdownMenu.Content class="paper z-50 max-h-[70vh] w-64 overflow-y-auto py-1 shadow-xl" align="end" sideOffset={4}>
 			{#each STEPS as { text, make } (text)}
-				<DropdownMenu.Item class="cursor-pointer px-4 py-1 data-highlighted:bg-ember-pale" onSelect={() => add(make)}>{text}</DropdownMenu.Item>
+				<DropdownMenu.Item class="cursor-pointer px-4 py-1 data-highlighted:bg-ember-pale" onSelect={() => add(make)}
+					>{text}</DropdownMenu.Item
+				>
 			{/each}
 		</DropdownMenu.Content>
 	</DropdownMenu.Portal>

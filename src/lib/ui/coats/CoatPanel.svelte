@@ -10,11 +10,21 @@
 	let { coat }: { coat: Coat } = $props();
 	const piece = usePiece();
 	const step = $derived(piece.plan.order.find((other) => other.coat === coat.id));
-	const materials = $derived('material' in coat ? [...gatherMaterials(piece.project.materials).values()].filter(({ kind }) => (KINDS_FOR[coat.kind] as readonly string[]).includes(kind)) : []);
+	const materials = $derived(
+		'material' in coat
+			? [...gatherMaterials(piece.project.materials).values()].filter(({ kind }) =>
+					(KINDS_FOR[coat.kind] as readonly string[]).includes(kind)
+				)
+			: []
+	);
 	const material = $derived('material' in coat ? materials.find(({ id }) => id === coat.material) : undefined);
 	const drawers = $derived(piece.plan.faces[0]!.parts.filter((part) => part.role === 'drawer'));
 	const next = $derived(piece.project.finish.coats[piece.project.finish.coats.findIndex(({ id }) => id === coat.id) + 1]);
-	const BRUSHES: Readonly<Record<(typeof BRUSH_SCHOOLS)[number], string>> = { 'clean-joins': 'a clean one for each join', 'own-brushes': "the colours' own", 'one-dry': 'one dry brush for all joins' };
+	const BRUSHES: Readonly<Record<(typeof BRUSH_SCHOOLS)[number], string>> = {
+		'clean-joins': 'a clean one for each join',
+		'own-brushes': "the colours' own",
+		'one-dry': 'one dry brush for all joins'
+	};
 	const onValue = $derived('on' in coat ? (typeof coat.on === 'string' ? coat.on : coat.on.length === 1 ? coat.on[0]! : 'some') : '');
 
 	function set(change: (draft: any) => void, together = ''): void {
@@ -29,7 +39,8 @@
 		const match = /^\s*(?:(\d+(?:[.,]\d+)?)\s*h)?\s*(?:(\d+)\s*(?:min)?)?\s*$/.exec(text);
 		waitFault = null;
 		if (text.trim() === '') set((draft) => (draft.wait = null));
-		else if (match && (match[1] || match[2])) set((draft) => (draft.wait = Math.round(Number((match[1] ?? '0').replace(',', '.')) * 60 + Number(match[2] ?? 0))));
+		else if (match && (match[1] || match[2]))
+			set((draft) => (draft.wait = Math.round(Number((match[1] ?? '0').replace(',', '.')) * 60 + Number(match[2] ?? 0))));
 		else waitFault = 'Write it like 45 min, 2 h or 2 h 30. Leave it empty to wait as long as it needs.';
 	}
 	function takeOut(): void {
@@ -46,7 +57,12 @@
 	{#if material}
 		<div>
 			<label class="label" for="material">Material</label>
-			<select id="material" class="field" value={material.id} onchange={(event) => set((draft) => (draft.material = event.currentTarget.value))}>
+			<select
+				id="material"
+				class="field"
+				value={material.id}
+				onchange={(event) => set((draft) => (draft.material = event.currentTarget.value))}
+			>
 				{#each materials as { id, name } (id)}<option value={id}>{name}</option>{/each}
 			</select>
 		</div>
@@ -63,23 +79,62 @@
 			</select>
 		</div>
 	{/if}
-	{#if coat.kind === 'base'}<ColourChoice label="Colour" value={coat.colour} onchange={(colour) => set((draft) => (draft.colour = colour))} />{/if}
+	{#if coat.kind === 'base'}<ColourChoice
+			label="Colour"
+			value={coat.colour}
+			onchange={(colour) => set((draft) => (draft.colour = colour))}
+		/>{/if}
 	{#if coat.kind === 'sand'}
 		<div class="grid grid-cols-2 gap-2">
-			<label class="label">Grit<input class="field" type="number" min="40" max="2000" step="20" value={coat.grit} onchange={(event) => event.currentTarget.checkValidity() && set((draft) => (draft.grit = event.currentTarget.valueAsNumber))} /></label>
-			<label class="flex items-end gap-2 pb-2 text-sm"><input type="checkbox" class="h-4 w-4 accent-ember" checked={coat.bare} onchange={(event) => set((draft) => (draft.bare = event.currentTarget.checked))} />down to bare wood</label>
+			<label class="label"
+				>Grit<input
+					class="field"
+					type="number"
+					min="40"
+					max="2000"
+					step="20"
+					value={coat.grit}
+					onchange={(event) => event.currentTarget.checkValidity() && set((draft) => (draft.grit = event.currentTarget.valueAsNumber))}
+				/></label
+			>
+			<label class="flex items-end gap-2 pb-2 text-sm"
+				><input
+					type="checkbox"
+					class="h-4 w-4 accent-ember"
+					checked={coat.bare}
+					onchange={(event) => set((draft) => (draft.bare = event.currentTarget.checked))}
+				/>down to bare wood</label
+			>
 		</div>
 	{/if}
 	{#if isFilm(coat)}
 		<div class="grid grid-cols-3 gap-2">
-			<label class="label">Coats<input class="field" type="number" min="1" max="9" value={coat.times} onchange={(event) => event.currentTarget.checkValidity() && set((draft) => (draft.times = event.currentTarget.valueAsNumber), 'times')} /></label>
-			<label class="label">Thickness
-				<select class="field" value={String(coat.thickness)} onchange={(event) => set((draft) => (draft.thickness = Number(event.currentTarget.value)))}>
-					<option value="0.75">thin</option><option value="1">normal</option><option value="1.5">thick</option><option value="2">heavy</option>
+			<label class="label"
+				>Coats<input
+					class="field"
+					type="number"
+					min="1"
+					max="9"
+					value={coat.times}
+					onchange={(event) =>
+						event.currentTarget.checkValidity() && set((draft) => (draft.times = event.currentTarget.valueAsNumber), 'times')}
+				/></label
+			>
+			<label class="label"
+				>Thickness
+				<select
+					class="field"
+					value={String(coat.thickness)}
+					onchange={(event) => set((draft) => (draft.thickness = Number(event.currentTarget.value)))}
+				>
+					<option value="0.75">thin</option><option value="1">normal</option><option value="1.5">thick</option><option value="2"
+						>heavy</option
+					>
 					{#if ![0.75, 1, 1.5, 2].includes(coat.thickness)}<option value={String(coat.thickness)}>{coat.thickness} ×</option>{/if}
 				</select>
 			</label>
-			<label class="label">With
+			<label class="label"
+				>With
 				<select class="field" value={coat.applicator} onchange={(event) => set((draft) => (draft.applicator = event.currentTarget.value))}>
 					{#each APPLICATORS as tool (tool)}<option value={tool}>{tool}</option>{/each}
 				</select>
@@ -87,24 +142,44 @@
 		</div>
 	{/if}
 	{#if coat.kind === 'blend'}
-		<Choice label="Method" value={coat.method} options={Object.values(METHODS).map(({ id, name, says }) => ({ value: id, text: name, title: says }))} onchange={(method) => set((draft) => (draft.method = method))} />
+		<Choice
+			label="Method"
+			value={coat.method}
+			options={Object.values(METHODS).map(({ id, name, says }) => ({ value: id, text: name, title: says }))}
+			onchange={(method) => set((draft) => (draft.method = method))}
+		/>
 		<p class="note">{METHODS[coat.method].says}</p>
 		{#if coat.method === 'mist-and-feather'}
-			<Choice label="Brushes at the joins" value={coat.brushes} options={BRUSH_SCHOOLS.map((value) => ({ value, text: BRUSHES[value] }))} onchange={(brushes) => set((draft) => (draft.brushes = brushes))} />
+			<Choice
+				label="Brushes at the joins"
+				value={coat.brushes}
+				options={BRUSH_SCHOOLS.map((value) => ({ value, text: BRUSHES[value] }))}
+				onchange={(brushes) => set((draft) => (draft.brushes = brushes))}
+			/>
 		{/if}
 	{/if}
 	{#if next}
 		<div>
 			<label class="label" for="wait">Wait after it</label>
-			<input id="wait" class="field" value={coat.wait === null ? '' : formatDuration(coat.wait)} placeholder="as long as it needs" aria-invalid={waitFault !== null} onchange={(event) => setWait(event.currentTarget.value)} />
+			<input
+				id="wait"
+				class="field"
+				value={coat.wait === null ? '' : formatDuration(coat.wait)}
+				placeholder="as long as it needs"
+				aria-invalid={waitFault !== null}
+				onchange={(event) => setWait(event.currentTarget.value)}
+			/>
 			{#if waitFault}<p class="fault">{waitFault}</p>{/if}
 		</div>
 	{/if}
 	{#if step && material}
 		<dl class="grid grid-cols-[1fr_auto] gap-x-3 border-t border-rule pt-2 text-sm">
-			{#if isFilm(coat)}<dt class="text-ink-soft">film, dry</dt><dd>{Math.round(step.film)} µm</dd>{/if}
-			<dt class="text-ink-soft">dry to the touch, in this workshop</dt><dd>{formatDuration(step.touchDry)}</dd>
-			<dt class="text-ink-soft">ready for the next</dt><dd>{formatDuration(step.recoat)}</dd>
+			{#if isFilm(coat)}<dt class="text-ink-soft">film, dry</dt>
+				<dd>{Math.round(step.film)} µm</dd>{/if}
+			<dt class="text-ink-soft">dry to the touch, in this workshop</dt>
+			<dd>{formatDuration(step.touchDry)}</dd>
+			<dt class="text-ink-soft">ready for the next</dt>
+			<dd>{formatDuration(step.recoat)}</dd>
 		</dl>
 		<p class="text-sm"><b>Ready looks like:</b> {material.ready}</p>
 	{/if}

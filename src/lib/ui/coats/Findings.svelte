@@ -11,7 +11,8 @@
 
 	function whereOf({ where }: Finding): string {
 		const fronts = where.filter((surface) => surface !== FRAME);
-		const names = fronts.length === drawers.length ? ['every drawer front'] : fronts.map((id) => drawers.find((part) => part.id === id)?.name ?? id);
+		const names =
+			fronts.length === drawers.length ? ['every drawer front'] : fronts.map((id) => drawers.find((part) => part.id === id)?.name ?? id);
 		return [...(where.includes(FRAME) ? ['the frame'] : []), ...names].join(', ');
 	}
 	function stepOf({ coat }: Finding): string {
@@ -19,27 +20,47 @@
 		return at < 0 ? 'the whole finish' : `step ${at + 1}, ${COAT_WORDS[piece.project.finish.coats[at]!.kind].toLowerCase()}`;
 	}
 	function decide(finding: Finding): void {
-		piece.edit((draft) => void draft.finish.decisions.push({ rule: finding.rule, coat: finding.coat, choice: finding.rule === 'protect' ? 'Left as it is, unprotected' : 'Done on purpose' }));
+		piece.edit(
+			(draft) =>
+				void draft.finish.decisions.push({
+					rule: finding.rule,
+					coat: finding.coat,
+					choice: finding.rule === 'protect' ? 'Left as it is, unprotected' : 'Done on purpose'
+				})
+		);
 	}
 	function reopen(finding: Finding): void {
-		piece.edit((draft) => void (draft.finish.decisions = draft.finish.decisions.filter(({ rule, coat }) => rule !== finding.rule || coat !== finding.coat)));
+		piece.edit(
+			(draft) =>
+				void (draft.finish.decisions = draft.finish.decisions.filter(({ rule, coat }) => rule !== finding.rule || coat !== finding.coat))
+		);
 	}
 </script>
 
 <section aria-label="What the order says">
+	<p class="sr-only" role="status">{open.length === 0 ? 'The order holds.' : open.map(({ what }) => what).join(' ')}</p>
 	<h2>{open.length === 0 ? 'The order holds' : `${open.length} thing${open.length > 1 ? 's' : ''} to look at`}</h2>
 	{#if open.length === 0}<p class="mt-1"><b class="text-well">✓</b> Every coat lies on something that can carry it.</p>{/if}
-	<ul class="mt-2 space-y-3" role="status">
+	<ul class="mt-2 space-y-3">
 		{#each open as finding, i (i)}
 			<li class="border-l-4 bg-white px-3 py-2 {finding.kind === 'must' ? 'border-must' : 'border-ember'}">
 				<p><b>{finding.what}</b></p>
-				<p class="note"><span class="font-bold {finding.kind === 'must' ? 'text-must' : 'text-ember-deep'}">{KINDS[finding.kind]}</span> · {stepOf(finding)} · on {whereOf(finding)}</p>
+				<p class="note">
+					<span class="font-bold {finding.kind === 'must' ? 'text-must' : 'text-ember-deep'}">{KINDS[finding.kind]}</span> · {stepOf(
+						finding
+					)} · on {whereOf(finding)}
+				</p>
 				<p class="mt-1 text-sm">{finding.why}</p>
 				<div class="mt-2 flex flex-wrap gap-2">
 					{#each finding.remedies as remedy (remedy.label)}
-						<button class="button text-sm" onclick={() => piece.replace({ ...piece.project, finish: applyRemedy(piece.project.finish, remedy) })}>{remedy.label}</button>
+						<button
+							class="button text-sm"
+							onclick={() => piece.replace({ ...piece.project, finish: applyRemedy(piece.project.finish, remedy) })}>{remedy.label}</button
+						>
 					{/each}
-					{#if finding.kind !== 'must'}<button class="button button-quiet text-sm underline" onclick={() => decide(finding)}>Leave it so</button>{/if}
+					{#if finding.kind !== 'must'}<button class="button button-quiet text-sm underline" onclick={() => decide(finding)}
+							>Leave it so</button
+						>{/if}
 				</div>
 			</li>
 		{/each}
@@ -48,7 +69,9 @@
 		<h3 class="mt-4">Decided otherwise</h3>
 		<ul class="mt-1 space-y-1">
 			{#each overruled as finding, i (i)}
-				<li class="text-sm">{finding.what} <i>{finding.overruled}.</i> <button class="underline" onclick={() => reopen(finding)}>Look at it again</button></li>
+				<li class="text-sm">
+					{finding.what} <i>{finding.overruled}.</i> <button class="underline" onclick={() => reopen(finding)}>Look at it again</button>
+				</li>
 			{/each}
 		</ul>
 	{/if}

@@ -3,9 +3,10 @@
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
-	const nameOf = (surface: string) => (surface === FRAME ? 'frame' : (piece.plan.faces[0]!.parts.find((part) => part.id === surface)?.name ?? surface).toLowerCase());
+	const nameOf = (surface: string) =>
+		surface === FRAME ? 'frame' : (piece.plan.faces[0]!.parts.find((part) => part.id === surface)?.name ?? surface).toLowerCase();
 	const rooms = $derived([...piece.plan.gaps].sort((a, b) => a.left - b.left));
-	const VERDICTS = { free: 'moves freely', tight: 'tight', binds: 'binds' } as const;
+	const VERDICTS = { free: 'moves', tight: 'is tight', binds: 'binds' } as const;
 	const worst = $derived(rooms[0]?.verdict ?? 'free');
 </script>
 
@@ -13,7 +14,12 @@
 	<h3>Room to move</h3>
 	{#if worst !== 'free'}<p class="fault">! Sand the edges first, put fewer coats on them, or mask them.</p>{/if}
 	<table class="mt-1 w-full text-sm">
-		<thead class="text-left text-ink-soft"><tr><th class="font-normal">Gap between</th><th class="text-right font-normal">measured</th><th class="text-right font-normal">film</th><th class="text-right font-normal">left, mm</th><th class="pl-3 font-normal"></th></tr></thead>
+		<thead class="text-left text-ink-soft"
+			><tr
+				><th class="font-normal">Gap between</th><th class="text-right font-normal">measured</th><th class="text-right font-normal">film</th
+				><th class="text-right font-normal">left, mm</th><th class="pl-3 font-normal">so it</th></tr
+			></thead
+		>
 		<tbody>
 			{#each rooms as room (room.gap)}
 				<tr class="border-t border-rule {room.verdict === 'free' ? '' : 'font-bold text-must'}">

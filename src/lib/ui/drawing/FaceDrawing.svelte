@@ -35,21 +35,33 @@
 	let progress = $state(1);
 
 	const order = $derived(piece.project.finish.coats.slice(0, piece.steps));
-	const mounted = $derived(order.at(-1)?.kind === 'hardware-on' || order.some((coat) => coat.kind === 'hardware-on') || !piece.project.finish.coats.some((coat) => coat.kind === 'hardware-off'));
+	const mounted = $derived(
+		order.at(-1)?.kind === 'hardware-on' ||
+			order.some((coat) => coat.kind === 'hardware-on') ||
+			!piece.project.finish.coats.some((coat) => coat.kind === 'hardware-off')
+	);
 	const stencilled = (run: string) => order.some((coat) => coat.kind === 'stencil' && coat.run === run);
 
 	const picked = $derived.by(() => {
 		const { selection } = piece;
 		if (selection?.kind !== 'placement') return null;
-		return piece.plan.placements.find((row) => row.run === selection.run && row.part === selection.part && row.index === selection.index) ?? null;
+		return (
+			piece.plan.placements.find((row) => row.run === selection.run && row.part === selection.part && row.index === selection.index) ?? null
+		);
 	});
 	const pickedPart = $derived(picked && face.parts.find((part) => part.id === picked.part));
 	const spoken = $derived.by(() => {
-		if (!picked || !pickedPart) return `Front of ${piece.project.piece.name}, ${formatLength(face.width, unit).text} by ${formatLength(face.height, unit).text}`;
+		if (!picked || !pickedPart)
+			return `Front of ${piece.project.piece.name}, ${formatLength(face.width, unit).text} by ${formatLength(face.height, unit).text}`;
 		return `${pickedPart.name}, motif ${picked.index + 1}: ${picked.tape.left} from the left, ${picked.tape.top} from the top`;
 	});
 
-	const NUDGES: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+	const NUDGES: Readonly<Record<string, readonly [number, number]>> = {
+		ArrowLeft: [-1, 0],
+		ArrowRight: [1, 0],
+		ArrowUp: [0, -1],
+		ArrowDown: [0, 1]
+	};
 
 	function press(event: KeyboardEvent): void {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
@@ -73,10 +85,15 @@
 
 	/** A click on the ground lets go of the motif that is picked. */
 	function letGo(event: MouseEvent): void {
-		if (!(event.target as Element).closest('[data-grip]') && piece.selection?.kind === 'placement') piece.selection = { kind: 'run', id: piece.selection.run };
+		if (!(event.target as Element).closest('[data-grip]') && piece.selection?.kind === 'placement')
+			piece.selection = { kind: 'run', id: piece.selection.run };
 	}
 
-	function editRun(change: (run: (typeof piece.project.layout.runs)[0]) => (typeof piece.project.layout.runs)[0], together: string, id = picked!.run): void {
+	function editRun(
+		change: (run: (typeof piece.project.layout.runs)[0]) => (typeof piece.project.layout.runs)[0],
+		together: string,
+		id = picked!.run
+	): void {
 		const runs = piece.project.layout.runs.map((run) => (run.id === id ? change(run) : run));
 		piece.replace({ ...piece.project, layout: { ...piece.project.layout, runs } }, together);
 	}
@@ -92,14 +109,35 @@
 
 <div class="relative h-full w-full overflow-hidden" bind:clientWidth={view.width} bind:clientHeight={view.height}>
 	{#if mode === 'layout' && view.width > 0}
-		<div class="absolute shadow-[0_1px_7px_#0006]" style:left="{view.x}px" style:top="{view.y}px" style:width="{face.width * k}px" style:height="{face.height * k}px">
-			<Look project={piece.project} steps={piece.steps} scales={[full / 4, full]} label="{piece.project.piece.name} after {piece.steps} steps" onprogress={(done) => (progress = done)} />
+		<div
+			class="absolute shadow-[0_1px_7px_#0006]"
+			style:left="{view.x}px"
+			style:top="{view.y}px"
+			style:width="{face.width * k}px"
+			style:height="{face.height * k}px"
+		>
+			<Look
+				project={piece.project}
+				steps={piece.steps}
+				scales={[full / 4, full]}
+				label="{piece.project.piece.name} after {piece.steps} steps"
+				onprogress={(done) => (progress = done)}
+			/>
 		</div>
 	{/if}
 
 	<!-- One stop for the keyboard: letters go from motif to motif, arrows move the one that is picked. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
-	<svg {@attach view.attach} class="absolute inset-0 h-full w-full touch-none focus-visible:outline-offset-[-4px]" tabindex="0" role="application" aria-label={spoken} aria-describedby="drawing-keys" onkeydown={press} onclick={letGo}>
+	<svg
+		{@attach view.attach}
+		class="absolute inset-0 h-full w-full touch-none focus-visible:outline-offset-[-4px]"
+		tabindex="0"
+		role="application"
+		aria-label={spoken}
+		aria-describedby="drawing-keys"
+		onkeydown={press}
+		onclick={letGo}
+	>
 		<rect width="100%" height="100%" fill="transparent" />
 		<g transform="translate({view.x} {view.y})">
 			{#if mode === 'measure'}
@@ -126,39 +164,107 @@
 
 			{#if mode === 'measure'}
 				{#each face.readings as reading (reading.id)}
-					<Dimension from={reading.from * k} to={(reading.from + reading.mm) * k} at={face.width * k + 20} off={face.width * k} mm={reading.mm} {unit} upright guess={reading.estimated} fault={suspects.includes(reading.id)} />
+					<Dimension
+						from={reading.from * k}
+						to={(reading.from + reading.mm) * k}
+						at={face.width * k + 20}
+						off={face.width * k}
+						mm={reading.mm}
+						{unit}
+						upright
+						guess={reading.estimated}
+						fault={suspects.includes(reading.id)}
+					/>
 				{/each}
 				{@const drawer = face.parts.find((part) => part.role === 'drawer')}
 				{#if drawer}
-					<Dimension from={drawer.x * k} to={(drawer.x + drawer.width) * k} at={face.height * k + 24} off={face.height * k} mm={drawer.width} {unit} />
+					<Dimension
+						from={drawer.x * k}
+						to={(drawer.x + drawer.width) * k}
+						at={face.height * k + 24}
+						off={face.height * k}
+						mm={drawer.width}
+						{unit}
+					/>
 					{#each drawer.hardware as { centre }, i (i)}
 						{#if i === 0}<Dimension from={drawer.x * k} to={(drawer.x + centre.x) * k} at={-12} off={0} mm={centre.x} {unit} />{/if}
 					{/each}
 				{/if}
 			{/if}
-			<Dimension from={0} to={face.width * k} at={face.height * k + (mode === 'measure' ? 50 : 26)} off={face.height * k} mm={face.width} {unit} guess={piece.project.piece.faces[0]!.width === ''} />
-			<Dimension from={0} to={face.height * k} at={-30} off={0} mm={face.height} {unit} upright guess={piece.project.piece.faces[0]!.height === ''} fault={suspects.includes('height')} />
+			<Dimension
+				from={0}
+				to={face.width * k}
+				at={face.height * k + (mode === 'measure' ? 50 : 26)}
+				off={face.height * k}
+				mm={face.width}
+				{unit}
+				guess={piece.project.piece.faces[0]!.width === ''}
+			/>
+			<Dimension
+				from={0}
+				to={face.height * k}
+				at={-30}
+				off={0}
+				mm={face.height}
+				{unit}
+				upright
+				guess={piece.project.piece.faces[0]!.height === ''}
+				fault={suspects.includes('height')}
+			/>
 
 			{#if picked && pickedPart}
 				{@const x = pickedPart.x * k}
 				{@const y = pickedPart.y * k}
 				<g class="[&_text]:stroke-[#f6f4ef] [&_text]:stroke-[4px]">
-					<Dimension from={x} to={x + picked.left * k} at={y + picked.top * k + 14} off={y + picked.top * k + 14} mm={picked.left} {unit} ember />
-					<Dimension from={y} to={y + picked.top * k} at={x + picked.left * k + 12} off={x + picked.left * k + 12} mm={picked.top} {unit} upright ember />
+					<Dimension
+						from={x}
+						to={x + picked.left * k}
+						at={y + picked.top * k + 14}
+						off={y + picked.top * k + 14}
+						mm={picked.left}
+						{unit}
+						ember
+					/>
+					<Dimension
+						from={y}
+						to={y + picked.top * k}
+						at={x + picked.left * k + 12}
+						off={x + picked.left * k + 12}
+						mm={picked.top}
+						{unit}
+						upright
+						ember
+					/>
 				</g>
 			{/if}
 		</g>
 	</svg>
 
 	<div class="absolute top-2 right-2 flex flex-col gap-1">
-		<button class="button button-quiet !bg-paper" onclick={() => view.zoomOut()} aria-label="Further away" title="Further away (−)"><ZoomOut size={18} /></button>
-		<button class="button button-quiet !bg-paper" onclick={() => view.zoomIn()} aria-label="Nearer" title="Nearer (+)"><ZoomIn size={18} /></button>
-		<button class="button button-quiet !bg-paper" onclick={() => view.showAll()} disabled={view.isFitted} aria-label="Whole front" title="Whole front (0)"><Maximize size={18} /></button>
+		<button class="button button-quiet !bg-paper" onclick={() => view.zoomOut()} aria-label="Further away" title="Further away (−)"
+			><ZoomOut size={18} /></button
+		>
+		<button class="button button-quiet !bg-paper" onclick={() => view.zoomIn()} aria-label="Nearer" title="Nearer (+)"
+			><ZoomIn size={18} /></button
+		>
+		<button
+			class="button button-quiet !bg-paper"
+			onclick={() => view.showAll()}
+			disabled={view.isFitted}
+			aria-label="Whole front"
+			title="Whole front (0)"><Maximize size={18} /></button
+		>
 	</div>
 	{#if mode === 'layout'}
-		<p id="drawing-keys" class="absolute top-1 left-2 px-1 text-xs text-[#3f3a33]">{picked ? 'arrows 1 mm · with Shift 10 mm · n, b next and last · Del leaves it out' : 'n, b from motif to motif · the wheel goes nearer · drag the ground to move it'}</p>
+		<p id="drawing-keys" class="absolute top-1 left-2 px-1 text-xs text-[#3f3a33]">
+			{picked
+				? 'arrows 1 mm · with Shift 10 mm · n, b next and last · Del leaves it out'
+				: 'n, b from motif to motif · the wheel goes nearer · drag the ground to move it'}
+		</p>
 		{#if progress < 1}
-			<div class="absolute top-1 right-16 flex items-center gap-2 text-xs text-[#3f3a33]" role="status">painting it <progress class="h-1.5 w-20 accent-ember" value={progress} aria-label="Painting the picture"></progress></div>
+			<div class="absolute top-1 right-16 flex items-center gap-2 text-xs text-[#3f3a33]" role="status">
+				painting it <progress class="h-1.5 w-20 accent-ember" value={progress} aria-label="Painting the picture"></progress>
+			</div>
 		{/if}
 	{:else}
 		<p id="drawing-keys" class="sr-only">Plus and minus zoom, zero shows the whole front.</p>

@@ -7,12 +7,36 @@
 <g aria-hidden="true" pointer-events="none">
 	{#each face.parts as part (part.id)}
 		{#each part.hardware as { kind, footprint, holes }, i (i)}
-			{@const box = { x: (part.x + footprint.x) * scale, y: (part.y + footprint.y) * scale, width: footprint.width * scale, height: footprint.height * scale }}
-			<rect {...box} rx={kind === 'knob' ? box.width / 2 : 3} fill={mounted ? '#d9cfb9' : '#ffffff22'} stroke="#1d1a17" stroke-width="1.2" stroke-dasharray={mounted ? undefined : '3 2'} />
+			{@const box = {
+				x: (part.x + footprint.x) * scale,
+				y: (part.y + footprint.y) * scale,
+				width: footprint.width * scale,
+				height: footprint.height * scale
+			}}
+			<rect
+				{...box}
+				rx={kind === 'knob' ? box.width / 2 : 3}
+				fill={mounted ? '#d9cfb9' : '#ffffff22'}
+				stroke="#1d1a17"
+				stroke-width="1.2"
+				stroke-dasharray={mounted ? undefined : '3 2'}
+			/>
 			{#if mounted}
-				<ellipse cx={box.x + box.width * 0.42} cy={box.y + box.height * 0.36} rx={box.width * 0.2} ry={box.height * 0.16} fill="#fffdf5" opacity="0.8" />
+				<ellipse
+					cx={box.x + box.width * 0.42}
+					cy={box.y + box.height * 0.36}
+					rx={box.width * 0.2}
+					ry={box.height * 0.16}
+					fill="#fffdf5"
+					opacity="0.8"
+				/>
 			{:else}
-				{#each holes as hole, h (h)}<circle cx={(part.x + hole.x) * scale} cy={(part.y + hole.y) * scale} r={Math.max(1.2, (hole.diameter / 2) * scale)} fill="#1d1a17" />{/each}
+				{#each holes as hole, h (h)}<circle
+						cx={(part.x + hole.x) * scale}
+						cy={(part.y + hole.y) * scale}
+						r={Math.max(1.2, (hole.diameter / 2) * scale)}
+						fill="#1d1a17"
+					/>{/each}
 			{/if}
 		{/each}
 	{/each}

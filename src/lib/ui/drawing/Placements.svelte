@@ -4,7 +4,12 @@
 	import type { MeasuredFace } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 
-	let { face, scale, shown }: { face: MeasuredFace; scale: number; /** Whether a run's stencil is in the picture already. */ shown: (run: string) => boolean } = $props();
+	let {
+		face,
+		scale,
+		shown
+	}: { face: MeasuredFace; scale: number; /** Whether a run's stencil is in the picture already. */ shown: (run: string) => boolean } =
+		$props();
 
 	const piece = usePiece();
 	const outlines = $derived(new Map(piece.project.layout.motifs.map((motif) => [motif.id, pathOf(motif)])));
@@ -14,7 +19,9 @@
 	const partOf = (id: string) => face.parts.find((part) => part.id === id)!;
 
 	function pathOf(motif: Motif): string {
-		return measureMotif(motif).rings.map((ring) => `M${ring.join(' ')}Z`).join('');
+		return measureMotif(motif)
+			.rings.map((ring) => `M${ring.join(' ')}Z`)
+			.join('');
 	}
 	function isPicked({ run, part, index }: PlacementRow): boolean {
 		const { selection } = piece;
@@ -36,7 +43,13 @@
 		drag.moved = true;
 		const { row } = drag;
 		const centre = { x: Math.round(row.centre.x + dx), y: Math.round(row.centre.y + dy) };
-		piece.trial = { ...piece.project, layout: { ...piece.project.layout, runs: piece.project.layout.runs.map((run) => (run.id === row.run ? moveMotif(run, row, centre) : run)) } };
+		piece.trial = {
+			...piece.project,
+			layout: {
+				...piece.project.layout,
+				runs: piece.project.layout.runs.map((run) => (run.id === row.run ? moveMotif(run, row, centre) : run))
+			}
+		};
 	}
 	function drop(): void {
 		if (drag?.moved && piece.trial) piece.replace(piece.trial);
@@ -69,14 +82,31 @@
 			width={row.width / row.scale}
 			height={row.height / row.scale}
 			fill="transparent"
-			stroke={picked ? 'var(--color-ember)' : row.touches.length > 0 && (row.byHand || ruleOf(row.run) === 'avoid') ? 'var(--color-must)' : 'transparent'}
+			stroke={picked
+				? 'var(--color-ember)'
+				: row.touches.length > 0 && (row.byHand || ruleOf(row.run) === 'avoid')
+					? 'var(--color-must)'
+					: 'transparent'}
 			stroke-width={picked ? 2 : 1.2}
 			stroke-dasharray={picked ? undefined : '4 3'}
 			vector-effect="non-scaling-stroke"
 		/>
 		{#if !shown(row.run) || piece.trial}
-			<path d={outlines.get(motifOf(row.run))} fill="#ffffff14" stroke={picked ? 'var(--color-ember)' : '#f4efe2'} stroke-width="1.2" vector-effect="non-scaling-stroke" />
-			<path d={outlines.get(motifOf(row.run))} fill="none" stroke="#1d1a17" stroke-width="0.7" stroke-dasharray="2 2" vector-effect="non-scaling-stroke" />
+			<path
+				d={outlines.get(motifOf(row.run))}
+				fill="#ffffff14"
+				stroke={picked ? 'var(--color-ember)' : '#f4efe2'}
+				stroke-width="1.2"
+				vector-effect="non-scaling-stroke"
+			/>
+			<path
+				d={outlines.get(motifOf(row.run))}
+				fill="none"
+				stroke="#1d1a17"
+				stroke-width="0.7"
+				stroke-dasharray="2 2"
+				vector-effect="non-scaling-stroke"
+			/>
 		{/if}
 		{#if row.byHand}<circle cx="0" cy="0" r={4 / (row.scale * scale)} fill="var(--color-ember)" />{/if}
 	</g>

@@ -14,7 +14,10 @@
 
 	const piece = usePiece();
 	const shownProject = $derived(piece.trial ?? piece.project);
-	const surfaces = $derived([...(piece.plan.faces[0]?.parts.filter((part) => part.role === 'drawer') ?? []).map(({ id, name }) => ({ id, name })), { id: FRAME, name: 'Frame' }]);
+	const surfaces = $derived([
+		...(piece.plan.faces[0]?.parts.filter((part) => part.role === 'drawer') ?? []).map(({ id, name }) => ({ id, name })),
+		{ id: FRAME, name: 'Frame' }
+	]);
 	let chosenSurface: string | null = $state(null);
 	const surface = $derived(surfaces.some(({ id }) => id === chosenSurface) ? chosenSurface! : surfaces[0]!.id);
 	const strips = $derived(describeStrips(shownProject, piece.plan, surface));
@@ -35,7 +38,11 @@
 		if (to < 0 || to >= piece.project.finish.coats.length) return;
 		piece.edit((draft) => void (draft.finish.coats = moveCoat(piece.project.finish.coats, id, to)));
 		said = `${strips.find((strip) => strip.id === id)?.name}: now step ${to + 1} of ${strips.length}. ${piece.plan.findings.length} findings.`;
-		requestAnimationFrame(() => stripElements().find((element) => element.dataset['strip'] === id)?.focus());
+		requestAnimationFrame(() =>
+			stripElements()
+				.find((element) => element.dataset['strip'] === id)
+				?.focus()
+		);
 	}
 
 	function press(event: KeyboardEvent, id: string, i: number): void {
@@ -134,7 +141,12 @@
 			{#each strips as strip, i (strip.id)}
 				<li class="flex shrink-0 items-start">
 					{#if strip.wait > 0}
-						<span class="flex shrink-0 items-center justify-center self-start text-xs text-ink-soft" style:height="{height}px" style:width="{strip.here ? 34 : 22}px" title="Wait {formatDuration(strip.wait)} before {strip.name.toLowerCase()}">
+						<span
+							class="flex shrink-0 items-center justify-center self-start text-xs text-ink-soft"
+							style:height="{height}px"
+							style:width="{strip.here ? 34 : 22}px"
+							title="Wait {formatDuration(strip.wait)} before {strip.name.toLowerCase()}"
+						>
 							<span class="-rotate-90 whitespace-nowrap">{formatDuration(strip.wait)}</span>
 						</span>
 					{:else}
@@ -146,10 +158,15 @@
 						class:opacity-45={!strip.here && !strip.isCut}
 						class:cursor-grabbing={dragging?.id === strip.id}
 						style:width="{strip.width}px"
-						aria-label="{i + 1}. {strip.name}{strip.detail ? `, ${strip.detail}` : ''}{strip.findings ? `, ${strip.findings} to look at` : ''}"
+						aria-label="{i + 1}. {strip.name}{strip.detail ? `, ${strip.detail}` : ''}{strip.findings
+							? `, ${strip.findings} to look at`
+							: ''}"
 						aria-pressed={piece.selectedCoat === strip.id}
 						aria-describedby="film-keys"
-						tabindex={(piece.selectedCoat ?? strips[0]?.id) === strip.id || (!strips.some((other) => other.id === piece.selectedCoat) && i === 0) ? 0 : -1}
+						tabindex={(piece.selectedCoat ?? strips[0]?.id) === strip.id ||
+						(!strips.some((other) => other.id === piece.selectedCoat) && i === 0)
+							? 0
+							: -1}
 						onclick={() => choose(strip.id)}
 						onkeydown={(event) => press(event, strip.id, i)}
 						onpointerdown={(event) => grip(event, strip.id)}
@@ -163,7 +180,10 @@
 								<circle cx={strip.width / 2} cy={height / 2} r="5" fill="var(--color-paper)" stroke="#5d574e" />
 							{:else}
 								<linearGradient id="fill-{strip.id}"
-									>{#each strip.fills as fill, f (f)}<stop offset={strip.fills.length > 1 ? f / (strip.fills.length - 1) : 0} stop-color={fill} />{/each}</linearGradient
+									>{#each strip.fills as fill, f (f)}<stop
+											offset={strip.fills.length > 1 ? f / (strip.fills.length - 1) : 0}
+											stop-color={fill}
+										/>{/each}</linearGradient
 								>
 								<path
 									d={outlineOf(strip.edge, strip.width, height)}
@@ -172,14 +192,24 @@
 									stroke-width="0.9"
 									stroke-dasharray={strip.here ? undefined : '4 3'}
 								/>
-								{#if strip.edge === 'glossy' && strip.here}<path d="M{strip.width - 9} 5V{height - 5}" stroke="#ffffff" stroke-width="2.4" opacity="0.85" />{/if}
+								{#if strip.edge === 'glossy' && strip.here}<path
+										d="M{strip.width - 9} 5V{height - 5}"
+										stroke="#ffffff"
+										stroke-width="2.4"
+										opacity="0.85"
+									/>{/if}
 							{/if}
 							{#if strip.findings > 0}
 								<circle cx={strip.width / 2} cy="12" r="9" fill="#ffffff" stroke="var(--color-must)" stroke-width="2" />
 								<text x={strip.width / 2} y="17" text-anchor="middle" font-weight="700" font-size="14" fill="var(--color-must)">!</text>
 							{/if}
 						</svg>
-						<span class="block pt-0.5 group-hover:text-ember-deep {strip.isCut ? 'text-center text-xs leading-none text-ink-soft' : 'truncate text-sm leading-tight'} {piece.selectedCoat === strip.id ? 'font-bold text-ember-deep' : ''}" title={strip.name}>{strip.name}</span>
+						<span
+							class="block pt-0.5 group-hover:text-ember-deep {strip.isCut
+								? 'text-center text-xs leading-none text-ink-soft'
+								: 'truncate text-sm leading-tight'} {piece.selectedCoat === strip.id ? 'font-bold text-ember-deep' : ''}"
+							title={strip.name}>{strip.name}</span
+						>
 						<span class="block truncate text-xs leading-tight text-ink-soft {strip.isCut ? 'text-center' : ''}">{strip.detail}</span>
 						{#if piece.selectedCoat === strip.id}<span class="absolute -bottom-1 left-0 h-[3px] w-full bg-ember"></span>{/if}
 					</button>

@@ -42,7 +42,16 @@ export function describeStrips(project: Project, plan: Plan, surface: string): S
 			width: !isFilm(coat) ? CUT : Math.min(WIDEST, Math.max(THINNEST, PER_ROOT * Math.sqrt(film))),
 			isCut: !isFilm(coat),
 			here,
-			edge: coat.kind === 'stencil' ? 'raised' : coat.kind === 'wax' ? 'waxy' : material?.porous ? 'porous' : (material?.sheen ?? 0) >= 0.3 ? 'glossy' : 'plain',
+			edge:
+				coat.kind === 'stencil'
+					? 'raised'
+					: coat.kind === 'wax'
+						? 'waxy'
+						: material?.porous
+							? 'porous'
+							: (material?.sheen ?? 0) >= 0.3
+								? 'glossy'
+								: 'plain',
 			fills: fillsOf(coat, project, material?.tint?.hex),
 			wait: step.waitBefore,
 			findings: plan.findings.filter((finding) => finding.coat === coat.id && finding.overruled === null).length

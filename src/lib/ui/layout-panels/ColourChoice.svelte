@@ -10,7 +10,12 @@
 
 	function choose(chosen: string): void {
 		if (chosen !== NEW) return onchange(chosen);
-		const colour = { id: freeId('colour', piece.project.palette), name: `Colour ${piece.project.palette.length + 1}`, hex: '#7a8f8a', opacity: 0.95 };
+		const colour = {
+			id: freeId('colour', piece.project.palette),
+			name: `Colour ${piece.project.palette.length + 1}`,
+			hex: '#7a8f8a',
+			opacity: 0.95
+		};
 		piece.edit((draft) => void draft.palette.push(colour));
 		onchange(colour.id);
 	}
@@ -19,7 +24,14 @@
 <div>
 	<label class="label" for={id}>{label}</label>
 	<div class="flex gap-1">
-		<input type="color" class="h-[34px] w-9 shrink-0 border border-rule-strong bg-white p-0.5" aria-label="{label}: shade as it dries" value={hex} oninput={(event) => piece.edit((draft) => void (draft.palette.find((colour) => colour.id === value)!.hex = event.currentTarget.value), `hex ${value}`)} />
+		<input
+			type="color"
+			class="h-[34px] w-9 shrink-0 border border-rule-strong bg-white p-0.5"
+			aria-label="{label}: shade as it dries"
+			value={hex}
+			oninput={(event) =>
+				piece.edit((draft) => void (draft.palette.find((colour) => colour.id === value)!.hex = event.currentTarget.value), `hex ${value}`)}
+		/>
 		<select {id} class="field" {value} onchange={(event) => choose(event.currentTarget.value)}>
 			{#each piece.project.palette as colour (colour.id)}<option value={colour.id}>{colour.name}</option>{/each}
 			<option value={NEW}>a new colour</option>

@@ -10,12 +10,20 @@
 	let chosenGroup: string | null = $state(null);
 	const group = $derived(groups.find(({ id }) => id === (pickedPart ?? chosenGroup)) ?? groups[0]);
 	const nameOf = (id: string) => piece.plan.faces[0]!.parts.find((part) => part.id === id)?.name ?? id;
-	const errors = $derived(piece.plan.errors.filter(({ path }) => path.startsWith(`layout.runs[${piece.project.layout.runs.indexOf(run)}]`)));
+	const errors = $derived(
+		piece.plan.errors.filter(({ path }) => path.startsWith(`layout.runs[${piece.project.layout.runs.indexOf(run)}]`))
+	);
 	const hints = $derived(piece.plan.hints.filter(({ path }) => path.startsWith(`layout.runs[${piece.project.layout.runs.indexOf(run)}]`)));
 
 	function take(at: number): void {
 		const { pick } = group!.choices[at]!;
-		piece.replace({ ...piece.project, layout: { ...piece.project.layout, runs: piece.project.layout.runs.map((other) => (other.id === run.id ? pickFit(run, group!.id, pick) : other)) } });
+		piece.replace({
+			...piece.project,
+			layout: {
+				...piece.project.layout,
+				runs: piece.project.layout.runs.map((other) => (other.id === run.id ? pickFit(run, group!.id, pick) : other))
+			}
+		});
 		piece.selection = { kind: 'run', id: run.id };
 	}
 	function clearMoved(): void {
@@ -27,21 +35,40 @@
 	<div class="flex items-baseline justify-between gap-2">
 		<h3>Ways it fits</h3>
 		{#if groups.length > 1 && group}
-			<select class="field !w-36" aria-label="Front" value={group.id} onchange={(event) => { chosenGroup = event.currentTarget.value; piece.selection = { kind: 'run', id: run.id }; }}>
+			<select
+				class="field !w-36"
+				aria-label="Front"
+				value={group.id}
+				onchange={(event) => {
+					chosenGroup = event.currentTarget.value;
+					piece.selection = { kind: 'run', id: run.id };
+				}}
+			>
 				{#each groups as { id } (id)}<option value={id}>{nameOf(id)}</option>{/each}
 			</select>
 		{/if}
 	</div>
 	{#each errors as error, i (i)}
-		<p class="fault mt-1">{error.message} {#if error.code === 'run.moved-gone'}<button class="underline" onclick={clearMoved}>Take them all out</button>{/if}</p>
+		<p class="fault mt-1">
+			{error.message}
+			{#if error.code === 'run.moved-gone'}<button class="underline" onclick={clearMoved}>Take them all out</button>{/if}
+		</p>
 	{/each}
 	{#if group && group.choices.length > 0}
 		<ol class="mt-1 space-y-1">
 			{#each group.choices.slice(0, 6) as choice, at (at)}
 				{@const words = wordChoice(choice, piece.project.units, run.hardware)}
 				<li>
-					<button class="block w-full border bg-white px-2.5 py-1 text-left hover:border-ember {at === group.taken ? 'border-l-[5px] border-ember' : 'border-rule'}" aria-pressed={at === group.taken} onclick={() => take(at)}>
-						<span class="flex justify-between"><b>{words.title}</b><span class="text-sm text-ink-soft">{at === group.taken ? 'taken' : at === 0 ? 'best' : ''}</span></span>
+					<button
+						class="block w-full border bg-white px-2.5 py-1 text-left hover:border-ember {at === group.taken
+							? 'border-l-[5px] border-ember'
+							: 'border-rule'}"
+						aria-pressed={at === group.taken}
+						onclick={() => take(at)}
+					>
+						<span class="flex justify-between"
+							><b>{words.title}</b><span class="text-sm text-ink-soft">{at === group.taken ? 'taken' : at === 0 ? 'best' : ''}</span></span
+						>
 						<span class="note block leading-tight">{words.reason}</span>
 						{#if words.warning}<span class="fault block leading-tight">! {words.warning}</span>{/if}
 					</button>

@@ -11,8 +11,16 @@
 		const file = input.files?.[0];
 		input.value = '';
 		if (!file) return;
-		const response = await fetch(`/api/motifs?name=${encodeURIComponent(file.name)}`, { method: 'POST', headers: { 'content-type': 'image/svg+xml' }, body: await file.text() }).catch(() => null);
-		faults = response?.ok ? [] : response ? ((await response.json()) as { errors: PlanError[] }).errors : [{ code: '', path: '', message: 'The workshop does not answer. Try again in a moment.' }];
+		const response = await fetch(`/api/motifs?name=${encodeURIComponent(file.name)}`, {
+			method: 'POST',
+			headers: { 'content-type': 'image/svg+xml' },
+			body: await file.text()
+		}).catch(() => null);
+		faults = response?.ok
+			? []
+			: response
+				? ((await response.json()) as { errors: PlanError[] }).errors
+				: [{ code: '', path: '', message: 'The workshop does not answer. Try again in a moment.' }];
 		await invalidateAll();
 	}
 </script>
@@ -20,12 +28,23 @@
 <ul class="flex flex-wrap gap-2">
 	{#each motifs as motif (motif.id)}
 		<li>
-			<button class="flex h-24 w-24 flex-col items-center justify-between border border-rule bg-white p-1.5 hover:border-ember" onclick={() => onchoose(motif)} aria-label="A row of {motif.name}">
+			<button
+				class="flex h-24 w-24 flex-col items-center justify-between border border-rule bg-white p-1.5 hover:border-ember"
+				onclick={() => onchoose(motif)}
+				aria-label="A row of {motif.name}"
+			>
 				<MotifPicture {motif} class="h-14 w-20" /><span class="text-sm">{motif.name}</span>
 			</button>
 		</li>
 	{/each}
 </ul>
 {#if motifs.length === 0}<p class="note">The store has no motif yet. Bring one in as an SVG of filled shapes, drawn in mm.</p>{/if}
-<label class="label mt-2">Bring in an SVG of your own <input class="mt-1 block w-full text-sm" type="file" accept=".svg,image/svg+xml" onchange={(event) => bring(event.currentTarget)} /></label>
-{#each faults as fault, i (i)}<p class="fault mt-1" role="alert">{#if fault.path}{fault.path}: {/if}{fault.message}</p>{/each}
+<label class="label mt-2"
+	>Bring in an SVG of your own <input
+		class="mt-1 block w-full text-sm"
+		type="file"
+		accept=".svg,image/svg+xml"
+		onchange={(event) => bring(event.currentTarget)}
+	/></label
+>
+{#each faults as fault, i (i)}<p class="fault mt-1" role="alert">{fault.path ? `${fault.path}: ` : ''}{fault.message}</p>{/each}

@@ -18,7 +18,14 @@
 	<legend class="label" id="{id}-legend">On which fronts</legend>
 	<div class="flex flex-wrap gap-x-3">
 		{#each drawers as drawer (drawer.id)}
-			<label class="flex min-h-[30px] items-center gap-1.5 text-sm"><input type="checkbox" class="h-4 w-4 accent-ember" checked={isOn(drawer.id)} onchange={() => toggle(drawer.id)} />{drawer.name}</label>
+			<label class="flex min-h-[30px] items-center gap-1.5 text-sm"
+				><input
+					type="checkbox"
+					class="h-4 w-4 accent-ember"
+					checked={isOn(drawer.id)}
+					onchange={() => toggle(drawer.id)}
+				/>{drawer.name}</label
+			>
 		{/each}
 	</div>
 </fieldset>

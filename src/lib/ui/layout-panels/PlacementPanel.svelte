@@ -11,7 +11,13 @@
 	const part = $derived(piece.plan.faces[0]!.parts.find((other) => other.id === row.part)!);
 
 	function change(next: Run, together = ''): void {
-		piece.replace({ ...piece.project, layout: { ...piece.project.layout, runs: piece.project.layout.runs.map((other) => (other.id === run.id ? next : other)) } }, together);
+		piece.replace(
+			{
+				...piece.project,
+				layout: { ...piece.project.layout, runs: piece.project.layout.runs.map((other) => (other.id === run.id ? next : other)) }
+			},
+			together
+		);
 	}
 	const place = (x: number, y: number) => change(moveMotif(run, row, { x, y }), `place ${row.part} ${row.index}`);
 </script>
@@ -36,10 +42,18 @@
 		<dd class="text-right">{row.order}</dd>
 	</dl>
 	{#if row.touches.length > 0}
-		{#if run.hardware === 'avoid' || row.byHand}<p class="fault mt-1">! It stands on a knob.</p>{:else}<p class="note mt-1">A knob comes over it, as you chose.</p>{/if}
+		{#if run.hardware === 'avoid' || row.byHand}<p class="fault mt-1">! It stands on a knob.</p>{:else}<p class="note mt-1">
+				A knob comes over it, as you chose.
+			</p>{/if}
 	{/if}
 	<div class="mt-2 flex flex-wrap gap-2">
 		{#if row.byHand}<button class="button text-sm" onclick={() => change(releaseMotif(run, row))}>Back into its row</button>{/if}
-		<button class="button text-sm" onclick={() => { piece.selection = { kind: 'run', id: run.id }; change(leaveOutMotif(run, row)); }}>Leave it out</button>
+		<button
+			class="button text-sm"
+			onclick={() => {
+				piece.selection = { kind: 'run', id: run.id };
+				change(leaveOutMotif(run, row));
+			}}>Leave it out</button
+		>
 	</div>
 </section>

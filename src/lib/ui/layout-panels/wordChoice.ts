@@ -1,7 +1,12 @@
 import type { RunChoice } from '$core/layout';
 import { formatLength, type LengthUnit } from '$core/units';
 
-const ENDS: Readonly<Record<string, string>> = { whole: 'from end to end', half: 'half motifs at the ends', free: 'free at the ends', ring: 'round' };
+const ENDS: Readonly<Record<string, string>> = {
+	whole: 'from end to end',
+	half: 'half motifs at the ends',
+	free: 'free at the ends',
+	ring: 'round'
+};
 const BY: Readonly<Record<string, string>> = {
 	'scale-wish': 'the size you wished',
 	'scale-least': 'as small as you allow',
@@ -17,7 +22,11 @@ const BY: Readonly<Record<string, string>> = {
 };
 
 /** The reasons for one of the ranked fits, as the painter reads them. */
-export function wordChoice(choice: RunChoice, unit: LengthUnit, hardware: 'avoid' | 'centre' | 'over'): { title: string; reason: string; warning: string | null } {
+export function wordChoice(
+	choice: RunChoice,
+	unit: LengthUnit,
+	hardware: 'avoid' | 'centre' | 'over'
+): { title: string; reason: string; warning: string | null } {
 	const { fit } = choice.fits[0]!;
 	const hits = choice.fits.reduce((sum, { fit }) => sum + fit.hits, 0);
 	const gap = fit.spots.length > 1 ? `gap ${formatLength(fit.gap, unit).text}` : 'no gap';
@@ -25,6 +34,11 @@ export function wordChoice(choice: RunChoice, unit: LengthUnit, hardware: 'avoid
 	return {
 		title: `${fit.ends === 'half' ? fit.count + 1 : fit.count} at ${fit.scale.toFixed(2)}`,
 		reason: `${BY[fit.by]}; ${ENDS[fit.ends]}; ${gap}${left}`,
-		warning: hits === 0 ? null : hardware === 'centre' ? `${hits} knob${hits > 1 ? 's' : ''} with no motif on the centre` : `${hits} motif${hits > 1 ? 's' : ''} on a knob`
+		warning:
+			hits === 0
+				? null
+				: hardware === 'centre'
+					? `${hits} knob${hits > 1 ? 's' : ''} with no motif on the centre`
+					: `${hits} motif${hits > 1 ? 's' : ''} on a knob`
 	};
 }

@@ -85,7 +85,12 @@ export class Saver {
 		this.#dirty = false;
 		this.state = { kind: 'saving' };
 		const body = JSON.stringify({ version: this.#version, document: this.read() });
-		const response = await fetch(`/api/pieces/${this.id}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body, keepalive: keepalive && body.length < 60_000 }).catch(() => null);
+		const response = await fetch(`/api/pieces/${this.id}`, {
+			method: 'PUT',
+			headers: { 'content-type': 'application/json' },
+			body,
+			keepalive: keepalive && body.length < 60_000
+		}).catch(() => null);
 		this.#busy = false;
 		await this.#heed(response);
 	}
@@ -105,8 +110,14 @@ export class Saver {
 			this.state = { kind: 'stale', version, at: new Date(updatedAt) };
 		} else if (response?.status === 404) this.state = { kind: 'gone' };
 		else {
-			const told = response?.status === 422 ? ((await response.json().catch(() => null)) as { errors: { message: string; path: string }[] } | null)?.errors[0] : null;
-			this.state = { kind: 'waiting', why: told ? `${told.path}: ${told.message}` : 'The workshop does not answer. Your work is kept here, and saved as soon as it does.' };
+			const told =
+				response?.status === 422
+					? ((await response.json().catch(() => null)) as { errors: { message: string; path: string }[] } | null)?.errors[0]
+					: null;
+			this.state = {
+				kind: 'waiting',
+				why: told ? `${told.path}: ${told.message}` : 'The workshop does not answer. Your work is kept here, and saved as soon as it does.'
+			};
 			this.#later(this.#retry);
 			this.#retry = Math.min(RETRY.longest, this.#retry * 2);
 		}

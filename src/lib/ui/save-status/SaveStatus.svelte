@@ -27,7 +27,11 @@
 	}
 	async function keepAsCopy(): Promise<void> {
 		const copy = { ...piece.project, piece: { ...piece.project.piece, name: `${piece.project.piece.name} (mine)`.slice(0, 80) } };
-		const response = await fetch('/api/pieces', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(copy) });
+		const response = await fetch('/api/pieces', {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify(copy)
+		});
 		if (!response.ok) {
 			trouble = 'The copy could not be saved. Try again in a moment.';
 			return;
@@ -38,18 +42,31 @@
 	}
 </script>
 
-<span class="text-sm {saving.kind === 'waiting' || saving.kind === 'stale' || saving.kind === 'gone' ? 'font-bold text-must' : 'text-ink-soft'}" role="status" data-save={saving.kind} title={saving.kind === 'waiting' ? saving.why : undefined}>
+<span
+	class="text-sm {saving.kind === 'waiting' || saving.kind === 'stale' || saving.kind === 'gone' ? 'font-bold text-must' : 'text-ink-soft'}"
+	role="status"
+	data-save={saving.kind}
+	title={saving.kind === 'waiting' ? saving.why : undefined}
+>
 	{words}
 </span>
 {#if saving.kind === 'waiting'}<span class="sr-only" role="alert">{saving.why}</span>{/if}
 
 <AlertDialog.Root open={saving.kind === 'stale' || saving.kind === 'gone'}>
 	<AlertDialog.Portal>
-		<AlertDialog.Overlay class="fixed inset-0 z-40 bg-black/40" />
-		<AlertDialog.Content class="paper fixed top-1/2 left-1/2 z-50 w-[34rem] max-w-[92vw] -translate-x-1/2 -translate-y-1/2 p-6 shadow-xl" escapeKeydownBehavior="ignore">
-			<AlertDialog.Title class="font-head text-xl font-semibold">{saving.kind === 'gone' ? 'This piece was taken out of the workshop' : 'This piece was changed in another window'}</AlertDialog.Title>
+		<AlertDialog.Overlay class="bg-black/40 fixed inset-0 z-40" />
+		<AlertDialog.Content
+			class="paper fixed top-1/2 left-1/2 z-50 w-[34rem] max-w-[92vw] -translate-x-1/2 -translate-y-1/2 p-6 shadow-xl"
+			escapeKeydownBehavior="ignore"
+		>
+			<AlertDialog.Title class="font-head text-xl font-semibold"
+				>{saving.kind === 'gone'
+					? 'This piece was taken out of the workshop'
+					: 'This piece was changed in another window'}</AlertDialog.Title
+			>
 			<AlertDialog.Description class="mt-2">
-				{#if saving.kind === 'stale'}The other window saved it at {clock(saving.at)}. What you did here is not lost: choose which of the two goes on.{:else}What you did here can be kept as a piece of its own.{/if}
+				{#if saving.kind === 'stale'}The other window saved it at {clock(saving.at)}. What you did here is not lost: choose which of the two
+					goes on.{:else}What you did here can be kept as a piece of its own.{/if}
 			</AlertDialog.Description>
 			<div class="mt-4 flex flex-col items-start gap-2">
 				{#if saving.kind === 'stale'}

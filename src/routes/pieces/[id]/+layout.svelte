@@ -70,7 +70,9 @@
 	});
 </script>
 
-<svelte:head><title>{piece.project.piece.name} · {SCREENS.find(({ path }) => path === current)?.name ?? ''} · Ember Ribbon</title></svelte:head>
+<svelte:head
+	><title>{piece.project.piece.name} · {SCREENS.find(({ path }) => path === current)?.name ?? ''} · Ember Ribbon</title></svelte:head
+>
 
 <div class="flex h-screen min-h-[560px] flex-col">
 	<header class="paper border-x-0 border-t-0 px-6 pt-2">
@@ -79,16 +81,32 @@
 			<h1 class="max-w-[22rem] truncate text-xl">{piece.project.piece.name}</h1>
 			<nav aria-label="This piece" class="flex items-baseline gap-x-5">
 				{#each SCREENS as { path, name } (path)}
-					<a href="/pieces/{piece.id}/{path}" aria-current={current === path ? 'page' : undefined} class="border-b-[3px] pt-1 pb-1 whitespace-nowrap no-underline hover:text-ember-deep {current === path ? 'border-ember font-bold' : 'border-transparent text-ink-soft'}">
-						{name}{#if toDo[path]}<span class="ml-1 align-super text-xs font-bold text-must" title="{toDo[path]} to look at">{toDo[path]}<span class="sr-only"> to look at</span></span>{/if}
+					<a
+						href="/pieces/{piece.id}/{path}"
+						aria-current={current === path ? 'page' : undefined}
+						class="border-b-[3px] pt-1 pb-1 whitespace-nowrap no-underline hover:text-ember-deep {current === path
+							? 'border-ember font-bold'
+							: 'border-transparent text-ink-soft'}"
+					>
+						{name}{#if toDo[path]}<span class="ml-1 align-super text-xs font-bold text-must" title="{toDo[path]} to look at"
+								>{toDo[path]}<span class="sr-only"> to look at</span></span
+							>{/if}
 					</a>
 				{/each}
 			</nav>
 			<span class="flex-1"></span>
 			<SaveStatus />
 			<span class="flex self-center">
-				<button class="button button-quiet" onclick={() => piece.undo()} disabled={!piece.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)"><Undo size={18} /></button>
-				<button class="button button-quiet" onclick={() => piece.redo()} disabled={!piece.canRedo} aria-label="Redo" title="Redo (Ctrl+Shift+Z)"><Redo size={18} /></button>
+				<button class="button button-quiet" onclick={() => piece.undo()} disabled={!piece.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)"
+					><Undo size={18} /></button
+				>
+				<button
+					class="button button-quiet"
+					onclick={() => piece.redo()}
+					disabled={!piece.canRedo}
+					aria-label="Redo"
+					title="Redo (Ctrl+Shift+Z)"><Redo size={18} /></button
+				>
 			</span>
 		</div>
 		{#if hasFilm}<div class="pt-1"><Film height={current === 'coats' ? 96 : 50} /></div>{/if}

@@ -30,4 +30,5 @@ export const PUT: RequestHandler = async ({ params, request }) => {
 	}
 };
 
-export const DELETE: RequestHandler = async ({ params }) => ((await removePiece(await database(), params.id)) ? new Response(null, { status: 204 }) : refuseWith(404, ...GONE));
+export const DELETE: RequestHandler = async ({ params }) =>
+	(await removePiece(await database(), params.id)) ? new Response(null, { status: 204 }) : refuseWith(404, ...GONE);

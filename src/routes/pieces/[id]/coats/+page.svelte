@@ -29,12 +29,27 @@
 	</div>
 	<div class="relative min-w-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if width > 0}
-			<div class="absolute shadow-[0_1px_7px_#0006]" style:left="{(width - face.width * scale) / 2}px" style:top="16px" style:width="{face.width * scale}px" style:height="{face.height * scale}px">
-				<Look project={piece.project} steps={piece.steps} scales={[pixels / 4, pixels]} label="{piece.project.piece.name} after {piece.steps} steps" />
+			<div
+				class="absolute shadow-[0_1px_7px_#0006]"
+				style:left="{(width - face.width * scale) / 2}px"
+				style:top="16px"
+				style:width="{face.width * scale}px"
+				style:height="{face.height * scale}px"
+			>
+				<Look
+					project={piece.project}
+					steps={piece.steps}
+					scales={[pixels / 4, pixels]}
+					label="{piece.project.piece.name} after {piece.steps} steps"
+				/>
 			</div>
 		{/if}
 		<p class="absolute inset-x-0 bottom-2 text-center text-sm">
-			{piece.steps === 0 ? 'Bare' : `After step ${piece.steps} of ${piece.plan.order.length}: ${piece.plan.order[piece.steps - 1]?.title.toLowerCase()}`} · {formatDuration(waits)} of waiting in all
+			{piece.steps === 0
+				? 'Bare'
+				: `After step ${piece.steps} of ${piece.plan.order.length}: ${piece.plan.order[piece.steps - 1]?.title.toLowerCase()}`} · {formatDuration(
+				waits
+			)} of waiting in all
 		</p>
 	</div>
 	<aside class="paper w-[25rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="The step that is picked">
@@ -43,12 +58,35 @@
 			<CoatPanel {coat} />
 		{:else}
 			<h2>The film</h2>
-			<p class="mt-1">Each strip above is a coat, from the ground up; its width follows its build. Click one to work on it, drag it to another place, or go along with the arrow keys and move it with Shift. The small flag shows the piece at any stage.</p>
+			<p class="mt-1">
+				Each strip above is a coat, from the ground up; its width follows its build. Click one to work on it, drag it to another place, or
+				go along with the arrow keys and move it with Shift. The small flag shows the piece at any stage.
+			</p>
 			<div class="mt-4 grid grid-cols-2 gap-2">
-				<label class="label">Workshop, °C<input class="field" type="number" min="-20" max="60" value={piece.project.workshop.temperature} onchange={(event) => event.currentTarget.checkValidity() && setWorkshop('temperature', event.currentTarget.valueAsNumber)} /></label>
-				<label class="label">Humidity, %<input class="field" type="number" min="0" max="100" value={piece.project.workshop.humidity} onchange={(event) => event.currentTarget.checkValidity() && setWorkshop('humidity', event.currentTarget.valueAsNumber)} /></label>
+				<label class="label"
+					>Workshop, °C<input
+						class="field"
+						type="number"
+						min="-20"
+						max="60"
+						value={piece.project.workshop.temperature}
+						onchange={(event) => event.currentTarget.checkValidity() && setWorkshop('temperature', event.currentTarget.valueAsNumber)}
+					/></label
+				>
+				<label class="label"
+					>Humidity, %<input
+						class="field"
+						type="number"
+						min="0"
+						max="100"
+						value={piece.project.workshop.humidity}
+						onchange={(event) => event.currentTarget.checkValidity() && setWorkshop('humidity', event.currentTarget.valueAsNumber)}
+					/></label
+				>
 			</div>
-			{#each piece.plan.hints.filter(({ path }) => path.startsWith('workshop')) as hint (hint.code)}<p class="fault mt-1">{hint.message}</p>{/each}
+			{#each piece.plan.hints.filter(({ path }) => path.startsWith('workshop')) as hint (hint.code)}<p class="fault mt-1">
+					{hint.message}
+				</p>{/each}
 			<p class="note mt-1">Cold and damp slow drying; every wait on the film follows.</p>
 		{/if}
 	</aside>

@@ -13,12 +13,22 @@
 	const piece = usePiece();
 	const layout = $derived(piece.project.layout);
 	const hexOf = (id: string) => piece.project.palette.find((colour) => colour.id === id)?.hex ?? '#ffffff';
-	const zone = $derived(piece.selection?.kind === 'zone' ? layout.zones.find(({ id }) => piece.selection?.kind === 'zone' && id === piece.selection.id) : undefined);
-	const runId = $derived(piece.selection?.kind === 'run' ? piece.selection.id : piece.selection?.kind === 'placement' ? piece.selection.run : null);
+	const zone = $derived(
+		piece.selection?.kind === 'zone'
+			? layout.zones.find(({ id }) => piece.selection?.kind === 'zone' && id === piece.selection.id)
+			: undefined
+	);
+	const runId = $derived(
+		piece.selection?.kind === 'run' ? piece.selection.id : piece.selection?.kind === 'placement' ? piece.selection.run : null
+	);
 	const run = $derived(layout.runs.find(({ id }) => id === runId));
 	const row = $derived.by(() => {
 		const { selection } = piece;
-		return selection?.kind === 'placement' ? piece.plan.placements.find((other) => other.run === selection.run && other.part === selection.part && other.index === selection.index) : undefined;
+		return selection?.kind === 'placement'
+			? piece.plan.placements.find(
+					(other) => other.run === selection.run && other.part === selection.part && other.index === selection.index
+				)
+			: undefined;
 	});
 	const open = $derived(piece.plan.errors.filter(({ path }) => path.startsWith('piece')).length);
 	let choosing = $state(false);
@@ -45,27 +55,49 @@
 <div class="flex h-full">
 	<div class="min-w-0 flex-1"><FaceDrawing mode="layout" /></div>
 	<aside class="paper w-[25rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="What lies on the piece">
-		{#if open > 0}<p class="mb-3 border-l-4 border-must pl-3">! <a class="underline" href="/pieces/{piece.id}/measure">{open} reading{open > 1 ? 's' : ''} to put right</a>: until then the figures here are a guess.</p>{/if}
+		{#if open > 0}<p class="mb-3 border-l-4 border-must pl-3">
+				! <a class="underline" href="/pieces/{piece.id}/measure">{open} reading{open > 1 ? 's' : ''} to put right</a>: until then the
+				figures here are a guess.
+			</p>{/if}
 		<h2>On the piece</h2>
 		<ul class="mt-2 space-y-1">
 			{#each layout.zones as { id, name, colours } (id)}
 				<li>
-					<button class="flex w-full items-center gap-3 border-b-[3px] px-1 py-1 text-left hover:text-ember-deep {zone?.id === id ? 'border-ember font-bold' : 'border-transparent'}" aria-expanded={zone?.id === id} onclick={() => pick(zone?.id === id ? null : { kind: 'zone', id })}>
-						<span class="block h-7 w-12 border border-ink" style:background="radial-gradient(closest-side, {[...colours].reverse().map(hexOf).join(', ')})"></span>{name}
+					<button
+						class="flex w-full items-center gap-3 border-b-[3px] px-1 py-1 text-left hover:text-ember-deep {zone?.id === id
+							? 'border-ember font-bold'
+							: 'border-transparent'}"
+						aria-expanded={zone?.id === id}
+						onclick={() => pick(zone?.id === id ? null : { kind: 'zone', id })}
+					>
+						<span
+							class="block h-7 w-12 border border-ink"
+							style:background="radial-gradient(closest-side, {[...colours].reverse().map(hexOf).join(', ')})"
+						></span>{name}
 					</button>
 				</li>
 			{/each}
 			{#each layout.runs as { id, name, motif, colour } (id)}
 				{@const art = layout.motifs.find((other) => other.id === motif)}
 				<li>
-					<button class="flex w-full items-center gap-3 border-b-[3px] px-1 py-1 text-left hover:text-ember-deep {run?.id === id ? 'border-ember font-bold' : 'border-transparent'}" aria-expanded={run?.id === id} onclick={() => pick(run?.id === id ? null : { kind: 'run', id })}>
-						<span class="flex h-7 w-12 items-center justify-center border border-ink bg-ground-deep" style:color={hexOf(colour)}>{#if art}<MotifPicture motif={art} class="h-6 w-10" />{/if}</span>{name}
+					<button
+						class="flex w-full items-center gap-3 border-b-[3px] px-1 py-1 text-left hover:text-ember-deep {run?.id === id
+							? 'border-ember font-bold'
+							: 'border-transparent'}"
+						aria-expanded={run?.id === id}
+						onclick={() => pick(run?.id === id ? null : { kind: 'run', id })}
+					>
+						<span class="flex h-7 w-12 items-center justify-center border border-ink bg-ground-deep" style:color={hexOf(colour)}
+							>{#if art}<MotifPicture motif={art} class="h-6 w-10" />{/if}</span
+						>{name}
 					</button>
 				</li>
 			{/each}
 		</ul>
 		{#if layout.zones.length === 0 && layout.runs.length === 0}
-			<p class="mt-1">Nothing yet. Colours come first, then what goes on them: shade the fronts from edge to centre, then run a motif along them.</p>
+			<p class="mt-1">
+				Nothing yet. Colours come first, then what goes on them: shade the fronts from edge to centre, then run a motif along them.
+			</p>
 		{/if}
 		<div class="mt-2 flex gap-2">
 			<button class="button" onclick={shade}>Shade the fronts</button>
@@ -87,7 +119,9 @@
 		{:else if zone}
 			<div class="mt-4 border-t border-rule pt-3"><ZonePanel {zone} /></div>
 		{:else if layout.runs.length + layout.zones.length > 0}
-			<p class="note mt-4 border-t border-rule pt-3">Pick something above, or a motif on the piece. Slide along the film to see the piece at any stage.</p>
+			<p class="note mt-4 border-t border-rule pt-3">
+				Pick something above, or a motif on the piece. Slide along the film to see the piece at any stage.
+			</p>
 		{/if}
 	</aside>
 </div>

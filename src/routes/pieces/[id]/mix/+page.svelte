@@ -10,18 +10,34 @@
 	const materials = $derived(gatherMaterials(piece.project.materials));
 	const colourOf = (id: string) => piece.project.palette.find((colour) => colour.id === id);
 	const coatName = (id: string) => COAT_WORDS[piece.project.finish.coats.find((coat) => coat.id === id)!.kind].toLowerCase();
-	const toolsByCoat = $derived(piece.project.finish.coats.map((coat) => ({ coat: coat.id, tools: quantities.tools.filter((tool) => tool.coat === coat.id) })).filter(({ tools }) => tools.length > 0));
-	const nameOf = (surface: string) => (surface === FRAME ? 'Frame' : (piece.plan.faces[0]!.parts.find((part) => part.id === surface)?.name ?? surface));
+	const toolsByCoat = $derived(
+		piece.project.finish.coats
+			.map((coat) => ({ coat: coat.id, tools: quantities.tools.filter((tool) => tool.coat === coat.id) }))
+			.filter(({ tools }) => tools.length > 0)
+	);
+	const nameOf = (surface: string) =>
+		surface === FRAME ? 'Frame' : (piece.plan.faces[0]!.parts.find((part) => part.id === surface)?.name ?? surface);
 </script>
 
 <div class="h-full overflow-y-auto p-6">
 	<div class="mx-auto grid max-w-[76rem] grid-cols-[1.5fr_1fr] items-start gap-6">
 		<section class="paper p-5" aria-label="Paint">
 			<h2>Paint to pour out</h2>
-			<p class="note">From the areas of the layout, with a tenth more for brush and tray (sponge 15 %, spray 30 %). Close the jar again: dipped tools spoil it.</p>
-			{#if quantities.paints.length === 0}<p class="mt-3">No coat of paint yet. Shade the fronts in Lay out, or add a base coat in Coats.</p>{/if}
+			<p class="note">
+				From the areas of the layout, with a tenth more for brush and tray (sponge 15 %, spray 30 %). Close the jar again: dipped tools
+				spoil it.
+			</p>
+			{#if quantities.paints.length === 0}<p class="mt-3">
+					No coat of paint yet. Shade the fronts in Lay out, or add a base coat in Coats.
+				</p>{/if}
 			<table class="mt-3 w-full">
-				<thead class="text-left text-sm text-ink-soft"><tr><th class="font-normal" colspan="2">Colour</th><th class="pl-3 text-right font-normal whitespace-nowrap">area, m²</th><th class="pl-4 text-right font-normal">pour</th><th class="pl-4 font-normal">or</th></tr></thead>
+				<thead class="text-left text-sm text-ink-soft"
+					><tr
+						><th class="font-normal" colspan="2">Colour</th><th class="pl-3 text-right font-normal whitespace-nowrap">area, m²</th><th
+							class="pl-4 text-right font-normal">pour</th
+						><th class="pl-4 font-normal">or</th></tr
+					></thead
+				>
 				<tbody>
 					{#each quantities.paints as row (row.colour + row.material)}
 						{@const colour = colourOf(row.colour)}
@@ -29,8 +45,22 @@
 						<tr class="border-t border-rule align-top">
 							<td class="w-14 py-2"><span class="block h-9 w-11 border border-ink" style:background={colour?.hex}></span></td>
 							<td class="py-2">
-								<input class="field !min-h-[28px] font-medium" aria-label="Name of the colour" value={colour?.name} maxlength="80" onchange={(event) => event.currentTarget.value.trim() && piece.edit((draft) => void (draft.palette.find((other) => other.id === row.colour)!.name = event.currentTarget.value.trim()))} />
-								<span class="note">{materials.get(row.material)?.name} · {row.uses.map((use) => `${coatName(use.coat)} ${formatVolume(use.ml).ml}`).join(', ')}</span>
+								<input
+									class="field !min-h-[28px] font-medium"
+									aria-label="Name of the colour"
+									value={colour?.name}
+									maxlength="80"
+									onchange={(event) =>
+										event.currentTarget.value.trim() &&
+										piece.edit(
+											(draft) => void (draft.palette.find((other) => other.id === row.colour)!.name = event.currentTarget.value.trim())
+										)}
+								/>
+								<span class="note"
+									>{materials.get(row.material)?.name} · {row.uses
+										.map((use) => `${coatName(use.coat)} ${formatVolume(use.ml).ml}`)
+										.join(', ')}</span
+								>
 							</td>
 							<td class="py-2 pl-3 text-right">{row.area.toFixed(3)}</td>
 							<td class="py-2 pl-4 text-right text-lg leading-tight font-bold whitespace-nowrap">{volume.ml}</td>
@@ -45,7 +75,11 @@
 				<tbody>
 					{#each quantities.products as row (row.material)}
 						{@const volume = formatVolume(row.ml)}
-						<tr class="border-t border-rule"><td class="py-1.5">{materials.get(row.material)?.name}</td><td class="text-right">{row.area.toFixed(3)} m²</td><td class="text-right text-lg font-bold">{volume.ml}</td><td class="pl-4 text-sm">{volume.spoons}</td></tr>
+						<tr class="border-t border-rule"
+							><td class="py-1.5">{materials.get(row.material)?.name}</td><td class="text-right">{row.area.toFixed(3)} m²</td><td
+								class="text-right text-lg font-bold">{volume.ml}</td
+							><td class="pl-4 text-sm">{volume.spoons}</td></tr
+						>
 					{/each}
 				</tbody>
 			</table>
@@ -55,12 +89,20 @@
 				<h2>To lay out</h2>
 				{#each toolsByCoat as { coat, tools } (coat)}
 					<h3 class="mt-3 !text-base">For the {coatName(coat)}</h3>
-					<ul>{#each tools as { tool, count } (tool)}<li class="flex justify-between border-t border-rule py-0.5"><span>{tool}</span><b>{count}</b></li>{/each}</ul>
+					<ul>
+						{#each tools as { tool, count } (tool)}<li class="flex justify-between border-t border-rule py-0.5">
+								<span>{tool}</span><b>{count}</b>
+							</li>{/each}
+					</ul>
 				{/each}
 			</section>
 			<section class="paper p-5" aria-label="Surfaces">
 				<h3>Surfaces</h3>
-				<ul class="text-sm">{#each quantities.surfaces as { surface, area } (surface)}<li class="flex justify-between border-t border-rule py-0.5"><span>{nameOf(surface)}</span><span>{area.toFixed(3)} m²</span></li>{/each}</ul>
+				<ul class="text-sm">
+					{#each quantities.surfaces as { surface, area } (surface)}<li class="flex justify-between border-t border-rule py-0.5">
+							<span>{nameOf(surface)}</span><span>{area.toFixed(3)} m²</span>
+						</li>{/each}
+				</ul>
 			</section>
 		</div>
 	</div>

@@ -14,14 +14,18 @@
 	<div class="min-w-0 flex-1 overflow-y-auto p-6">
 		{#if pages.length > 0}
 			<ul class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-5">
-				{#each pages as page, i (i)}<li><SheetPage {page} /><span class="mt-1 block text-sm text-ink">{i + 1}. {page.title}</span></li>{/each}
+				{#each pages as page, i (i)}<li>
+						<SheetPage {page} /><span class="mt-1 block text-sm text-ink">{i + 1}. {page.title}</span>
+					</li>{/each}
 			</ul>
 		{:else}
 			<section class="paper mx-auto mt-10 max-w-lg p-6">
 				<h2>Not yet</h2>
 				<p class="mt-2">A sheet with wrong figures is worse than none. First put right:</p>
 				<ul class="mt-2 space-y-1">
-					{#each piece.plan.errors.slice(0, 6) as error, i (i)}<li class="border-l-4 border-must pl-3"><a class="underline" href="/pieces/{piece.id}/{error.path.startsWith('piece') ? 'measure' : 'layout'}">{error.path}</a>: {error.message}</li>{/each}
+					{#each piece.plan.errors.slice(0, 6) as error, i (i)}<li class="border-l-4 border-must pl-3">
+							<a class="underline" href="/pieces/{piece.id}/{error.path.startsWith('piece') ? 'measure' : 'layout'}">{error.path}</a>: {error.message}
+						</li>{/each}
 				</ul>
 				{#if piece.plan.errors.length > 6}<p class="mt-1">and {piece.plan.errors.length - 6} more.</p>{/if}
 			</section>
@@ -29,17 +33,38 @@
 	</div>
 	<aside class="paper w-[22rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="Printing">
 		<h2>Placement sheet</h2>
-		<p class="mt-1">A page for each front, with every placement from its left and its top edge and the order of placing; then each motif at true size.</p>
+		<p class="mt-1">
+			A page for each front, with every placement from its left and its top edge and the order of placing; then each motif at true size.
+		</p>
 		<div class="mt-3">
-			<Choice label="Paper" value={piece.project.paper} options={(['a4', 'letter'] as const).map((value) => ({ value, text: PAPERS[value].name }))} onchange={(paper) => piece.edit((draft) => void (draft.paper = paper))} />
+			<Choice
+				label="Paper"
+				value={piece.project.paper}
+				options={(['a4', 'letter'] as const).map((value) => ({ value, text: PAPERS[value].name }))}
+				onchange={(paper) => piece.edit((draft) => void (draft.paper = paper))}
+			/>
 		</div>
 		{#if pages.length > 0}
 			<p class="mt-4">
-				<a class="button button-ember" href="/pieces/{piece.id}/sheets/pdf?paper={piece.project.paper}" target="_blank" aria-disabled={!saved} onclick={async (event) => { if (piece.saver.hasUnsaved) { event.preventDefault(); if (await piece.saver.settle()) window.open(`/pieces/${piece.id}/sheets/pdf?paper=${piece.project.paper}`); } }}>Open the PDF, {pages.length} pages</a>
+				<a
+					class="button button-ember"
+					href="/pieces/{piece.id}/sheets/pdf?paper={piece.project.paper}"
+					target="_blank"
+					aria-disabled={!saved}
+					onclick={async (event) => {
+						if (piece.saver.hasUnsaved) {
+							event.preventDefault();
+							if (await piece.saver.settle()) window.open(`/pieces/${piece.id}/sheets/pdf?paper=${piece.project.paper}`);
+						}
+					}}>Open the PDF, {pages.length} pages</a
+				>
 			</p>
 			<p class="note mt-2">Print it at 100 %, and measure the square on the motif page before you cut.</p>
 		{/if}
-		{#if musts > 0}<p class="mt-4 border-l-4 border-must pl-3">! The order of coats still has {musts} thing{musts > 1 ? 's' : ''} that must be put right. <a class="underline" href="/pieces/{piece.id}/coats">Look at the coats</a></p>{/if}
+		{#if musts > 0}<p class="mt-4 border-l-4 border-must pl-3">
+				! The order of coats still has {musts} thing{musts > 1 ? 's' : ''} that must be put right.
+				<a class="underline" href="/pieces/{piece.id}/coats">Look at the coats</a>
+			</p>{/if}
 		<h3 class="mt-6">The piece as a file</h3>
 		<p class="note">Everything about this piece in one documented file, to keep or to hand on.</p>
 		<p class="mt-2"><a class="button" href="/pieces/{piece.id}/file" download>Project file</a></p>

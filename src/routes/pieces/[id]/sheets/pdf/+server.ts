@@ -19,5 +19,7 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	if (pages.length === 0) error(409, plan.errors[0]?.message ?? 'There is nothing to print yet.');
 	const fonts = await Promise.all([regular, bold].map(async (asset) => new Uint8Array(await read(asset).arrayBuffer())));
 	const pdf = await writePdf(pages, { regular: fonts[0]!, bold: fonts[1]! }, `${project.piece.name}: placement sheet`);
-	return new Response(new Uint8Array(pdf), { headers: { 'content-type': 'application/pdf', 'content-disposition': 'inline; filename="placement-sheet.pdf"' } });
+	return new Response(new Uint8Array(pdf), {
+		headers: { 'content-type': 'application/pdf', 'content-disposition': 'inline; filename="placement-sheet.pdf"' }
+	});
 };

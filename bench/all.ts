@@ -1,0 +1,8 @@
+import { benchLook } from './look';
+import { benchPlan } from './plan';
+import { benchRunFit } from './runFit';
+
+console.log('Medians, each pair timed in one run. See docs/bench.md for what is asked for.\n');
+await benchRunFit();
+await benchPlan();
+await benchLook();

@@ -1,0 +1,90 @@
+import { newProject } from '$core/formats';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { PieceState } from './index';
+
+const answer = (status: number, body: object) => new Response(JSON.stringify(body), { status });
+const calls: { version: number; name: string }[] = [];
+let respond: (version: number) => Response | Promise<Response>;
+
+beforeEach(() => {
+	vi.useFakeTimers();
+	calls.length = 0;
+	respond = (version) => answer(200, { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' });
+	vi.stubGlobal('fetch', async (_url: string, init?: RequestInit) => {
+		const { version, document } = JSON.parse(String(init?.body)) as { version: number; document: { piece: { name: string } } };
+		calls.push({ version, name: document.piece.name });
+		return respond(version);
+	});
+});
+afterEach(() => vi.useRealTimers());
+
+const open = () => new PieceState({ id: 'x', version: 1, document: newProject('One', 'mm', 2) });
+const rename = (piece: PieceState, name: string, together = '') => piece.edit((draft) => void (draft.piece.name = name), together);
+
+describe('undo', () => {
+	it('goes back and forth, and takes edits of one field within a moment as one', async () => {
+		const piece = open();
+		rename(piece, 'O', 'name');
+		rename(piece, 'On', 'name');
+		vi.advanceTimersByTime(2000);
+		rename(piece, 'Two', 'name');
+		await piece.undo();
+		expect(piece.project.piece.name).toBe('On');
+		await piece.undo();
+		expect(piece.project.piece.name).toBe('One');
+		expect(piece.canUndo).toBe(false);
+		piece.redo();
+		expect(piece.project.piece.name).toBe('On');
+		rename(piece, 'Other');
+		expect(piece.canRedo).toBe(false);
+	});
+});
+
+describe('saving', () => {
+	it('waits for a pause, saves one at a time, and saves again what came meanwhile', async () => {
+		const piece = open();
+		let release = () => {};
+		respond = (version) => new Promise((resolve) => (release = () => resolve(answer(200, { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' }))));
+		rename(piece, 'Two');
+		rename(piece, 'Three');
+		await vi.advanceTimersByTimeAsync(400);
+		rename(piece, 'Four');
+		await vi.advanceTimersByTimeAsync(2000);
+		expect(calls).toEqual([{ version: 1, name: 'Three' }]);
+		release();
+		await vi.advanceTimersByTimeAsync(400);
+		expect(calls.at(-1)).toEqual({ version: 2, name: 'Four' });
+		expect(piece.saver.hasUnsaved).toBe(true);
+		release();
+		await vi.advanceTimersByTimeAsync(0);
+		expect(piece.saver.state.kind).toBe('saved');
+		expect(piece.saver.hasUnsaved).toBe(false);
+	});
+
+	it('tries again after a failure, and never calls it saved', async () => {
+		const piece = open();
+		respond = () => Promise.reject(new Error('down'));
+		rename(piece, 'Two');
+		await vi.advanceTimersByTimeAsync(400);
+		expect(piece.saver.state.kind).toBe('waiting');
+		respond = (version) => answer(200, { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' });
+		await vi.advanceTimersByTimeAsync(1000);
+		expect(piece.saver.state.kind).toBe('saved');
+		expect(calls.at(-1)!.name).toBe('Two');
+	});
+
+	it('stops where another window was first, until the painter has chosen', async () => {
+		const piece = open();
+		respond = () => answer(409, { version: 7, updatedAt: '2026-03-01T08:00:00Z' });
+		rename(piece, 'Mine');
+		await vi.advanceTimersByTimeAsync(400);
+		expect(piece.saver.state).toMatchObject({ kind: 'stale', version: 7 });
+		rename(piece, 'Mine still');
+		await vi.advanceTimersByTimeAsync(5000);
+		expect(calls).toHaveLength(1);
+		respond = (version) => answer(200, { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' });
+		await piece.saver.overwrite();
+		expect(calls.at(-1)).toEqual({ version: 7, name: 'Mine still' });
+		expect(piece.saver.state.kind).toBe('saved');
+	});
+});

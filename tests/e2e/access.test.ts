@@ -1,0 +1,118 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { demoPiece, expect, saved, test, visit } from './workshop';
+
+async function expectNoViolations(page: Page, what: string): Promise<void> {
+	const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+	expect(
+		violations.map(
+			({ id, nodes }) =>
+				`${what}: ${id} at ${nodes
+					.map((node) => node.target.join(' '))
+					.slice(0, 3)
+					.join(' | ')}`
+		)
+	).toEqual([]);
+}
+
+test('no screen has an axe violation, in its states', async ({ page, workshop }) => {
+	const id = await demoPiece(workshop);
+	await visit(page, workshop, '/');
+	await expectNoViolations(page, 'Pieces');
+	for (const screen of ['measure', 'layout', 'coats', 'mix', 'sheets']) {
+		await visit(page, workshop, `/pieces/${id}/${screen}`);
+		await expectNoViolations(page, screen);
+	}
+	await visit(page, workshop, `/pieces/${id}/layout`);
+	await page.getByRole('button', { name: 'Edge shade and glow' }).click();
+	await expectNoViolations(page, 'layout, zone');
+	await page.locator('[data-placement="reeds drawer-2 0"]').click();
+	await page.getByText('Limits of size, gap and place').click();
+	await expectNoViolations(page, 'layout, motif');
+	await page.getByRole('button', { name: 'Run a motif' }).click();
+	await expectNoViolations(page, 'layout, motif store');
+	await visit(page, workshop, `/pieces/${id}/coats`);
+	await page.locator('[data-strip="clear"]').click();
+	await page.getByRole('button', { name: 'Take it out' }).click();
+	await expect(page.getByRole('listitem').getByText('Nothing protects')).toBeVisible();
+	await expectNoViolations(page, 'coats, with findings');
+	await page.getByRole('button', { name: 'Leave it so' }).click();
+	await expect(page.getByText('Decided otherwise')).toBeVisible();
+	await page.getByRole('button', { name: /^Add a step/ }).click();
+	await expectNoViolations(page, 'coats, menu');
+	await page.keyboard.press('Escape');
+	await visit(page, workshop, `/pieces/${id}/measure`);
+	await page.getByLabel('Drawer 2', { exact: true }).fill('159');
+	await expect(page.getByText('The chain does not close.')).toBeVisible();
+	await expectNoViolations(page, 'measure, chain open');
+	await page.getByRole('link', { name: 'Cut sheets' }).click();
+	await expect(page.getByRole('heading', { name: 'Not yet' })).toBeVisible();
+	await expectNoViolations(page, 'sheets, refused');
+});
+
+/** From nothing to the sheet without touching the mouse. */
+test('the whole journey by keyboard alone', async ({ page, workshop }) => {
+	await visit(page, workshop, '/');
+	const reach = async (
+		name: string | RegExp,
+		role: 'button' | 'link' | 'textbox' | 'radio' | 'slider' | 'application' | 'combobox' | 'spinbutton' = 'button'
+	) => {
+		const target = page.getByRole(role, { name }).first();
+		await expect(target).toBeVisible();
+		for (let i = 0; i < 150; i++) {
+			if (await target.evaluate((element) => element === document.activeElement)) return;
+			await page.keyboard.press('Tab');
+		}
+		throw new Error(`The keyboard does not reach ${role} ${name}`);
+	};
+	await reach('Its name', 'textbox');
+	await page.keyboard.type('The keyed chest');
+	await reach('Drawers, one above the other', 'spinbutton');
+	await page.keyboard.press('ControlOrMeta+a');
+	await page.keyboard.type('2');
+	await page.keyboard.press('Enter');
+	await page.waitForURL('**/measure');
+	await reach('Width', 'textbox');
+	for (const reading of ['700', '420', '20', '3', '20', '3', '160', '3', '180', '3', '51']) {
+		await page.keyboard.type(reading);
+		await page.keyboard.press('Enter');
+	}
+	await expect(page.getByText('The chain closes.')).toBeVisible();
+	await reach('Lay out', 'link');
+	await page.keyboard.press('Enter');
+	await page.waitForURL('**/layout');
+	await reach('Shade the fronts');
+	await page.keyboard.press('Enter');
+	await reach('Border', 'slider');
+	await page.keyboard.press('ArrowRight');
+	await expect(page.getByLabel('Border width')).toHaveValue('31');
+	await reach('Run a motif');
+	await page.keyboard.press('Enter');
+	await reach('A row of Knot');
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('region', { name: 'Ways it fits' })).toBeVisible();
+	await reach(/^Front of/, 'application');
+	await page.keyboard.press('n');
+	await expect(page.getByText('Drawer 1, motif 1')).toBeVisible();
+	const left = page.getByLabel('Left edge, from the left');
+	const before = Number(await left.inputValue());
+	await page.keyboard.press('Shift+ArrowRight');
+	await expect(left).toHaveValue(String(before + 10));
+	await page.keyboard.press('Delete');
+	await expect(page.getByRole('button', { name: 'Bring back 1 left out' })).toBeVisible();
+	await page.keyboard.press('Control+z');
+	await expect(page.getByRole('button', { name: 'Bring back 1 left out' })).toBeHidden();
+	await reach(/^Coats/, 'link');
+	await page.keyboard.press('Enter');
+	await page.waitForURL('**/coats');
+	await reach(/^1\. Hardware off/);
+	for (let i = 0; i < 7; i++) await page.keyboard.press('ArrowRight');
+	await page.keyboard.press('Shift+ArrowLeft');
+	await expect(page.getByRole('listitem').getByText('Hardware goes back on before the last coat.')).toBeVisible();
+	await page.keyboard.press('Control+z');
+	await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
+	await reach('Cut sheets', 'link');
+	await page.keyboard.press('Enter');
+	await reach(/^Open the PDF/, 'link');
+	await saved(page);
+});
