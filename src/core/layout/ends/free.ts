@@ -1,5 +1,5 @@
 import { MOST_MOTIFS, type Ends } from '../run/types';
-import { clearLength, spotsFrom } from './shared';
+import { clearLength } from './shared';
 
 /** A row in the middle with what is left shared by both ends: n s m + (n - 1) g <= L. Source: methods 3. */
 export const free: Ends = {
@@ -12,10 +12,10 @@ export const free: Ends = {
 	},
 	gapThatCloses: () => null,
 	scaleForGap: () => null,
-	placeSpots(count, scale, gap, wish) {
-		const size = scale * wish.motif;
-		const first = wish.length / 2 - ((count - 1) / 2) * (size + gap);
-		return spotsFrom(first, size + gap, count, size);
+	layRow(count, scale, gap, wish) {
+		const pitch = scale * wish.motif + gap;
+		return { first: wish.length / 2 - ((count - 1) / 2) * pitch, pitch, motifs: count };
 	},
+	cutsEnds: false,
 	leftOver: (count, scale, gap, wish) => clearLength(wish) - count * scale * wish.motif - (count - 1) * gap
 };

@@ -1,4 +1,4 @@
-import { MOST_MOTIFS, type Ends, type Spot } from '../run/types';
+import { MOST_MOTIFS, type Ends } from '../run/types';
 import { clearLength } from './shared';
 
 /** Half motifs at both ends: n (s m + g) = L, centres at k (s m + g), k = 0..n. Source: methods 3. */
@@ -11,15 +11,7 @@ export const half: Ends = {
 	},
 	gapThatCloses: (count, scale, wish) => clearLength(wish) / count - scale * wish.motif,
 	scaleForGap: (count, gap, wish) => (clearLength(wish) / count - gap) / wish.motif,
-	placeSpots(count, scale, gap, wish): Spot[] {
-		const size = scale * wish.motif;
-		const start = wish.margin;
-		const end = wish.length - wish.margin;
-		return Array.from({ length: count + 1 }, (_, k) => {
-			const centre = start + k * (size + gap);
-			const cut = k === 0 ? 'left' : k === count ? 'right' : 'none';
-			return { centre, from: Math.max(start, centre - size / 2), to: Math.min(end, centre + size / 2), cut };
-		});
-	},
+	layRow: (count, scale, gap, wish) => ({ first: wish.margin, pitch: scale * wish.motif + gap, motifs: count + 1 }),
+	cutsEnds: true,
 	leftOver: () => 0
 };

@@ -1,5 +1,5 @@
 import { MOST_MOTIFS, type Ends } from '../run/types';
-import { clearLength, spotsFrom } from './shared';
+import { clearLength } from './shared';
 
 /** A closed ring or border line: n (s m + g) = C. Source: methods 3. */
 export const ring: Ends = {
@@ -11,7 +11,7 @@ export const ring: Ends = {
 	},
 	gapThatCloses: (count, scale, wish) => clearLength(wish) / count - scale * wish.motif,
 	scaleForGap: (count, gap, wish) => (clearLength(wish) / count - gap) / wish.motif,
-	placeSpots: (count, scale, gap, wish) =>
-		spotsFrom(wish.margin + (scale * wish.motif) / 2, scale * wish.motif + gap, count, scale * wish.motif),
+	layRow: (count, scale, gap, wish) => ({ first: wish.margin + (scale * wish.motif) / 2, pitch: scale * wish.motif + gap, motifs: count }),
+	cutsEnds: false,
 	leftOver: () => 0
 };

@@ -1,5 +1,5 @@
 import { MOST_MOTIFS, type Ends } from '../run/types';
-import { clearLength, spotsFrom } from './shared';
+import { clearLength } from './shared';
 
 /** Whole motifs from end to end: n s m + (n - 1) g = L. Source: methods 3. */
 export const whole: Ends = {
@@ -17,8 +17,7 @@ export const whole: Ends = {
 		return left / (count - 1);
 	},
 	scaleForGap: (count, gap, wish) => (clearLength(wish) - (count - 1) * gap) / (count * wish.motif),
-	placeSpots(count, scale, gap, wish) {
-		return spotsFrom(wish.margin + (scale * wish.motif) / 2, scale * wish.motif + gap, count, scale * wish.motif);
-	},
+	layRow: (count, scale, gap, wish) => ({ first: wish.margin + (scale * wish.motif) / 2, pitch: scale * wish.motif + gap, motifs: count }),
+	cutsEnds: false,
 	leftOver: () => 0
 };

@@ -1,5 +1,5 @@
 import type { Mm } from '../../units';
-import { TOUCH, type RunFit, type RunWish, type Spot } from './types';
+import { TOUCH, type Row, type RunFit, type RunWish } from './types';
 
 /** Weights of the cost; `scale` at least twice `gap`, or the best fits leave the edges that are tried. Source: methods 3. */
 export const WEIGHTS = { scale: 2, gap: 1, obstacle: 10, leftOver: 1 };
@@ -7,40 +7,41 @@ export const WEIGHTS = { scale: 2, gap: 1, obstacle: 10, leftOver: 1 };
 const CENTRED: Mm = 0.01;
 
 /** Cost = ws |ln(s/s0)| + wg |g - g0|/m + wo x obstacle hits + we x ends left over/m. Source: methods 3. */
-export function costOfFit(
-	wish: RunWish,
-	scale: number,
-	gap: Mm,
-	spots: readonly Spot[],
-	leftOver: Mm
-): Pick<RunFit, 'cost' | 'terms' | 'hits'> {
-	const hits =
-		wish.obstacleRule === 'over'
-			? 0
-			: wish.obstacleRule === 'avoid'
-				? countTouches(wish, scale, spots)
-				: countUncentred(wish, scale, spots);
+export function costOfFit(wish: RunWish, scale: number, gap: Mm, row: Row, leftOver: Mm): Pick<RunFit, 'cost' | 'terms' | 'hits'> {
+	const hits = countHits(wish, scale, row);
 	const terms = {
 		scale: WEIGHTS.scale * Math.abs(Math.log(scale / wish.scale.wish)),
-		gap: spots.length > 1 ? (WEIGHTS.gap * Math.abs(gap - wish.gap.wish)) / wish.motif : 0,
+		gap: row.motifs > 1 ? (WEIGHTS.gap * Math.abs(gap - wish.gap.wish)) / wish.motif : 0,
 		obstacles: WEIGHTS.obstacle * hits,
 		leftOver: (WEIGHTS.leftOver * leftOver) / wish.motif
 	};
 	return { cost: terms.scale + terms.gap + terms.obstacles + terms.leftOver, terms, hits };
 }
 
-function countTouches(wish: RunWish, scale: number, spots: readonly Spot[]): number {
+/** Motifs that touch an obstacle, or obstacles on which no motif is centred: counted from the pitch, not motif by motif. */
+function countHits(wish: RunWish, scale: number, row: Row): number {
+	if (wish.obstacleRule === 'over') return 0;
 	let hits = 0;
 	for (const { from, to, fromScale = 0 } of wish.obstacles) {
 		if (scale <= fromScale) continue;
-		for (const spot of spots) if (spot.from < to - TOUCH && spot.to > from + TOUCH) hits++;
+		if (wish.obstacleRule === 'avoid') hits += countTouches(wish, scale, row, from, to);
+		else if (!hasCentreAt(row, (from + to) / 2)) hits++;
 	}
 	return hits;
 }
 
-function countUncentred(wish: RunWish, scale: number, spots: readonly Spot[]): number {
-	return wish.obstacles.filter(({ from, to, fromScale = 0 }) => {
-		const middle = (from + to) / 2;
-		return scale > fromScale && !spots.some((spot) => Math.abs(spot.centre - middle) <= CENTRED);
-	}).length;
+/** Motif k touches where from - half < first + k pitch < to + half. What of an obstacle lies outside the margins is not reached. */
+function countTouches(wish: RunWish, scale: number, row: Row, from: Mm, to: Mm): number {
+	const half = (scale * wish.motif) / 2;
+	const low = Math.max(from, wish.margin) - half + TOUCH;
+	const high = Math.min(to, wish.length - wish.margin) + half - TOUCH;
+	if (high - low <= 2 * half - 2 * TOUCH) return 0;
+	const first = Math.max(0, Math.floor((low - row.first) / row.pitch) + 1);
+	const last = Math.min(row.motifs - 1, Math.ceil((high - row.first) / row.pitch) - 1);
+	return Math.max(0, last - first + 1);
+}
+
+function hasCentreAt(row: Row, middle: Mm): boolean {
+	const k = Math.min(row.motifs - 1, Math.max(0, Math.round((middle - row.first) / row.pitch)));
+	return Math.abs(row.first + k * row.pitch - middle) <= CENTRED;
 }

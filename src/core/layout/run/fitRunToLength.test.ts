@@ -119,6 +119,19 @@ it('closes its sums, is symmetric and stays inside its limits', () => {
 	);
 });
 
+it('counts hits from the pitch as they are counted motif by motif', () => {
+	fc.assert(
+		fc.property(small, (c) => {
+			const w = { ...wishOf(c), obstacleRule: 'avoid' as const };
+			for (const fit of fitRunToLength(w, c.ends)) {
+				const touching = w.obstacles.flatMap(({ from, to }) => fit.spots.filter((spot) => spot.from < to - 1e-6 && spot.to > from + 1e-6));
+				expect(fit.hits).toBe(touching.length);
+			}
+		}),
+		{ numRuns: 150 }
+	);
+});
+
 it('is never dearer than a fine search over scale and gap', () => {
 	fc.assert(
 		fc.property(small, (c) => {
@@ -135,7 +148,7 @@ it('is never dearer than a fine search over scale and gap', () => {
 					const gaps = closes === null ? Array.from({ length: 13 }, (_, j) => w.gap.least + (c.gapSpan * j) / 12) : [closes];
 					for (const gap of gaps) {
 						if (!(gap >= w.gap.least && gap <= w.gap.most) || kind.leftOver(count, scale, gap, w) < 0) continue;
-						const { cost } = costOfFit(w, scale, gap, kind.placeSpots(count, scale, gap, w), kind.leftOver(count, scale, gap, w));
+						const { cost } = costOfFit(w, scale, gap, kind.layRow(count, scale, gap, w), kind.leftOver(count, scale, gap, w));
 						expect(dearest).toBeLessThanOrEqual(cost + 1e-9);
 					}
 				}

@@ -3,6 +3,7 @@ import { ENDS_BY_ID } from '../ends';
 import { clearLength } from '../ends/shared';
 import type { EndsId } from '../schema';
 import { costOfFit, WEIGHTS } from './costOfFit';
+import { placeSpots } from './placeSpots';
 import type { Decider, Ends, RunFit, RunWish } from './types';
 
 type Touch = Pick<Candidate, 'scale' | 'by'>;
@@ -15,10 +16,12 @@ interface Candidate {
 
 const EPS = 1e-9;
 /** Fits that differ by less than these are the same fit to a painter. */
-const SAME_SCALE = 0.004;
-const SAME_GAP: Mm = 0.5;
+const SAME_SCALE = 0.01;
+const SAME_GAP: Mm = 1;
 /** So that one count does not crowd out the others. */
 const MOST_OF_COUNT = 3;
+/** With so many fits in hand, a count that must cost more than all of them is not tried. */
+const ENOUGH = 40;
 /** Beyond this many touching lines their crossings are not tried, only where they cross a limit. */
 const MOST_CROSSED_LINES = 64;
 
@@ -30,14 +33,27 @@ const MOST_CROSSED_LINES = 64;
 export function fitRunToLength(wish: RunWish, ends: EndsId): RunFit[] {
 	if (!isPossible(wish)) return [];
 	const kind = ENDS_BY_ID[ends];
-	const [least, most] = kind.countRange(wish);
 	const fits: RunFit[] = [];
+	for (const { count, bound } of countsByBound(kind, wish)) {
+		if (fits.length >= ENOUGH && fits[ENOUGH - 1]!.cost <= bound) break;
+		fits.push(...dropLikes(fitsOfCount(kind, count, wish)).map((fit) => spread(kind, fit, wish)));
+		fits.sort(byCost);
+	}
+	return fits;
+}
+
+/** The counts that may stand, each with what it costs at least: what it would cost if there were no obstacles. */
+function countsByBound(kind: Ends, wish: RunWish): { count: number; bound: number }[] {
+	const clear: RunWish = { ...wish, obstacles: [] };
+	const [least, most] = kind.countRange(wish);
+	const counts: { count: number; bound: number }[] = [];
 	for (let count = least; count <= most; count++) {
 		const onCentre = kind.motifOnCentre(count);
 		if (wish.middle !== 'either' && onCentre !== null && onCentre !== (wish.middle === 'motif')) continue;
-		fits.push(...dropLikes(fitsOfCount(kind, count, wish)).slice(0, MOST_OF_COUNT));
+		const bound = fitsOfCount(kind, count, clear)[0]?.cost;
+		if (bound !== undefined) counts.push({ count, bound });
 	}
-	return fits.sort(byCost);
+	return counts.sort((a, b) => a.bound - b.bound);
 }
 
 function isPossible({ length, margin, motif, scale, gap }: RunWish): boolean {
@@ -51,7 +67,10 @@ function isPossible({ length, margin, motif, scale, gap }: RunWish): boolean {
 	);
 }
 
-function fitsOfCount(kind: Ends, count: number, wish: RunWish): RunFit[] {
+/** A fit whose motifs are not set out one by one yet: many are judged, few are kept. */
+type Judged = Omit<RunFit, 'spots'>;
+
+function fitsOfCount(kind: Ends, count: number, wish: RunWish): Judged[] {
 	const candidates = kind.gapThatCloses(count, 1, wish) === null ? freeCandidates(kind, count, wish) : closedCandidates(kind, count, wish);
 	return candidates
 		.filter(({ scale, gap }) => isWithin(scale, wish.scale) && isWithin(gap, wish.gap) && kind.leftOver(count, scale, gap, wish) >= -EPS)
@@ -59,10 +78,13 @@ function fitsOfCount(kind: Ends, count: number, wish: RunWish): RunFit[] {
 		.sort(byCost);
 }
 
-function judge(kind: Ends, count: number, { scale, gap, by }: Candidate, wish: RunWish): RunFit {
-	const spots = kind.placeSpots(count, scale, gap, wish);
+function judge(kind: Ends, count: number, { scale, gap, by }: Candidate, wish: RunWish): Judged {
 	const leftOver = Math.max(0, kind.leftOver(count, scale, gap, wish));
-	return { ends: kind.id, count, scale, gap, by, leftOver, spots, ...costOfFit(wish, scale, gap, spots, leftOver) };
+	return { ends: kind.id, count, scale, gap, by, leftOver, ...costOfFit(wish, scale, gap, kind.layRow(count, scale, gap, wish), leftOver) };
+}
+
+function spread(kind: Ends, fit: Judged, wish: RunWish): RunFit {
+	return { ...fit, spots: placeSpots(kind, kind.layRow(fit.count, fit.scale, fit.gap, wish), fit.scale, wish) };
 }
 
 /** One degree of freedom: the scale. The gap is what closes the run. */
@@ -98,15 +120,15 @@ function balancedScales(gapPerScale: Mm, leftOverPerScale: Mm, wish: RunWish): n
 function touchingScales(kind: Ends, count: number, wish: RunWish): Touch[] {
 	if (wish.obstacleRule === 'over') return [];
 	const [low, high] = [1, 2];
-	const unclipped = { ...wish, obstacles: [] };
-	const centresAt = (scale: number) =>
-		kind.placeSpots(count, scale, kind.gapThatCloses(count, scale, unclipped)!, unclipped).map((spot) => spot.centre);
-	const lowCentres = centresAt(low);
-	const highCentres = centresAt(high);
+	const rowAt = (scale: number) => kind.layRow(count, scale, kind.gapThatCloses(count, scale, wish)!, wish);
+	const lowRow = rowAt(low);
+	const highRow = rowAt(high);
+	const centres = Array.from({ length: lowRow.motifs }, (_, k) => lowRow.first + k * lowRow.pitch);
+	const drifts = centres.map((centre, k) => highRow.first + k * highRow.pitch - centre);
 	return wish.obstacles.flatMap(({ from, to, fromScale }): Touch[] => [
 		...(fromScale ? [{ scale: fromScale, by: 'clears' as const }] : []),
-		...lowCentres.flatMap((centre, k): Touch[] => {
-			const drift = highCentres[k]! - centre;
+		...centres.flatMap((centre, k): Touch[] => {
+			const drift = drifts[k]!;
 			const scaleWhere = (half: Mm, target: Mm) => (target - centre + drift * low) / (drift + half);
 			if (wish.obstacleRule === 'centre') return drift === 0 ? [] : [{ scale: scaleWhere(0, (from + to) / 2), by: 'centres' as const }];
 			return [scaleWhere(wish.motif / 2, from), scaleWhere(-wish.motif / 2, to)].map((scale) => ({ scale, by: 'clears' as const }));
@@ -189,11 +211,13 @@ function crossLines(p: Line, q: Line, { scale: scales, gap: gaps }: RunWish): Ca
 	return { scale, gap, by: decider };
 }
 
-function dropLikes(fits: readonly RunFit[]): RunFit[] {
-	const kept: RunFit[] = [];
+/** The best few that a painter would tell apart. */
+function dropLikes(fits: readonly Judged[]): Judged[] {
+	const kept: Judged[] = [];
 	for (const fit of fits) {
 		const like = kept.some((other) => Math.abs(other.scale - fit.scale) < SAME_SCALE && Math.abs(other.gap - fit.gap) < SAME_GAP);
 		if (!like) kept.push(fit);
+		if (kept.length === MOST_OF_COUNT) break;
 	}
 	return kept;
 }
@@ -202,6 +226,6 @@ function isWithin(value: number, { least, most }: { readonly least: number; read
 	return value >= least - EPS && value <= most + EPS;
 }
 
-function byCost(a: RunFit, b: RunFit): number {
+function byCost(a: Judged, b: Judged): number {
 	return a.cost - b.cost || a.count - b.count || a.scale - b.scale;
 }

@@ -30,6 +30,14 @@ export interface Spot {
 	readonly cut: 'none' | 'left' | 'right';
 }
 
+/** Motifs of one size at an even pitch: all that the cost needs to know of where they stand. */
+export interface Row {
+	/** Centre of the first, mm. */
+	readonly first: Mm;
+	readonly pitch: Mm;
+	readonly motifs: number;
+}
+
 /** A kind of ends: how many motifs may stand, what the gap is then, and where each motif comes to lie. */
 export interface Ends {
 	readonly id: EndsId;
@@ -39,7 +47,9 @@ export interface Ends {
 	readonly gapThatCloses: (count: number, scale: number, wish: RunWish) => Mm | null;
 	/** Scale at which the gap is as said; null where the scale does not decide it. */
 	readonly scaleForGap: (count: number, gap: Mm, wish: RunWish) => number | null;
-	readonly placeSpots: (count: number, scale: number, gap: Mm, wish: RunWish) => Spot[];
+	readonly layRow: (count: number, scale: number, gap: Mm, wish: RunWish) => Row;
+	/** Half a motif is left off at both ends of the row. */
+	readonly cutsEnds: boolean;
 	readonly leftOver: (count: number, scale: number, gap: Mm, wish: RunWish) => Mm;
 }
 

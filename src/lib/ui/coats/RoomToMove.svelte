@@ -16,18 +16,18 @@
 	<table class="mt-1 w-full text-sm">
 		<thead class="text-left text-ink-soft"
 			><tr
-				><th class="font-normal">Gap between</th><th class="text-right font-normal">measured</th><th class="text-right font-normal">film</th
-				><th class="text-right font-normal">left, mm</th><th class="pl-3 font-normal">so it</th></tr
+				><th class="font-normal">Gap between</th><th class="pl-2 text-right font-normal">gap</th><th class="pl-2 text-right font-normal">film</th
+				><th class="pl-2 text-right font-normal whitespace-nowrap">left, mm</th><th class="pl-2 font-normal">so it</th></tr
 			></thead
 		>
 		<tbody>
 			{#each rooms as room (room.gap)}
 				<tr class="border-t border-rule {room.verdict === 'free' ? '' : 'font-bold text-must'}">
 					<td>{nameOf(room.between[0])} and {nameOf(room.between[1])}</td>
-					<td class="text-right">{room.mm.toFixed(1)}</td>
-					<td class="text-right">{(room.film[0] + room.film[1]).toFixed(2)}</td>
-					<td class="text-right">{room.left.toFixed(2)}</td>
-					<td class="pl-3">{VERDICTS[room.verdict]}</td>
+					<td class="pl-2 text-right">{room.mm.toFixed(1)}</td>
+					<td class="pl-2 text-right">{(room.film[0] + room.film[1]).toFixed(2)}</td>
+					<td class="pl-2 text-right">{room.left.toFixed(2)}</td>
+					<td class="pl-2">{VERDICTS[room.verdict]}</td>
 				</tr>
 			{/each}
 		</tbody>

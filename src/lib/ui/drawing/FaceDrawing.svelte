@@ -22,8 +22,10 @@
 	const piece = usePiece();
 	const face = $derived(piece.plan.faces[0]!);
 	const unit = $derived(piece.project.units);
+	/** Readings that do not add up may reach beyond the height. */
+	const extent = $derived({ width: face.width, height: Math.max(face.height, ...face.readings.map(({ from, mm }) => from + mm)) });
 	// svelte-ignore state_referenced_locally
-	const view = new Viewport(() => face, mode === 'measure' ? [92, 26, 70, 62] : [58, 26, 34, 50]);
+	const view = new Viewport(() => extent, mode === 'measure' ? [60, 30, 116, 62] : [58, 26, 34, 50]);
 	const k = $derived(view.scale);
 
 	/** A face fills the window at its finest; more than this many pixels are not made. */

@@ -217,7 +217,7 @@
 			{/each}
 		</ol>
 	</div>
-	<label class="shrink-0 text-sm text-ink-soft">
+	<label class="flex shrink-0 flex-col text-sm text-ink-soft">
 		Cut through
 		<select class="field !w-32" value={surface} onchange={(event) => (chosenSurface = event.currentTarget.value)}>
 			{#each surfaces as { id, name } (id)}<option value={id}>{name}</option>{/each}

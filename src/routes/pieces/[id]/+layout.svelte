@@ -25,7 +25,7 @@
 	const current = $derived(page.url.pathname.split('/').at(-1));
 	const hasFilm = $derived(current === 'layout' || current === 'coats');
 	const toDo: Readonly<Record<string, number>> = $derived({
-		measure: piece.plan.errors.filter(({ path }) => path.startsWith('piece')).length,
+		measure: piece.plan.errors.filter(({ code, path }) => path.startsWith('piece') && code !== 'length.empty').length,
 		layout: piece.plan.errors.filter(({ path }) => path.startsWith('layout')).length,
 		coats: piece.plan.findings.filter((finding) => finding.overruled === null).length
 	});

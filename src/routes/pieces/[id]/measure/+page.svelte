@@ -101,6 +101,7 @@
 				/></label
 			>
 		</div>
+		<div class="mt-1" role="status"><ChainCheckNote check={measured.check} face={measured} /></div>
 		<div class="mt-2 space-y-1">
 			{#each face.chain as entry, i (entry.id)}
 				<ReadingField
@@ -112,7 +113,6 @@
 				/>
 			{/each}
 		</div>
-		<div class="mt-3" role="status"><ChainCheckNote check={measured.check} face={measured} /></div>
 		{#if errorAt('chain')}<p class="fault mt-1">{errorAt('chain')!.message}</p>{/if}
 
 		<h2 class="mt-5">Knobs and pulls</h2>
