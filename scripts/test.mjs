@@ -41,7 +41,9 @@ check('Imports point one way', 'depcruise', ['src', '--output-type', 'err-long']
 check('Nothing unused', 'knip', []);
 
 console.log('\n== Unit, database and component tests');
-const unit = run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`], { allowFailure: true });
+const unit = run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`], {
+	allowFailure: true
+});
 count('vitest', 'unit.json', ({ numPassedTests, numFailedTests }) => ({ passed: numPassedTests, failed: numFailedTests }), unit.status);
 
 console.log('\n== Browser tests on the built application');

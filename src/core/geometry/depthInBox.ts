@@ -15,10 +15,12 @@ export function roundedDepthInBox(x: number, y: number, width: number, height: n
 	const b = Math.min(y, height - y);
 	if (a <= 0 || b <= 0) return 0;
 	const k = 1 + ROUNDING;
+	const nearest = Math.min(a, b);
+	/** Away from the corners, where nearly all points are, no root is needed. */
+	if (Math.max(a, b) >= k * nearest) return nearest;
 	const square = 2 * k * k - ROUNDING * ROUNDING;
 	const disc = k * k * (a + b) * (a + b) - square * (a * a + b * b);
-	const near = Math.min(a, b);
-	if (disc < 0) return near;
+	if (disc < 0) return nearest;
 	const d = (k * (a + b) + Math.sqrt(disc)) / square;
-	return k * d > a && k * d > b ? Math.min(near, d) : near;
+	return k * d > a && k * d > b ? Math.min(nearest, d) : nearest;
 }

@@ -14,13 +14,35 @@ export function noiseTile(seed: number): Uint8Array {
 	return tile;
 }
 
-/** Noise drawn out along x like the hairs of a brush: 0 to 255. `length` is a power of two, px. */
-export function strokeNoise(tile: Uint8Array, x: number, y: number, shift: number): number {
+/** Noise drawn out along x like the hairs of a brush, 0 to 255, for `count` pixels from x. `shift`: a node every 2^shift px. */
+export function fillStrokeRow(out: Float32Array, count: number, tile: Uint8Array, x: number, y: number, shift: number): void {
 	const row = (y & 255) << 8;
-	const at = x >> shift;
-	const part = (x & ((1 << shift) - 1)) / (1 << shift);
-	const a = tile[row | (at & 255)]!;
-	return a + (tile[row | ((at + 1) & 255)]! - a) * part;
+	fillBetweenNodes(out, count, x, shift, (node) => tile[row | (node & 255)]!);
+}
+
+/** Noise that changes slowly both ways, 0 to 255, for `count` pixels from x. */
+export function fillCloudRow(out: Float32Array, count: number, tile: Uint8Array, x: number, y: number, shift: number): void {
+	const row = ((y >> shift) & 255) << 8;
+	const next = (((y >> shift) + 1) & 255) << 8;
+	const v = smooth((y & ((1 << shift) - 1)) / (1 << shift));
+	fillBetweenNodes(out, count, x, shift, (node) => tile[row | (node & 255)]! * (1 - v) + tile[next | (node & 255)]! * v);
+}
+
+/** Straight lines between the nodes: one addition a pixel. */
+function fillBetweenNodes(out: Float32Array, count: number, x: number, shift: number, at: (node: number) => number): void {
+	const step = 1 << shift;
+	for (let i = 0; i < count;) {
+		const node = (x + i) >> shift;
+		const into = (x + i) & (step - 1);
+		const from = at(node);
+		const rise = (at(node + 1) - from) / step;
+		const end = Math.min(count, i + step - into);
+		let value = from + rise * into;
+		for (; i < end; i++) {
+			out[i] = value;
+			value += rise;
+		}
+	}
 }
 
 /** Noise that changes slowly both ways: 0 to 255. No array is made here: it runs for every pixel. */

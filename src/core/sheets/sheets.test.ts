@@ -59,7 +59,7 @@ describe.each(['a4', 'letter'] as const)('the placement sheet on %s', (paper) =>
 
 	it('has a page for each front, with every placement in the order of placing and every item on the page', () => {
 		const pages = sheetsOf(demo, paper);
-		expect(pages.map((page) => page.title)).toEqual(['Drawer 1', 'Drawer 2', 'Drawer 3', 'Drawer 4', 'Reed at 1.10']);
+		expect(pages.map((page) => page.title)).toEqual(['Drawer 1', 'Drawer 2', 'Drawer 3', 'Drawer 4', 'Reed at 0.95']);
 		const placements = planProject(demo)
 			.placements.filter(({ part }) => part === 'drawer-2')
 			.sort((a, b) => a.order - b.order);

@@ -16,8 +16,8 @@ interface Candidate {
 
 const EPS = 1e-9;
 /** Fits that differ by less than these are the same fit to a painter. */
-const SAME_SCALE = 0.01;
-const SAME_GAP: Mm = 1;
+const SAME_SCALE = 0.02;
+const SAME_GAP: Mm = 2;
 /** So that one count does not crowd out the others. */
 const MOST_OF_COUNT = 3;
 /** With so many fits in hand, a count that must cost more than all of them is not tried. */

@@ -1,7 +1,7 @@
 import { convertHexToPaint, convertLinearToSrgb, convertPaintToLinear, mixPaints } from '../../colour';
 import { PATTERNS, sharesAtDepth } from '../../layout';
-import { cloudNoise, noiseTile, strokeNoise } from '../grain';
-import { pixelsOf } from '../regions';
+import { fillCloudRow, fillStrokeRow, noiseTile } from '../grain';
+import { eachSpan } from './eachSpan';
 import type { Effect } from './types';
 
 /** Colours of a field are looked up, never mixed per pixel. Source: methods 10. */
@@ -14,39 +14,44 @@ const HAND: Readonly<Record<string, readonly [stroke: number, patch: number]>> =
 };
 
 /** The colours of a zone, each front by its own field, mixed as paint mixes. */
-export const layBlend: Effect<'blend'> = (planes, layer, { scale, scene }) => {
+export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
+	const { scale, scene } = canvas;
 	const { zone, hexes, cover } = layer;
 	const pattern = PATTERNS[zone.pattern];
 	const tile = noiseTile(scene.seed + 2);
 	const [stroke, patch] = HAND[layer.method] ?? [0, 0];
 	const gloss = Math.round(layer.sheen * 255);
 	const { rgb, relief } = planes;
+	const marks = new Float32Array(planes.width);
+	const clouds = new Float32Array(planes.width);
 	for (const box of layer.boxes) {
 		const deepest = pattern.deepest(box.width, box.height);
 		const joins = pattern.joins(zone, box.width, box.height);
 		const table = colourTable(hexes, joins, deepest);
 		const widest = Math.max(0, ...joins.map((join) => join.half));
-		const { left, top, right, bottom } = pixelsOf(box, scale, planes.width, planes.height);
 		const strokes = (stroke * widest) / 128;
 		const patches = (patch * widest) / 128;
 		const perDepth = (ENTRIES - 1) / deepest;
 		const bare = 1 - cover;
-		for (let y = top; y < bottom; y++) {
+		const film = layer.film;
+		const rough = (film * 0.14) / 255;
+		eachSpan(planes, { boxes: [box], frame: false }, canvas, (start, count, x, y) => {
+			fillStrokeRow(marks, count, tile, x, y, 6);
+			fillCloudRow(clouds, count, tile, x, y, 5);
 			const down = (y + 0.5) / scale - box.y;
-			for (let x = left, i = y * planes.width + left; x < right; x++, i++) {
-				const mark = strokeNoise(tile, x, y, 6);
-				const wander = strokes * (mark - 128) + patches * (cloudNoise(tile, x, y, 5) - 128);
-				const depth = pattern.depthAt(zone, (x + 0.5) / scale - box.x, down, box.width, box.height) + wander;
+			for (let k = 0, i = start, at = start * 3; k < count; k++, i++, at += 3) {
+				const mark = marks[k]!;
+				const wander = strokes * (mark - 128) + patches * (clouds[k]! - 128);
+				const depth = pattern.depthAt(zone, (x + k + 0.5) / scale - box.x, down, box.width, box.height) + wander;
 				const entry = 3 * Math.max(0, Math.min(ENTRIES - 1, Math.round(depth * perDepth)));
-				const at = i * 3;
 				rgb[at] = table[entry]! * cover + rgb[at]! * bare + 0.5;
 				rgb[at + 1] = table[entry + 1]! * cover + rgb[at + 1]! * bare + 0.5;
 				rgb[at + 2] = table[entry + 2]! * cover + rgb[at + 2]! * bare + 0.5;
-				relief[i]! += layer.film + (layer.film * 0.14 * mark) / 255;
-				planes.gloss[i] = gloss;
-				planes.wear[i] = 140;
+				relief[i]! += film + rough * mark;
 			}
-		}
+			planes.gloss.fill(gloss, start, start + count);
+			planes.wear.fill(140, start, start + count);
+		});
 	}
 };
 

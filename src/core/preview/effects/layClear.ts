@@ -1,5 +1,5 @@
 import { bytesOfHex, coverTable } from './coverTable';
-import { eachPixel } from './eachPixel';
+import { eachSpan } from './eachSpan';
 import type { Effect } from './types';
 
 /** Clear coat or wax: wets the colour a little, sets the sheen, and tints where it is tinted. */
@@ -8,14 +8,16 @@ export const layClear: Effect<'clear'> = (planes, layer, canvas) => {
 	const tints = layer.tint
 		? bytesOfHex(layer.tint.hex).map((channel) => coverTable(channel, layer.tint!.cover))
 		: [0, 1, 2].map(() => Uint8Array.from({ length: 256 }, (_, v) => v));
-	const tables = tints.map((tint) => tint.map((value) => wet[value]!)) as [Uint8Array, Uint8Array, Uint8Array];
+	const [red, green, blue] = tints.map((tint) => tint.map((value) => wet[value]!)) as [Uint8Array, Uint8Array, Uint8Array];
 	const gloss = Math.round(layer.sheen * 255);
 	const { rgb } = planes;
-	eachPixel(planes, layer, canvas, (i) => {
-		rgb[i * 3] = tables[0][rgb[i * 3]!]!;
-		rgb[i * 3 + 1] = tables[1][rgb[i * 3 + 1]!]!;
-		rgb[i * 3 + 2] = tables[2][rgb[i * 3 + 2]!]!;
-		planes.gloss[i] = gloss;
-		planes.wear[i] = 40;
+	eachSpan(planes, layer, canvas, (start, count) => {
+		for (let at = start * 3, end = (start + count) * 3; at < end; at += 3) {
+			rgb[at] = red[rgb[at]!]!;
+			rgb[at + 1] = green[rgb[at + 1]!]!;
+			rgb[at + 2] = blue[rgb[at + 2]!]!;
+		}
+		planes.gloss.fill(gloss, start, start + count);
+		planes.wear.fill(40, start, start + count);
 	});
 };

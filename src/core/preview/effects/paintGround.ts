@@ -1,5 +1,5 @@
 import type { Planes } from '../planes';
-import { cloudNoise, noiseTile, strokeNoise } from '../grain';
+import { fillCloudRow, fillStrokeRow, noiseTile } from '../grain';
 import { bytesOfHex, type Bytes } from './coverTable';
 import type { Canvas } from './types';
 
@@ -20,27 +20,30 @@ export function paintGround(planes: Planes, { scene, surfaces, scale }: Canvas):
 	const tile = noiseTile(scene.seed);
 	const stretch = Math.max(4, Math.round(Math.log2(40 * scale)) + 1);
 	const band = Math.max(2, stretch - 2);
-	const { rgb, relief, gloss, wear } = planes;
-	for (let y = 0, i = 0; y < planes.height; y++) {
-		for (let x = 0; x < planes.width; x++, i++) {
-			const surface = surfaces[i]!;
-			const at = i * 3;
-			if (surface === 0) {
-				rgb[at] = GAP[0];
-				rgb[at + 1] = GAP[1];
-				rgb[at + 2] = GAP[2];
-				continue;
+	const { width, rgb, relief, gloss, wear } = planes;
+	const fibres = new Float32Array(width);
+	const figures = new Float32Array(width);
+	for (let y = 0; y < planes.height; y++) {
+		const row = y * width;
+		for (let x = 0; x < width;) {
+			const surface = surfaces[row + x]!;
+			const start = x;
+			while (x < width && surfaces[row + x] === surface) x++;
+			const count = x - start;
+			const shifted = start + surface * 977;
+			fillStrokeRow(fibres, count, tile, shifted, y, stretch);
+			fillCloudRow(figures, count, tile, shifted, y * 4 + surface * 131, band + 2);
+			const from = surface === 0 ? GAP : light;
+			const to = surface === 0 ? GAP : dark;
+			for (let k = 0, i = row + start, at = i * 3; k < count; k++, i++, at += 3) {
+				const t = surface === 0 ? 0 : (0.45 * fibres[k]! + 0.55 * figures[k]!) / 255;
+				rgb[at] = from[0] + (to[0] - from[0]) * t;
+				rgb[at + 1] = from[1] + (to[1] - from[1]) * t;
+				rgb[at + 2] = from[2] + (to[2] - from[2]) * t;
+				relief[i] = surface === 0 ? 0 : RAISED + (30 * fibres[k]!) / 255;
 			}
-			const shifted = x + surface * 977;
-			const fibre = strokeNoise(tile, shifted, y, stretch) / 255;
-			const figure = cloudNoise(tile, shifted >> 2, y + surface * 131, band) / 255;
-			const t = 0.45 * fibre + 0.55 * figure;
-			rgb[at] = light[0] + (dark[0] - light[0]) * t;
-			rgb[at + 1] = light[1] + (dark[1] - light[1]) * t;
-			rgb[at + 2] = light[2] + (dark[2] - light[2]) * t;
-			relief[i] = RAISED + 30 * fibre;
-			gloss[i] = 26;
-			wear[i] = 20;
+			gloss.fill(surface === 0 ? 0 : 26, row + start, row + x);
+			wear.fill(surface === 0 ? 0 : 20, row + start, row + x);
 		}
 	}
 }
