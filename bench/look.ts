@@ -21,7 +21,7 @@ function barePass(scale: number, coats: number) {
 }
 
 export async function benchLook(): Promise<void> {
-	const TIME = 6000;
+	const TIME = 3000;
 	print(
 		await compare(
 			`look, 2 million pixels, ${COATS} coats, cold`,

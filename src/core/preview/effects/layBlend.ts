@@ -1,5 +1,5 @@
 import { convertHexToPaint, convertLinearToSrgb, convertPaintToLinear, mixPaints } from '../../colour';
-import { PATTERNS, sharesAtDepth } from '../../layout';
+import { PATTERNS, passJoin, type Join } from '../../layout';
 import { fillCloudRow, fillStrokeRow, noiseTile } from '../grain';
 import { eachSpan } from './eachSpan';
 import type { Effect } from './types';
@@ -22,12 +22,13 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 	const [stroke, patch] = HAND[layer.method] ?? [0, 0];
 	const gloss = Math.round(layer.sheen * 255);
 	const { rgb, relief } = planes;
+	const mixes = mixJoins(hexes);
 	const marks = new Float32Array(planes.width);
 	const clouds = new Float32Array(planes.width);
 	for (const box of layer.boxes) {
 		const deepest = pattern.deepest(box.width, box.height);
 		const joins = pattern.joins(zone, box.width, box.height);
-		const table = colourTable(hexes, joins, deepest);
+		const table = colourByDepth(mixes, joins, deepest);
 		const widest = Math.max(0, ...joins.map((join) => join.half));
 		const strokes = (stroke * widest) / 128;
 		const patches = (patch * widest) / 128;
@@ -55,13 +56,32 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 	}
 };
 
-function colourTable(hexes: readonly string[], joins: Parameters<typeof sharesAtDepth>[0], deepest: number): Float32Array {
+/** Each join's colours, mixed once: entry e is e / 1023 of the way from one colour to the next. sRGB, 0 to 255. */
+function mixJoins(hexes: readonly string[]): Float32Array[] {
 	const paints = hexes.map(convertHexToPaint);
+	return paints.slice(1).map((paint, i) => {
+		const table = new Float32Array(ENTRIES * 3);
+		for (let e = 0; e < ENTRIES; e++) {
+			const parts = e / (ENTRIES - 1);
+			const mixed = mixPaints([
+				{ paint: paints[i]!, parts: 1 - parts },
+				{ paint, parts }
+			]);
+			convertPaintToLinear(mixed).forEach((light, c) => (table[e * 3 + c] = 255 * convertLinearToSrgb(light)));
+		}
+		return table;
+	});
+}
+
+/** The colours by depth on one front, looked up in the joins: they never overlap, so each depth is within one of them at most. */
+function colourByDepth(mixes: readonly Float32Array[], joins: readonly Join[], deepest: number): Float32Array {
 	const table = new Float32Array(ENTRIES * 3);
 	for (let e = 0; e < ENTRIES; e++) {
-		const shares = sharesAtDepth(joins, (e / (ENTRIES - 1)) * deepest);
-		const mixed = mixPaints(paints.map((paint, i) => ({ paint, parts: shares[i]! })));
-		convertPaintToLinear(mixed).forEach((light, c) => (table[e * 3 + c] = 255 * convertLinearToSrgb(light)));
+		const depth = (e / (ENTRIES - 1)) * deepest;
+		let join = 0;
+		while (join < joins.length - 1 && passJoin(joins[join]!, depth) === 1) join++;
+		const from = 3 * Math.round(passJoin(joins[join]!, depth) * (ENTRIES - 1));
+		table.set(mixes[join]!.subarray(from, from + 3), e * 3);
 	}
 	return table;
 }
