@@ -97,7 +97,7 @@ function measureFace(face: Face, unit: LengthUnit, path: string, issues: Issue[]
 	const placed = placeParts(face, lengths, { faceWidth, left: stile + sideGap, drawerWidth: Math.max(1, drawerWidth) });
 	const parts = placed.map((part) => {
 		if (part.role !== 'drawer') return { ...part, hardware: [] };
-		const own = face.exceptions[part.id];
+		const own = Object.hasOwn(face.exceptions, part.id) ? face.exceptions[part.id] : undefined;
 		const where = own ? `${path}.exceptions.${part.id}` : `${path}.hardware`;
 		return { ...part, hardware: placeHardware(own ?? face.hardware, part, where, read, issues) };
 	});

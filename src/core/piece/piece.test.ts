@@ -130,6 +130,12 @@ describe('measurePiece', () => {
 		expect(faces[0]!.parts[2]).toMatchObject({ estimated: true, height: 182.5 });
 	});
 
+	it('takes no word that every object knows for an exception', () => {
+		const odd = chest(GOOD);
+		const chain = odd.faces[0]!.chain.map((entry) => (entry.id === 'drawer-1' ? { ...entry, id: 'constructor' } : entry));
+		expect(measurePiece({ ...odd, faces: [{ ...odd.faces[0]!, chain }] }, 'mm').faces[0]!.parts[1]!.hardware).toHaveLength(2);
+	});
+
 	it.each([
 		['a knob off its drawer', { hardware: { ...KNOBS, across: { rule: 'edge', distance: 5, count: 2 } } }, 'hardware.off-part'],
 		['knobs on each other', { hardware: { ...KNOBS, across: { rule: 'edge', distance: 400, count: 2 } } }, 'hardware.overlap'],

@@ -1,4 +1,4 @@
-import { convertHexToPaint, convertPaintToHex, mixPaints, type Colour } from '../colour';
+import type { Colour } from '../colour';
 import { isFilm, type Coat, type FilmCoat, type Material } from '../layers';
 import { measureMotif, partsOf, type Layout, type Placement } from '../layout';
 import { FRAME, type Box, type MeasuredFace, type Part } from '../piece';
@@ -125,9 +125,4 @@ function gapsOf(face: MeasuredFace, fronts: readonly Box[]): Box[] {
 
 function boxOf({ x, y, width, height }: Part): Box {
 	return { x, y, width, height };
-}
-
-/** The colour that stands for a zone at a glance: all its colours in equal parts. */
-export function blendOfZone(hexes: readonly string[]): string {
-	return convertPaintToHex(mixPaints(hexes.map((hex) => ({ paint: convertHexToPaint(hex), parts: 1 }))));
 }

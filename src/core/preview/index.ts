@@ -1,5 +1,5 @@
 export type { Scene, SceneLayer } from './scene';
-export { blendOfZone, describeScene, type SceneSource } from './describeScene';
+export { describeScene, type SceneSource } from './describeScene';
 export { createRenderer, type Picture, type Renderer } from './renderScene';
 export { copyPlanes, createPlanes, type Planes } from './planes';
 export { lightPlanes, WORKSHOP_LIGHT, type Light } from './lightPlanes';

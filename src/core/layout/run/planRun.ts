@@ -104,7 +104,7 @@ export function fitKeyOf({ parts, ends, middle, margin, scale, gap, hardware, cl
 }
 
 /** What a run may be on one front. `ratio` scales the wished sizes. */
-export function wishForPart(run: Run, motif: Motif, part: Part, ratio = 1, tallest: Mm = part.height): RunWish {
+function wishForPart(run: Run, motif: Motif, part: Part, ratio = 1, tallest: Mm = part.height): RunWish {
 	const most = Math.min(run.scale.most * ratio, tallest / motif.height);
 	return {
 		length: part.width,
@@ -166,7 +166,7 @@ function fitLike(first: RunFit, wish: RunWish): RunFit | null {
 }
 
 function takeChoice(group: OpenGroup, run: Run): RunGroup {
-	const pick = run.picks[group.id];
+	const pick = Object.hasOwn(run.picks, group.id) ? run.picks[group.id] : undefined;
 	const same = (choice: RunChoice) => choice.pick.ends === pick?.ends && choice.pick.count === pick.count;
 	const exact = group.choices.findIndex((choice) => same(choice) && choice.pick.by === pick?.by);
 	const near = exact >= 0 ? exact : group.choices.findIndex(same);

@@ -183,5 +183,5 @@
 		</dl>
 		<p class="text-sm"><b>Ready looks like:</b> {material.ready}</p>
 	{/if}
-	{#each step?.cautions ?? [] as caution (caution)}<p class="note border-l-4 border-ember pl-2">{caution}</p>{/each}
+	{#each step?.cautions ?? [] as caution, i (i)}<p class="note border-l-4 border-ember pl-2">{caution}</p>{/each}
 </div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { applyRemedy, COAT_WORDS, type Finding } from '$core/layers';
+	import { applyRemedy, COAT_WORDS, RULES, type Finding } from '$core/layers';
 	import { FRAME } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -75,4 +75,13 @@
 			{/each}
 		</ul>
 	{/if}
+	<details class="mt-4">
+		<summary class="font-medium">What is looked at</summary>
+		<dl class="mt-1 text-sm">
+			{#each RULES as rule (rule.id)}
+				<dt class="mt-1 font-bold first-letter:uppercase">{rule.id.replaceAll('-', ' ')}</dt>
+				<dd class="text-ink-soft">{rule.satisfiedBy}</dd>
+			{/each}
+		</dl>
+	</details>
 </section>

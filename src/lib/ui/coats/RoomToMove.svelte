@@ -16,7 +16,8 @@
 	<table class="mt-1 w-full text-sm">
 		<thead class="text-left text-ink-soft"
 			><tr
-				><th class="font-normal">Gap between</th><th class="pl-2 text-right font-normal">gap</th><th class="pl-2 text-right font-normal">film</th
+				><th class="font-normal">Gap between</th><th class="pl-2 text-right font-normal">gap</th><th class="pl-2 text-right font-normal"
+					>film</th
 				><th class="pl-2 text-right font-normal whitespace-nowrap">left, mm</th><th class="pl-2 font-normal">so it</th></tr
 			></thead
 		>

@@ -38,12 +38,7 @@ export class Viewport {
 	readonly attach = (svg: SVGSVGElement): (() => void) => {
 		this.#behavior = zoom<SVGSVGElement, unknown>()
 			.scaleExtent([LEAST, MOST])
-			.filter(
-				(event: Event) =>
-					event.type === 'wheel' ||
-					event.type.startsWith('touch') ||
-					(event.type === 'mousedown' && !(event.target as Element).closest('[data-grip]'))
-			)
+			.filter((event: Event) => event.type === 'wheel' || !(event.target as Element).closest('[data-grip]'))
 			.on('zoom', (event: { transform: typeof zoomIdentity }) => (this.#zoomed = event.transform));
 		this.#target = select<SVGSVGElement, unknown>(svg);
 		this.#target.call(this.#behavior).on('dblclick.zoom', null);

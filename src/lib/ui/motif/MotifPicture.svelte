@@ -5,5 +5,5 @@
 </script>
 
 <svg class={size} viewBox="-2 -2 {motif.width + 4} {motif.height + 4}" aria-hidden="true">
-	{#each motif.paths as path (path.d)}<path d={path.d} fill-rule={path.rule} fill="currentColor" />{/each}
+	{#each motif.paths as path, i (i)}<path d={path.d} fill-rule={path.rule} fill="currentColor" />{/each}
 </svg>

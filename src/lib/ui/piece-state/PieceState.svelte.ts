@@ -43,6 +43,7 @@ export class PieceState {
 	/** Undo goes on to what the server has kept from before this page was opened. */
 	#oldest: number;
 	#older = $state(true);
+	#reading = false;
 
 	constructor(record: PieceRecord) {
 		this.id = record.id;
@@ -96,6 +97,7 @@ export class PieceState {
 	/** Takes the piece as another window saved it. */
 	takeSaved(record: PieceRecord): void {
 		this.#back = [...this.#back, this.project];
+		this.#forth = [];
 		this.project = record.document;
 		this.saver.tookVersion(record.version);
 	}
@@ -108,6 +110,16 @@ export class PieceState {
 	}
 
 	async #readOlder(): Promise<Project | null> {
+		if (this.#reading || !this.#older) return null;
+		this.#reading = true;
+		try {
+			return await this.#fetchOlder();
+		} finally {
+			this.#reading = false;
+		}
+	}
+
+	async #fetchOlder(): Promise<Project | null> {
 		const response = await fetch(`/api/pieces/${this.id}/revisions?before=${this.#oldest}`).catch(() => null);
 		if (!response?.ok) {
 			if (response?.status === 404) this.#older = false;

@@ -44,7 +44,8 @@ describe('saving', () => {
 	it('waits for a pause, saves one at a time, and saves again what came meanwhile', async () => {
 		const piece = open();
 		let release = () => {};
-		respond = (version) => new Promise((resolve) => (release = () => resolve(answer(200, { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' }))));
+		respond = (version) =>
+			new Promise((resolve) => (release = () => resolve(answer(200, { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' }))));
 		rename(piece, 'Two');
 		rename(piece, 'Three');
 		await vi.advanceTimersByTimeAsync(400);
