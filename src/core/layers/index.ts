@@ -14,7 +14,7 @@ export {
 	type FilmCoat,
 	type Finish
 } from './schema';
-export { stackLayers, type DryingTimes, type Layer, type Stack } from './stackLayers';
+export { sharesSurface, stackLayers, type DryingTimes, type Layer, type Stack } from './stackLayers';
 export { applyRemedy, freeId, moveCoat, type Finding, type FinishEdit, type Remedy, type Rule, type RuleKind } from './findings';
 export { checkOrder } from './checkOrder';
 export { COAT_WORDS, nameCoat } from './nameCoat';

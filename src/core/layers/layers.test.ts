@@ -127,6 +127,12 @@ describe('what satisfies a rule', () => {
 	});
 });
 
+it('hints at work that a later base coat hides', () => {
+	const hints = planProject(withCoats(moved('base', 6))).hints;
+	expect(hints).toMatchObject([{ code: 'coat.hides', path: 'finish.coats[6]' }]);
+	expect(planProject(demo).hints).toEqual([]);
+});
+
 it('gives two clear coats the same id only once', () => {
 	const finish = applyRemedy(demo.finish, { label: '', edits: [{ op: 'insert', at: 0, coat: newClear('all') }] });
 	expect(finish.coats.map(({ id }) => id)).toContain('clear-2');

@@ -1,6 +1,6 @@
 import { judgeNeighbours } from '../colour';
 import { checkReferences, wordIssue, type Project } from '../formats';
-import { checkOrder, COAT_WORDS, isFilm, METHODS, roomInGap, stackLayers, type Stack } from '../layers';
+import { checkOrder, COAT_WORDS, isFilm, METHODS, roomInGap, sharesSurface, stackLayers, type Stack } from '../layers';
 import {
 	areasOfColours,
 	fitKeyOf,
@@ -93,7 +93,7 @@ function assemble(project: Project, steps: Steps): Plan {
 		...runs.flatMap((run) => run.issues),
 		...motifIssues(layout.motifs, shapes)
 	];
-	const hints = [...runs.flatMap((run) => run.hints), ...workshopHints(project)];
+	const hints = [...hiddenWork(stack), ...runs.flatMap((run) => run.hints), ...workshopHints(project)];
 	const word = (issue: Issue): PlanError => ({ code: issue.code, path: issue.path, message: wordIssue(issue, units) });
 	return {
 		format: PLAN_FORMAT,
@@ -243,6 +243,19 @@ function motifIssues(motifs: Project['layout']['motifs'], shapes: ReadonlyMap<st
 	return motifs.flatMap((motif, i) =>
 		shapes.get(motif.id)!.unread.map((path) => ({ code: 'motif.unread', path: `layout.motifs[${i}].paths[${path}].d` }))
 	);
+}
+
+/** A primer or a base coat over blending or a stencil on the same surface: all of that work is gone from sight. */
+function hiddenWork({ layers }: Stack): Issue[] {
+	return layers.flatMap((layer) => {
+		if (layer.coat.kind !== 'base' && layer.coat.kind !== 'prime') return [];
+		const under = layers.find(
+			(other) => other.at < layer.at && (other.coat.kind === 'blend' || other.coat.kind === 'stencil') && sharesSurface(other, layer)
+		);
+		return under
+			? [{ code: 'coat.hides', path: `finish.coats[${layer.at}]`, values: { what: COAT_WORDS[under.coat.kind].toLowerCase() } }]
+			: [];
+	});
 }
 
 function workshopHints({ workshop }: Project): Issue[] {

@@ -92,5 +92,7 @@ describe('planRun', () => {
 	it('reports a motif that stands on a knob', () => {
 		const { placements } = plan({ hardware: 'over', line: { from: 'top', distance: 60 }, gap: { least: 0, most: 5, wish: null } });
 		expect(placements.some(({ touches }) => touches.length > 0)).toBe(true);
+		const byHand = plan({ moved: [{ part: 'drawer-1', index: 0, x: 227.5, y: 60 }] });
+		expect(byHand.hints).toContainEqual({ code: 'run.on-knob', path: 'layout.runs[0]', values: { count: 1 } });
 	});
 });

@@ -83,7 +83,13 @@ export function planRun(run: Run, motif: Motif, piece: MeasuredPiece, path: stri
 	for (const [i, moved] of run.moved.entries())
 		if (!placements.some((placement) => placement.byHand && placement.part === moved.part && placement.index === moved.index))
 			issues.push({ code: 'run.moved-gone', path: `${path}.moved[${i}]`, values: { part: moved.part, index: moved.index + 1 } });
-	return { run: run.id, groups, placements, issues, hints: hintsFor(placements, parts, path) };
+	return {
+		run: run.id,
+		groups,
+		placements,
+		issues,
+		hints: [...hintsOfHardware(run, groups, placements, path), ...hintsFor(placements, parts, path)]
+	};
 }
 
 type OpenGroup = Omit<RunGroup, 'taken'>;
@@ -214,6 +220,17 @@ function lineOn(part: Part, run: Run): Mm {
 /** The front that lets the motif be least: the lowest, then the narrowest. */
 function leastOf(parts: readonly Part[]): Part | null {
 	return [...parts].sort((a, b) => a.height - b.height || a.width - b.width)[0] ?? null;
+}
+
+/** Nothing lands on a knob that should be kept clear, and no knob misses its motif, without being said. */
+function hintsOfHardware(run: Run, groups: readonly RunGroup[], placements: readonly Placement[], path: string): Issue[] {
+	if (run.hardware === 'avoid') {
+		const count = placements.filter(({ touches }) => touches.length > 0).length;
+		return count > 0 ? [{ code: 'run.on-knob', path, values: { count } }] : [];
+	}
+	if (run.hardware === 'over') return [];
+	const missed = groups.flatMap(({ choices, taken }) => choices[taken]?.fits ?? []).reduce((sum, { fit }) => sum + fit.hits, 0);
+	return missed > 0 ? [{ code: 'run.off-knob', path, values: { count: missed } }] : [];
 }
 
 function hintsFor(placements: readonly Placement[], parts: readonly Part[], path: string): Issue[] {

@@ -19,6 +19,10 @@
 		const at = piece.project.finish.coats.findIndex(({ id }) => id === coat);
 		return at < 0 ? 'the whole finish' : `step ${at + 1}, ${COAT_WORDS[piece.project.finish.coats[at]!.kind].toLowerCase()}`;
 	}
+	function hintStep(path: string): string {
+		const at = Number(/\[(\d+)\]/.exec(path)?.[1]);
+		return `Step ${at + 1}, ${COAT_WORDS[piece.project.finish.coats[at]!.kind].toLowerCase()}`;
+	}
 	function decide(finding: Finding): void {
 		piece.edit(
 			(draft) =>
@@ -65,6 +69,9 @@
 			</li>
 		{/each}
 	</ul>
+	{#each piece.plan.hints.filter(({ path }) => path.startsWith('finish')) as hint (hint.path)}
+		<p class="mt-3 border-l-4 border-rule-strong bg-white px-3 py-2 text-sm">{hintStep(hint.path)}: {hint.message}</p>
+	{/each}
 	{#if overruled.length > 0}
 		<h3 class="mt-4">Decided otherwise</h3>
 		<ul class="mt-1 space-y-1">

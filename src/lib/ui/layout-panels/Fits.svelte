@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { pickFit, type Run } from '$core/layout';
+	import { leaveOutMotif, pickFit, type Run } from '$core/layout';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { wordChoice } from './wordChoice';
 
@@ -25,6 +25,16 @@
 			}
 		});
 		piece.selection = { kind: 'run', id: run.id };
+	}
+	const onKnobs = $derived(
+		run.hardware === 'avoid' ? piece.plan.placements.filter((row) => row.run === run.id && row.touches.length > 0) : []
+	);
+	function leaveOutOnKnobs(): void {
+		const next = onKnobs.reduce(leaveOutMotif, run);
+		piece.replace({
+			...piece.project,
+			layout: { ...piece.project.layout, runs: piece.project.layout.runs.map((other) => (other.id === run.id ? next : other)) }
+		});
 	}
 	function clearMoved(): void {
 		piece.edit((draft) => void (draft.layout.runs.find((other) => other.id === run.id)!.moved = []));
@@ -77,5 +87,7 @@
 		</ol>
 		{#if group.choices.length < 3}<p class="note mt-1">Wider limits of scale or gap give more ways.</p>{/if}
 	{/if}
+	{#if onKnobs.length > 0}<button class="button mt-1 text-sm" onclick={leaveOutOnKnobs}>Leave out the {onKnobs.length} on a knob</button
+		>{/if}
 	{#each hints.slice(0, 3) as hint, i (i)}<p class="note mt-1">{hint.message}</p>{/each}
 </section>

@@ -19,7 +19,8 @@
 		surface === FRAME ? 'Frame' : (piece.plan.faces[0]!.parts.find((part) => part.id === surface)?.name ?? surface);
 </script>
 
-<div class="h-full overflow-y-auto p-6">
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div class="h-full overflow-y-auto p-6" tabindex="0" role="region" aria-label="Quantities">
 	<div class="mx-auto grid max-w-[76rem] grid-cols-[1.5fr_1fr] items-start gap-6">
 		<section class="paper p-5" aria-label="Paint">
 			<h2>Paint to pour out</h2>

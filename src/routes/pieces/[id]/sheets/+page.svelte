@@ -11,7 +11,9 @@
 </script>
 
 <div class="flex h-full">
-	<div class="min-w-0 flex-1 overflow-y-auto p-6">
+	<!-- Pages scroll by keyboard too. -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<div class="min-w-0 flex-1 overflow-y-auto p-6" tabindex="0" role="region" aria-label="Pages">
 		{#if pages.length > 0}
 			<ul class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-5">
 				{#each pages as page, i (i)}<li>
