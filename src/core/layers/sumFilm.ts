@@ -8,6 +8,7 @@ export const TIGHT: Mm = 0.5;
 
 export interface GapRoom {
 	readonly gap: string;
+	readonly at: Gap['at'];
 	readonly between: readonly [string, string];
 	readonly mm: Mm;
 	/** Film on each side when all coats are on, mm. */
@@ -27,5 +28,13 @@ export function sumFilm(stack: Stack, surface: string, steps = stack.layers.leng
 export function roomInGap(stack: Stack, gap: Gap): GapRoom {
 	const film = gap.between.map((surface) => sumFilm(stack, surface) / UM_PER_MM) as [Mm, Mm];
 	const left = gap.mm - film[0] - film[1];
-	return { gap: gap.id, between: gap.between, mm: gap.mm, film, left, verdict: left < 0 ? 'binds' : left < TIGHT ? 'tight' : 'free' };
+	return {
+		gap: gap.id,
+		at: gap.at,
+		between: gap.between,
+		mm: gap.mm,
+		film,
+		left,
+		verdict: left < 0 ? 'binds' : left < TIGHT ? 'tight' : 'free'
+	};
 }

@@ -25,6 +25,8 @@ export interface Part extends Box {
 /** Room between two surfaces that move past each other. */
 export interface Gap {
 	readonly id: string;
+	/** In the chain, or at both sides of a drawer. */
+	readonly at: 'chain' | 'side';
 	readonly mm: Mm;
 	/** Parts at its two sides; `frame` for the carcass. */
 	readonly between: readonly [string, string];
@@ -201,12 +203,12 @@ function namePart(role: ReadingRole, count: number, total: number): string {
 function findGaps(face: Face, lengths: MeasuredFace['readings'], parts: readonly Part[], sideGap: Mm): Gap[] {
 	const surface = (at: number) => (face.chain[at]?.role === 'drawer' ? face.chain[at].id : FRAME);
 	const between = lengths.flatMap(({ id, role, mm, estimated }, at) =>
-		role === 'gap' ? [{ id, mm, between: [surface(at - 1), surface(at + 1)] as const, estimated }] : []
+		role === 'gap' ? [{ id, at: 'chain' as const, mm, between: [surface(at - 1), surface(at + 1)] as const, estimated }] : []
 	);
 	if (sideGap === 0) return between;
 	const beside = parts
 		.filter((part) => part.role === 'drawer')
-		.map((part) => ({ id: `side-of-${part.id}`, mm: sideGap, between: [FRAME, part.id] as const, estimated: false }));
+		.map((part) => ({ id: `side-of-${part.id}`, at: 'side' as const, mm: sideGap, between: [FRAME, part.id] as const, estimated: false }));
 	return [...between, ...beside];
 }
 

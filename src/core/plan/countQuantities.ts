@@ -67,7 +67,7 @@ function areasOfSurfaces(piece: MeasuredPiece): ReadonlyMap<string, Mm2> {
 	const areas = new Map<string, Mm2>([[FRAME, 0]]);
 	for (const face of piece.faces) {
 		const drawers = face.parts.filter((part) => part.role === 'drawer');
-		const side = face.gaps.find((gap) => gap.id.startsWith('side-of-'))?.mm ?? 0;
+		const side = face.gaps.find((gap) => gap.at === 'side')?.mm ?? 0;
 		const opening = (drawers[0]?.width ?? 0) + 2 * side;
 		const height = sum(face.readings.filter(({ role }) => role === 'gap' || role === 'drawer').map(({ mm }) => mm));
 		areas.set(FRAME, areas.get(FRAME)! + Math.max(0, face.width * face.height - opening * height));

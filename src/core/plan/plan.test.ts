@@ -36,7 +36,7 @@ it('counts paint from areas: the surfaces add up to the face less its gaps, each
 	const plan = planProject(demo);
 	const face = plan.faces[0]!;
 	const gaps =
-		face.gaps.filter((gap) => !gap.id.startsWith('side')).reduce((sum, gap) => sum + gap.mm * 822, 0) +
+		face.gaps.filter((gap) => gap.at === 'chain').reduce((sum, gap) => sum + gap.mm * 822, 0) +
 		face.parts.filter((part) => part.role === 'drawer').reduce((sum, part) => sum + part.height * 6, 0);
 	const total = plan.quantities.surfaces.reduce((sum, { area }) => sum + area, 0) * 1e6;
 	expect(total).toBeCloseTo(860 * 940 - gaps, 3);

@@ -116,7 +116,7 @@ function stencilLayer(coat: Extract<FilmCoat, { kind: 'stencil' }>, source: Scen
 
 /** What is no front and no frame: the openings less the fronts, as boxes around each front. */
 function gapsOf(face: MeasuredFace, fronts: readonly Box[]): Box[] {
-	const side = face.gaps.find((gap) => gap.id.startsWith('side-of-'))?.mm ?? 0;
+	const side = face.gaps.find((gap) => gap.at === 'side')?.mm ?? 0;
 	const across = { x: (fronts[0]?.x ?? 0) - side, width: (fronts[0]?.width ?? 0) + 2 * side };
 	return face.readings
 		.filter(({ role }) => role === 'gap' || role === 'drawer')

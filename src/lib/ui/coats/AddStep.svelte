@@ -50,8 +50,8 @@
 
 <DropdownMenu.Root>
 	<DropdownMenu.Trigger class="button">Add a step {piece.selectedCoat ? 'after this one' : 'at the end'}</DropdownMenu.Trigger>
-	<DropdownMenu.Portal>
-		<DropdownMenu.Content class="paper z-50 max-h-[70vh] w-64 overflow-y-auto py-1 shadow-xl" align="end" sideOffset={4}>
+	<DropdownMenu.Portal disabled>
+		<DropdownMenu.Content class="paper z-50 max-h-[70vh] w-64 overflow-y-auto py-1 shadow-xl" align="end" sideOffset={4} strategy="fixed">
 			{#each STEPS as { text, make } (text)}
 				<DropdownMenu.Item class="cursor-pointer px-4 py-1 data-highlighted:bg-ember-pale" onSelect={() => add(make)}
 					>{text}</DropdownMenu.Item

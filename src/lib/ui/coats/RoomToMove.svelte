@@ -24,7 +24,7 @@
 		<tbody>
 			{#each rooms as room (room.gap)}
 				<tr class="border-t border-rule {room.verdict === 'free' ? '' : 'font-bold text-must'}">
-					<td>{nameOf(room.between[0])} and {nameOf(room.between[1])}</td>
+					<td>{nameOf(room.between[0])} and {nameOf(room.between[1])}{room.at === 'side' ? ', sides' : ''}</td>
 					<td class="pl-2 text-right">{room.mm.toFixed(1)}</td>
 					<td class="pl-2 text-right">{(room.film[0] + room.film[1]).toFixed(2)}</td>
 					<td class="pl-2 text-right">{room.left.toFixed(2)}</td>

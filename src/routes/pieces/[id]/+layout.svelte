@@ -30,6 +30,14 @@
 		coats: piece.plan.findings.filter((finding) => finding.overruled === null).length
 	});
 
+	/** In Lay out a blended coat or a stencil opens what it paints. */
+	function openCoat(id: string): void {
+		if (current !== 'layout') return;
+		const coat = piece.project.finish.coats.find((other) => other.id === id);
+		piece.selection =
+			coat?.kind === 'blend' ? { kind: 'zone', id: coat.zone } : coat?.kind === 'stencil' ? { kind: 'run', id: coat.run } : null;
+	}
+
 	onMount(() => {
 		const inText = (event: KeyboardEvent) => (event.target as HTMLElement).closest('input, textarea') !== null;
 		const redo = (event: KeyboardEvent) => {
@@ -109,7 +117,7 @@
 				>
 			</span>
 		</div>
-		{#if hasFilm}<div class="pt-1"><Film height={current === 'coats' ? 96 : 50} /></div>{/if}
+		{#if hasFilm}<div class="pt-1"><Film height={current === 'coats' ? 96 : 50} onchoose={openCoat} /></div>{/if}
 	</header>
 	<main class="min-h-0 flex-1">{@render children()}</main>
 </div>

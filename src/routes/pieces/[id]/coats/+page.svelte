@@ -23,7 +23,7 @@
 </script>
 
 <div class="flex h-full">
-	<div class="paper w-[23rem] shrink-0 overflow-y-auto border-y-0 border-l-0 px-5 py-4">
+	<div class="paper w-[23rem] shrink-0 overflow-y-auto border-y-0 border-l-0 px-5 py-4 max-xl:w-[17.5rem]">
 		<Findings />
 		<div class="mt-6 border-t border-rule pt-4"><RoomToMove /></div>
 	</div>
@@ -52,7 +52,10 @@
 			)} of waiting in all
 		</p>
 	</div>
-	<aside class="paper w-[25rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="The step that is picked">
+	<aside
+		class="paper w-[25rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4 max-xl:w-[19rem]"
+		aria-label="The step that is picked"
+	>
 		<div class="flex justify-end"><AddStep /></div>
 		{#if coat}
 			<CoatPanel {coat} />

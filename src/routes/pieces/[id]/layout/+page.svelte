@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { addRun, addZone } from '$core/formats';
+	import { COAT_WORDS } from '$core/layers';
 	import type { Motif } from '$core/layout';
 	import FaceDrawing from '$lib/ui/drawing/FaceDrawing.svelte';
 	import MotifStore from '$lib/ui/layout-panels/MotifStore.svelte';
@@ -31,6 +32,7 @@
 			: undefined;
 	});
 	const open = $derived(piece.plan.errors.filter(({ path }) => path.startsWith('piece')).length);
+	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.selectedCoat));
 	let choosing = $state(false);
 
 	function shade(): void {
@@ -118,6 +120,10 @@
 			<div class="mt-4 border-t border-rule pt-3"><RunPanel {run} motifs={data.motifs} /></div>
 		{:else if zone}
 			<div class="mt-4 border-t border-rule pt-3"><ZonePanel {zone} /></div>
+		{:else if coat}
+			<p class="mt-4 border-t border-rule pt-3">
+				{COAT_WORDS[coat.kind]}: <a class="underline" href="/pieces/{piece.id}/coats">work on it in Coats</a>.
+			</p>
 		{:else if layout.runs.length + layout.zones.length > 0}
 			<p class="note mt-4 border-t border-rule pt-3">
 				Pick something above, or a motif on the piece. Slide along the film to see the piece at any stage.
