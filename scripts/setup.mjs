@@ -35,8 +35,9 @@ export function installPackages() {
 		.update(readFileSync(join(root, 'package-lock.json')))
 		.digest('hex');
 	if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
-	console.log('Installing packages (once, until the lockfile changes)');
-	run('npm', ['ci', '--no-fund', '--no-audit']);
+	// To the error stream: what a script prints may be read by a program.
+	console.error('Installing packages (once, until the lockfile changes)');
+	run('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error'], { stdio: ['ignore', process.stderr, process.stderr] });
 	mkdirSync(dirname(stamp), { recursive: true });
 	writeFileSync(stamp, wanted);
 }
