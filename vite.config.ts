@@ -7,7 +7,17 @@ export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	worker: { format: 'es' },
 	/** Found only once the worker runs: told beforehand, the page is not reloaded under the painter's hands. */
-	optimizeDeps: { include: ['comlink', 'culori', 'clipper2-ts', 'mutative', 'svgpath', 'pure-rand/distribution/uniformInt', 'pure-rand/generator/xoroshiro128plus'] },
+	optimizeDeps: {
+		include: [
+			'comlink',
+			'culori',
+			'clipper2-ts',
+			'mutative',
+			'svgpath',
+			'pure-rand/distribution/uniformInt',
+			'pure-rand/generator/xoroshiro128plus'
+		]
+	},
 	/** What the bundler says of packages that are not ours is noise. */
 	build: { rolldownOptions: { checks: { circularDependency: false, pluginTimings: false, emptyImportMeta: false } } },
 	server: { watch: { ignored: ['**/.workshop/**', '**/.cache/**'] } },

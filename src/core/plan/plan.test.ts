@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { readProjectText, type Project } from '../formats';
 import { createPlanner, planFile, planProject, writePlan, type Plan } from './index';
@@ -70,4 +71,40 @@ it('answers with a list of errors, each with its remedy', () => {
 	expect(read).toBe(true);
 	expect(answer.errors).toMatchObject([{ code: 'chain.digits-swapped', path: 'piece.faces[0].chain[4].reading' }]);
 	expect(answer.errors[0]!.message).toContain('195 mm');
+});
+
+/** Every leaf of the project in turn, put to something that a hand or a program may write there. */
+it('answers whatever a file holds: a plan, or errors with a place and a remedy, and never fails', () => {
+	const leaves: (string | number)[][] = [];
+	const visit = (value: unknown, path: (string | number)[]) => {
+		if (typeof value !== 'object' || value === null) return void leaves.push(path);
+		for (const [key, inner] of Object.entries(value))
+			if (key !== 'paths') visit(inner, [...path, Array.isArray(value) ? Number(key) : key]);
+	};
+	visit(demo, []);
+	const odd = fc.oneof(
+		fc.constantFrom<unknown>(null, '', 'x', '0', '1e9', '-3', '5 3/8', '1/0', [], {}, true, 1e308, -1, 0, 0.5, 7, 12, 400, 99_999),
+		fc.double({ noNaN: true, min: -1e4, max: 1e4 }),
+		fc.constantFrom(...demo.finish.coats.map(({ id }) => id), 'drawers', 'drawer-1', 'constructor', 'frame')
+	);
+	fc.assert(
+		fc.property(fc.array(fc.tuple(fc.nat(leaves.length - 1), odd), { minLength: 1, maxLength: 3 }), (changes) => {
+			const file = structuredClone(demo) as unknown as Record<string | number, unknown>;
+			for (const [leaf, value] of changes) {
+				const path = leaves[leaf]!;
+				const holder = path
+					.slice(0, -1)
+					.reduce<Record<string | number, unknown>>((inner, key) => (inner?.[key] ?? {}) as Record<string | number, unknown>, file);
+				holder[path.at(-1)!] = value;
+			}
+			const { read, answer } = planFile(JSON.stringify(file));
+			if (!read) expect(answer.errors.length).toBeGreaterThan(0);
+			for (const error of answer.errors) expect(error.message).toMatch(/\.$/);
+			JSON.stringify(answer, (key, value: unknown) => {
+				if (typeof value === 'number') expect(Number.isFinite(value), key).toBe(true);
+				return value;
+			});
+		}),
+		{ numRuns: 300 }
+	);
 });
