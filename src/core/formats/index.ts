@@ -3,5 +3,6 @@ export { LARGEST_PROJECT, readProject, readProjectText, writePath, type ReadProj
 export { checkReferences, KINDS_FOR } from './checkReferences';
 export { wordIssue } from './wordIssue';
 export { LARGEST_SVG, readMotifSvg, type ReadMotif } from './readMotifSvg';
+export { changeUnits } from './changeUnits';
 export { newProject } from './newProject';
 export { addRun, addZone, dropRun, dropZone } from './editLayout';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { readProjectText, type Project } from '../formats';
+import { changeUnits, readProjectText, type Project } from '../formats';
 import { createPlanner, planFile, planProject, writePlan, type Plan } from './index';
 
 const text = readFileSync('demo/sail-loft-chest.json', 'utf8');
@@ -48,6 +48,13 @@ it('counts paint from areas: the surfaces add up to the face less its gaps, each
 		(face.parts.filter((p) => p.role === 'drawer').reduce((s, p) => s + p.width * p.height, 0) / 1e6 / 13) * 2 * 1000 * 1.1,
 		3
 	);
+});
+
+it('keeps every length when the painter turns the tape over', () => {
+	const inches = changeUnits(demo, 'in');
+	expect(inches.piece.faces[0]!.chain[2]!.reading).toBe('175 mm');
+	expect(planProject(inches).faces).toEqual(planProject(demo).faces);
+	expect(planProject(changeUnits(inches, 'mm')).faces).toEqual(planProject(demo).faces);
 });
 
 it('works out again only what an edit touches', () => {

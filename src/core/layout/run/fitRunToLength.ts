@@ -28,13 +28,13 @@ const MOST_CROSSED_LINES = 64;
 /**
  * Every good way to fit a run of motifs (mm) to a length, best first, a few for each count. Counts are tried one by one; for each the cost can only be least at a limit, at a preferred value, or
  * where a motif's edge just touches an obstacle, or where
- * below the wished scale the costs of scale and gap balance, so only those are tried. Empty where nothing fits. Source: methods 3.
+ * below the wished scale the costs of scale and gap balance, so only those are tried. Empty where nothing fits. `onlyCount` leaves all other counts out. Source: methods 3.
  */
-export function fitRunToLength(wish: RunWish, ends: EndsId): RunFit[] {
+export function fitRunToLength(wish: RunWish, ends: EndsId, onlyCount: number | null = null): RunFit[] {
 	if (!isPossible(wish)) return [];
 	const kind = ENDS_BY_ID[ends];
 	const fits: RunFit[] = [];
-	for (const { count, bound } of countsByBound(kind, wish)) {
+	for (const { count, bound } of countsByBound(kind, wish, onlyCount)) {
 		if (fits.length >= ENOUGH && fits[ENOUGH - 1]!.cost <= bound) break;
 		fits.push(...dropLikes(fitsOfCount(kind, count, wish)).map((fit) => spread(kind, fit, wish)));
 		fits.sort(byCost);
@@ -43,11 +43,11 @@ export function fitRunToLength(wish: RunWish, ends: EndsId): RunFit[] {
 }
 
 /** The counts that may stand, each with what it costs at least: what it would cost if there were no obstacles. */
-function countsByBound(kind: Ends, wish: RunWish): { count: number; bound: number }[] {
+function countsByBound(kind: Ends, wish: RunWish, only: number | null): { count: number; bound: number }[] {
 	const clear: RunWish = { ...wish, obstacles: [] };
 	const [least, most] = kind.countRange(wish);
 	const counts: { count: number; bound: number }[] = [];
-	for (let count = least; count <= most; count++) {
+	for (let count = Math.max(least, only ?? least); count <= Math.min(most, only ?? most); count++) {
 		const onCentre = kind.motifOnCentre(count);
 		if (wish.middle !== 'either' && onCentre !== null && onCentre !== (wish.middle === 'motif')) continue;
 		const bound = fitsOfCount(kind, count, clear)[0]?.cost;

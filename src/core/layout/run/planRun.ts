@@ -165,10 +165,11 @@ function chooseFits(wish: RunWish, ends: EndsId): RunFit[] {
 	return [...fits, ...others].sort((a, b) => a.cost - b.cost).slice(0, MOST_CHOICES);
 }
 
-/** The same scale and, if it can be, the same count on another front. */
+/** The same scale on another front; the same count and gap, if they can be. */
 function fitLike(first: RunFit, wish: RunWish): RunFit | null {
-	const fits = fitRunToLength({ ...wish, sizes: [first.scale] }, first.ends);
-	return fits.find((fit) => fit.count === first.count && Math.abs(fit.gap - first.gap) < 1e-6) ?? fits[0] ?? null;
+	const sized = { ...wish, sizes: [first.scale] };
+	const same = fitRunToLength(sized, first.ends, first.count);
+	return same.find((fit) => Math.abs(fit.gap - first.gap) < 1e-6) ?? same[0] ?? fitRunToLength(sized, first.ends)[0] ?? null;
 }
 
 function takeChoice(group: OpenGroup, run: Run): RunGroup {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { changeUnits } from '$core/formats';
 	import { GROUNDS, MOST_DRAWERS, OVERALL, suggestChain, type Face, type Piece } from '$core/piece';
 	import { formatLength, type LengthUnit } from '$core/units';
 	import { Choice } from '$lib/ui/choice';
@@ -72,7 +73,7 @@
 					{ value: 'mm', text: 'mm' },
 					{ value: 'in', text: 'inches' }
 				]}
-				onchange={(value: LengthUnit) => piece.edit((draft) => void (draft.units = value))}
+				onchange={(value: LengthUnit) => piece.replace(changeUnits(piece.project, value))}
 			/>
 		</div>
 		<h2 class="mt-4">The whole front</h2>
