@@ -58,6 +58,11 @@ export function addRun(project: Project, motif: Motif, colour: string): { readon
 	};
 }
 
+/** Puts a changed run in the place of the one with its id. */
+export function setRun(project: Project, run: Run): Project {
+	return { ...project, layout: { ...project.layout, runs: project.layout.runs.map((other) => (other.id === run.id ? run : other)) } };
+}
+
 /** Takes a zone out, with the coats that paint it. */
 export function dropZone(project: Project, id: string): Project {
 	return {

@@ -5,4 +5,4 @@ export { wordIssue } from './wordIssue';
 export { LARGEST_SVG, readMotifSvg, type ReadMotif } from './readMotifSvg';
 export { changeUnits } from './changeUnits';
 export { newProject } from './newProject';
-export { addRun, addZone, dropRun, dropZone } from './editLayout';
+export { addRun, addZone, dropRun, dropZone, setRun } from './editLayout';

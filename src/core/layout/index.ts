@@ -17,7 +17,7 @@ export { ENDS_BY_ID } from './ends';
 export { measureMotif, type MotifShape } from './measureMotif';
 export { partsOf } from './partsOf';
 export { costOfFit } from './run/costOfFit';
-export { leaveOutMotif, moveMotif, pickFit, releaseMotif } from './editRun';
+export { leaveOutMotif, moveMotif, moveMotifEdge, nudgeMotif, pickFit, releaseMotif } from './editRun';
 export { fitRunToLength } from './run/fitRunToLength';
 export { fitKeyOf, fitRunOnFronts, planRun, type Placement, type RunChoice, type RunGroup, type RunPlan } from './run/planRun';
 export type { Decider, Obstacle, RunFit, RunWish, Spot } from './run/types';

@@ -33,6 +33,9 @@ export interface Placement {
 	readonly centre: { readonly x: Mm; readonly y: Mm };
 	readonly left: Mm;
 	readonly top: Mm;
+	/** From the right and the bottom edge of its part, mm. */
+	readonly right: Mm;
+	readonly bottom: Mm;
 	readonly width: Mm;
 	readonly height: Mm;
 	readonly scale: number;
@@ -199,9 +202,9 @@ function placeGroup(group: RunGroup, run: Run, motif: Motif, parts: readonly Par
 			const cut = moved ? ('none' as const) : spot.cut;
 			const box = { left: cut === 'left' ? centre.x : left, right: cut === 'right' ? centre.x : left + width, top, bottom: top + height };
 			const touches = part.hardware.flatMap(({ footprint }, at) => (overlaps(box, footprint) ? [at] : []));
-			return [
-				{ run: run.id, part: id, index, centre, left, top, width, height, scale: fit.scale, cut, byHand: moved !== undefined, touches }
-			];
+			const far = { right: part.width - left - width, bottom: part.height - top - height };
+			const size = { width, height, scale: fit.scale };
+			return [{ run: run.id, part: id, index, centre, left, top, ...far, ...size, cut, byHand: moved !== undefined, touches }];
 		});
 	});
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { moveMotif, leaveOutMotif } from '$core/layout';
+	import { leaveOutMotif, nudgeMotif, type Run } from '$core/layout';
 	import { formatLength } from '$core/units';
 	import Look from '$lib/ui/look/Look.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -38,9 +38,7 @@
 
 	const order = $derived(piece.project.finish.coats.slice(0, piece.steps));
 	const mounted = $derived(
-		order.at(-1)?.kind === 'hardware-on' ||
-			order.some((coat) => coat.kind === 'hardware-on') ||
-			!piece.project.finish.coats.some((coat) => coat.kind === 'hardware-off')
+		order.some((coat) => coat.kind === 'hardware-on') || !piece.project.finish.coats.some((coat) => coat.kind === 'hardware-off')
 	);
 	const stencilled = (run: string) => order.some((coat) => coat.kind === 'stencil' && coat.run === run);
 
@@ -70,8 +68,7 @@
 		const nudge = NUDGES[event.key];
 		if (nudge && picked) {
 			const far = event.shiftKey ? 10 : 1;
-			const centre = { x: picked.centre.x + nudge[0] * far, y: picked.centre.y + nudge[1] * far };
-			editRun((run) => moveMotif(run, picked!, centre), `nudge ${picked.run} ${picked.part} ${picked.index}`);
+			editRun((run) => nudgeMotif(run, picked!, nudge[0] * far, nudge[1] * far), `nudge ${picked.run} ${picked.part} ${picked.index}`);
 		} else if (event.key === 'n' || event.key === 'b') step(event.key === 'n' ? 1 : -1);
 		else if (event.key === 'Escape' && piece.selection) piece.selection = picked ? { kind: 'run', id: picked.run } : null;
 		else if ((event.key === 'Delete' || event.key === 'Backspace') && picked) {
@@ -91,13 +88,8 @@
 			piece.selection = { kind: 'run', id: piece.selection.run };
 	}
 
-	function editRun(
-		change: (run: (typeof piece.project.layout.runs)[0]) => (typeof piece.project.layout.runs)[0],
-		together: string,
-		id = picked!.run
-	): void {
-		const runs = piece.project.layout.runs.map((run) => (run.id === id ? change(run) : run));
-		piece.replace({ ...piece.project, layout: { ...piece.project.layout, runs } }, together);
+	function editRun(change: (run: Run) => Run, together: string, id = picked!.run): void {
+		piece.setRun(change(piece.project.layout.runs.find((run) => run.id === id)!), together);
 	}
 
 	function step(by: number): void {

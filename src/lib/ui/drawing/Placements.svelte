@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { setRun } from '$core/formats';
 	import { measureMotif, moveMotif, type Motif } from '$core/layout';
 	import type { PlacementRow } from '$core/plan';
 	import type { MeasuredFace } from '$core/piece';
@@ -43,13 +44,8 @@
 		drag.moved = true;
 		const { row } = drag;
 		const centre = { x: Math.round(row.centre.x + dx), y: Math.round(row.centre.y + dy) };
-		piece.trial = {
-			...piece.project,
-			layout: {
-				...piece.project.layout,
-				runs: piece.project.layout.runs.map((run) => (run.id === row.run ? moveMotif(run, row, centre) : run))
-			}
-		};
+		const run = piece.project.layout.runs.find((other) => other.id === row.run)!;
+		piece.trial = setRun(piece.project, moveMotif(run, row, centre));
 	}
 	function drop(): void {
 		if (drag?.moved && piece.trial) piece.replace(piece.trial);

@@ -17,24 +17,14 @@
 
 	function take(at: number): void {
 		const { pick } = group!.choices[at]!;
-		piece.replace({
-			...piece.project,
-			layout: {
-				...piece.project.layout,
-				runs: piece.project.layout.runs.map((other) => (other.id === run.id ? pickFit(run, group!.id, pick) : other))
-			}
-		});
+		piece.setRun(pickFit(run, group!.id, pick));
 		piece.selection = { kind: 'run', id: run.id };
 	}
 	const onKnobs = $derived(
 		run.hardware === 'avoid' ? piece.plan.placements.filter((row) => row.run === run.id && row.touches.length > 0) : []
 	);
 	function leaveOutOnKnobs(): void {
-		const next = onKnobs.reduce(leaveOutMotif, run);
-		piece.replace({
-			...piece.project,
-			layout: { ...piece.project.layout, runs: piece.project.layout.runs.map((other) => (other.id === run.id ? next : other)) }
-		});
+		piece.setRun(onKnobs.reduce(leaveOutMotif, run));
 	}
 	function clearMoved(): void {
 		piece.edit((draft) => void (draft.layout.runs.find((other) => other.id === run.id)!.moved = []));

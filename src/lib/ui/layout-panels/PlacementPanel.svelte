@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { leaveOutMotif, moveMotif, releaseMotif, type Run } from '$core/layout';
+	import { leaveOutMotif, moveMotifEdge, releaseMotif, type Run } from '$core/layout';
 	import type { PlacementRow } from '$core/plan';
 	import Figure from '$lib/ui/figure/Figure.svelte';
 	import LengthField from '$lib/ui/length-field/LengthField.svelte';
@@ -10,16 +10,7 @@
 	const unit = $derived(piece.project.units);
 	const part = $derived(piece.plan.faces[0]!.parts.find((other) => other.id === row.part)!);
 
-	function change(next: Run, together = ''): void {
-		piece.replace(
-			{
-				...piece.project,
-				layout: { ...piece.project.layout, runs: piece.project.layout.runs.map((other) => (other.id === run.id ? next : other)) }
-			},
-			together
-		);
-	}
-	const place = (x: number, y: number) => change(moveMotif(run, row, { x, y }), `place ${row.part} ${row.index}`);
+	const place = (edges: { left?: number; top?: number }) => piece.setRun(moveMotifEdge(run, row, edges), `place ${row.part} ${row.index}`);
 </script>
 
 <section class="border border-ember bg-white p-3" aria-label="The motif that is picked">
@@ -28,14 +19,14 @@
 		<span class="note">{row.byHand ? 'placed by hand' : row.cut !== 'none' ? 'half a motif' : 'in its row'}</span>
 	</div>
 	<div class="mt-1 grid grid-cols-2 gap-2">
-		<LengthField label="Left edge, from the left" value={row.left} {unit} onchange={(mm) => place(mm + row.width / 2, row.centre.y)} />
-		<LengthField label="Top edge, from the top" value={row.top} {unit} onchange={(mm) => place(row.centre.x, mm + row.height / 2)} />
+		<LengthField label="Left edge, from the left" value={row.left} {unit} onchange={(left) => place({ left })} />
+		<LengthField label="Top edge, from the top" value={row.top} {unit} onchange={(top) => place({ top })} />
 	</div>
 	<dl class="mt-2 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
 		<dt class="text-ink-soft">right edge, from the right</dt>
-		<dd class="text-right"><Figure mm={part.width - row.left - row.width} {unit} /></dd>
+		<dd class="text-right"><Figure mm={row.right} {unit} /></dd>
 		<dt class="text-ink-soft">bottom edge, from the bottom</dt>
-		<dd class="text-right"><Figure mm={part.height - row.top - row.height} {unit} /></dd>
+		<dd class="text-right"><Figure mm={row.bottom} {unit} /></dd>
 		<dt class="text-ink-soft">centre, from the left and top</dt>
 		<dd class="text-right"><Figure mm={row.centre.x} {unit} />, <Figure mm={row.centre.y} {unit} /></dd>
 		<dt class="text-ink-soft">place in the order</dt>
@@ -47,12 +38,12 @@
 			</p>{/if}
 	{/if}
 	<div class="mt-2 flex flex-wrap gap-2">
-		{#if row.byHand}<button class="button text-sm" onclick={() => change(releaseMotif(run, row))}>Back into its row</button>{/if}
+		{#if row.byHand}<button class="button text-sm" onclick={() => piece.setRun(releaseMotif(run, row))}>Back into its row</button>{/if}
 		<button
 			class="button text-sm"
 			onclick={() => {
 				piece.selection = { kind: 'run', id: run.id };
-				change(leaveOutMotif(run, row));
+				piece.setRun(leaveOutMotif(run, row));
 			}}>Leave it out</button
 		>
 	</div>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dropZone } from '$core/formats';
-	import type { Zone } from '$core/layout';
+	import { PATTERNS, type Zone } from '$core/layout';
 	import { Choice, Slide } from '$lib/ui/choice';
 	import LengthField from '$lib/ui/length-field/LengthField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -13,8 +13,8 @@
 	const plans = $derived(piece.plan.zones.filter((plan) => plan.zone === zone.id));
 	const deepest = $derived(
 		Math.min(
-			...piece.plan.faces[0]!.parts.filter((part) => plans.some((plan) => plan.part === part.id)).map(
-				(part) => Math.min(part.width, part.height) / 2
+			...piece.plan.faces[0]!.parts.filter((part) => plans.some((plan) => plan.part === part.id)).map((part) =>
+				PATTERNS[zone.pattern].deepest(part.width, part.height)
 			)
 		)
 	);

@@ -1,5 +1,6 @@
 import { createPlanner, type Plan } from '$core/plan';
-import type { Project } from '$core/formats';
+import { setRun, type Project } from '$core/formats';
+import type { Run } from '$core/layout';
 import { create, type Draft } from 'mutative';
 import { getContext, setContext } from 'svelte';
 import { Saver } from './Saver.svelte';
@@ -76,6 +77,11 @@ export class PieceState {
 		this.#forth = [];
 		this.project = next;
 		this.saver.changed();
+	}
+
+	/** Puts a changed run in its place. */
+	setRun(run: Run, together = ''): void {
+		this.replace(setRun(this.project, run), together);
 	}
 
 	async undo(): Promise<void> {
