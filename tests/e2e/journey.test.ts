@@ -83,6 +83,15 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 		await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
 	});
 
+	await test.step('a coat is worked on', async () => {
+		await page.locator('[data-strip="blend"]').click();
+		await page.getByRole('radio', { name: 'Glaze slip' }).click();
+		await page.getByLabel('Coats', { exact: true }).fill('3');
+		await expect(page.locator('[data-strip="blend"]')).toContainText('3 coats, 150 µm');
+		await page.getByLabel('Material').selectOption('Mineral furniture paint');
+		await expect(page.locator('[data-strip="blend"]')).toContainText('3 coats, 105 µm');
+	});
+
 	await test.step('the look follows the film', async () => {
 		const picture = page.locator('canvas').first();
 		await expect(page.locator('[data-shown="true"]')).toBeVisible();
@@ -101,7 +110,7 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 
 	await test.step('figures and the printed sheet', async () => {
 		await page.getByRole('link', { name: 'Mix & buy' }).click();
-		await expect(page.getByText('flat brush, one for each colour')).toBeVisible();
+		await expect(page.getByText('fibre pad')).toBeVisible();
 		await page.getByRole('link', { name: 'Cut sheets' }).click();
 		await expect(page.getByRole('img', { name: 'Page: Drawer 5' })).toBeVisible();
 		await saved(page);
@@ -179,6 +188,24 @@ test('the project file goes out and comes back unchanged; a broken one changes n
 	await page.waitForURL('**/layout');
 	const back = await (await page.request.get(page.url().replace('/layout', '/file'))).text();
 	expect(back).toBe(out);
+});
+
+test('a motif comes in as SVG; what draws no opening, or would run, is refused with its line', async ({ page, workshop }) => {
+	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await page.getByRole('button', { name: 'Run a motif' }).click();
+	const bring = async (name: string, inside: string) => {
+		const file = test.info().outputPath(name);
+		await writeFile(file, `<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="40mm" viewBox="0 0 40 40">\n${inside}</svg>`);
+		await page.getByLabel('Bring in an SVG of your own').setInputFiles(file);
+	};
+	await bring('bad.svg', '<script>alert(1)</script>');
+	await expect(page.getByRole('alert')).toContainText('line 2: <script> is not read.');
+	await bring('Half moon.svg', '<title>Half moon</title><path d="M0 20A20 20 0 0 1 40 20Z"/>');
+	await page.getByRole('button', { name: 'A row of Half moon' }).click();
+	await expect(page.getByRole('region', { name: 'Ways it fits' })).toBeVisible();
+	await expect(page.locator('[data-placement^="row drawer-4"]').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Take this row out' }).click();
+	await saved(page);
 });
 
 test('the plan is the same from the server and from the command line', async ({ page, workshop }) => {

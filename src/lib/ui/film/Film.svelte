@@ -23,7 +23,7 @@
 	const strips = $derived(describeStrips(shownProject, piece.plan, surface));
 	const WOOD = 74;
 
-	let band: HTMLElement;
+	let band: HTMLElement | undefined = $state();
 	let dragging: { id: string; x: number; moved: boolean } | null = $state(null);
 	let said = $state('');
 
@@ -85,7 +85,7 @@
 		event.preventDefault();
 		piece.shownSteps = steps >= strips.length ? null : Math.max(0, steps);
 	}
-	const stripElements = () => [...band.querySelectorAll<HTMLElement>('[data-strip]')];
+	const stripElements = () => [...(band?.querySelectorAll<HTMLElement>('[data-strip]') ?? [])];
 	const middleOf = (element: Element) => {
 		const box = element.getBoundingClientRect();
 		return box.left + box.width / 2;

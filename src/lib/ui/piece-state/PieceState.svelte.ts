@@ -63,7 +63,10 @@ export class PieceState {
 
 	/** Changes the project by a recipe. Edits that share a `together` key within a moment are undone as one. */
 	edit(recipe: (draft: Draft<Project>) => void, together = ''): void {
-		this.replace(create(this.project, recipe), together);
+		const next = create(this.project, (draft) => {
+			recipe(draft);
+		});
+		this.replace(next, together);
 	}
 
 	/** Puts another project in place of this one, as one step that can be undone. */
@@ -140,4 +143,6 @@ export class PieceState {
 
 const KEY = Symbol('piece');
 export const providePiece = (piece: PieceState): PieceState => setContext(KEY, piece);
+/** The piece as the context of a component that stands alone, as in a test. */
+export const contextOf = (piece: PieceState): Map<symbol, PieceState> => new Map([[KEY, piece]]);
 export const usePiece = (): PieceState => getContext(KEY);

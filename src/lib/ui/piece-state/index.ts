@@ -1,2 +1,2 @@
-export { PieceState, providePiece, usePiece, type PieceRecord, type Selection } from './PieceState.svelte';
+export { contextOf, PieceState, providePiece, usePiece, type PieceRecord, type Selection } from './PieceState.svelte';
 export type { SaveState } from './Saver.svelte';

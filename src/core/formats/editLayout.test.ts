@@ -1,0 +1,65 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { planProject } from '../plan';
+import { addRun, addZone, checkReferences, dropRun, dropZone, newProject, readMotifSvg, readProject, setRun, type Project } from './index';
+
+const motifOf = (id: string) => {
+	const read = readMotifSvg(readFileSync(`demo/motifs/${id}.svg`, 'utf8'), id);
+	if (!read.ok) throw new Error(JSON.stringify(read.issues));
+	return read.motif;
+};
+const knot = motifOf('knot');
+const kinds = (project: Project) => project.finish.coats.map(({ kind }) => kind);
+
+/** A new chest of three drawers, measured. */
+function measured(): Project {
+	const project = newProject('A chest', 'mm', 3);
+	const lengths: Record<string, string> = { rail: '20', plinth: '60', 'drawer-1': '150', 'drawer-2': '170', 'drawer-3': '190' };
+	const face = project.piece.faces[0]!;
+	const chain = face.chain.map((entry) => ({ ...entry, reading: lengths[entry.id] ?? '3' }));
+	return { ...project, piece: { ...project.piece, faces: [{ ...face, width: '800', height: '602', chain }] } };
+}
+
+describe('a new project', () => {
+	it.each([1, 5, 12])('of %i drawers is a valid file, and waits only for its readings', (drawers) => {
+		const project = newProject('x', 'in', drawers);
+		expect(readProject(JSON.parse(JSON.stringify(project)))).toEqual({ ok: true, project });
+		const { errors, findings } = planProject(project);
+		expect(new Set(errors.map(({ code }) => code))).toEqual(new Set(['length.empty']));
+		expect(errors).toHaveLength(2 + 2 * drawers + 3);
+		expect(findings).toEqual([]);
+	});
+	it('has nothing wrong with it once it is measured', () => expect(planProject(measured())).toMatchObject({ errors: [], findings: [] }));
+});
+
+describe('shades and rows', () => {
+	const shaded = addZone(measured(), ['night-tide', 'eel-grass', 'drift-sand']);
+	const both = addRun(shaded.project, knot, 'gull');
+
+	it('come with their coats, each over what it needs, and the order holds', () => {
+		expect(kinds(both.project)).toEqual(['hardware-off', 'dust', 'prime', 'base', 'blend', 'stencil', 'clear', 'hardware-on']);
+		expect(planProject(both.project)).toMatchObject({ errors: [], findings: [] });
+		expect(planProject(both.project).placements.length).toBeGreaterThan(6);
+	});
+
+	it('can be added twice, each under its own name', () => {
+		const twice = addRun(addZone(both.project, ['gull', 'eel-grass']).project, knot, 'gull').project;
+		expect(twice.layout.zones.map(({ id }) => id)).toEqual(['shade', 'shade-2']);
+		expect(twice.layout.runs.map(({ id }) => id)).toEqual(['row', 'row-2']);
+		expect(twice.layout.motifs).toHaveLength(1);
+		expect(kinds(twice).slice(4, 8)).toEqual(['blend', 'stencil', 'blend', 'stencil'].sort());
+		expect(checkReferences(twice)).toEqual([]);
+	});
+
+	it('go with their coats, and a motif with its last row', () => {
+		expect(dropZone(dropRun(both.project, both.id), shaded.id)).toEqual(measured());
+	});
+
+	it('are changed one at a time, and leave the rest as it was', () => {
+		const run = { ...both.project.layout.runs[0]!, colour: 'eel-grass' };
+		const changed = setRun(both.project, run);
+		expect(changed.layout.runs).toEqual([run]);
+		expect(changed.piece).toBe(both.project.piece);
+		expect(changed.layout.zones).toBe(both.project.layout.zones);
+	});
+});

@@ -1,0 +1,39 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect, it } from 'vitest';
+import { wordIssue } from './index';
+
+const NUMBERS = ['residual', 'allowed', 'instead', 'left', 'most', 'least', 'length', 'drawers', 'index', 'share', 'count', 'known', 'got'];
+const WORDS = ['typed', 'what', 'id', 'kind', 'expected', 'front', 'part', 'where', 'message'];
+const VALUES = Object.fromEntries([...NUMBERS.map((key) => [key, 7]), ...WORDS.map((key) => [key, 'word'])]) as Record<
+	string,
+	string | number
+>;
+
+/** Every code that the core writes down anywhere. */
+function codesInSources(folder: string): string[] {
+	return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+		const path = join(folder, entry.name);
+		if (entry.isDirectory()) return codesInSources(path);
+		if (!entry.name.endsWith('.ts') || entry.name.includes('.test.')) return [];
+		const source = readFileSync(path, 'utf8');
+		return [...source.matchAll(/(?:code: |refuse\(|tooTall \? |first === undefined \? )'([a-z]+\.[a-z-]+)'/g)].map((match) => match[1]!);
+	});
+}
+
+it('has words with a remedy for every code that the core uses', () => {
+	const codes = [...new Set(codesInSources('src/core'))];
+	expect(codes.length).toBeGreaterThan(35);
+	for (const code of codes) {
+		const words = wordIssue({ code, path: '', values: VALUES }, 'mm');
+		expect(words, code).toMatch(/\.$/);
+		expect(words, code).not.toMatch(/undefined|NaN/);
+	}
+	for (const kind of ['digits-swapped', 'missed-or-twice', 'unit-slip', 'out-of-step', 'wrong-digit'])
+		expect(wordIssue({ code: `chain.${kind}`, path: '', values: { residual: -19, allowed: 4.5, instead: 175, left: 1 } }, 'mm')).toContain(
+			'19 mm more than'
+		);
+});
+
+it('throws on a code that nobody has worded', () =>
+	expect(() => wordIssue({ code: 'no.such', path: '' }, 'mm')).toThrow('add a line to WORDS'));

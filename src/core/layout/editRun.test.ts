@@ -1,0 +1,50 @@
+import { expect, it } from 'vitest';
+import { leaveOutMotif, moveMotif, moveMotifEdge, nudgeMotif, pickFit, releaseMotif, type Run } from './index';
+
+const run: Run = {
+	id: 'r',
+	name: 'Row',
+	motif: 'm',
+	parts: 'drawers',
+	colour: 'c',
+	edge: 'soft',
+	ends: 'whole',
+	middle: 'either',
+	margin: 0,
+	scale: { least: 1, most: 1, wish: 1 },
+	gap: { least: 0, most: 9, wish: null },
+	hardware: 'avoid',
+	clearance: 0,
+	sizing: 'each',
+	line: { from: 'middle' },
+	picks: {},
+	moved: [],
+	leftOut: []
+};
+const spot = { part: 'drawer-1', index: 2, centre: { x: 100, y: 50 }, width: 40, height: 20 };
+
+it('places a motif by hand once, however often it is moved', () => {
+	const moved = moveMotif(moveMotif(run, spot, { x: 1, y: 2 }), spot, { x: 3, y: 4 });
+	expect(moved.moved).toEqual([{ part: 'drawer-1', index: 2, x: 3, y: 4 }]);
+	expect(releaseMotif(moved, spot)).toEqual(run);
+	expect(run.moved).toEqual([]);
+});
+
+it('takes the figure of one edge and keeps the other', () => {
+	expect(moveMotifEdge(run, spot, { left: 10 }).moved[0]).toMatchObject({ x: 30, y: 50 });
+	expect(moveMotifEdge(run, spot, { top: 0 }).moved[0]).toMatchObject({ x: 100, y: 10 });
+	expect(nudgeMotif(run, spot, -1, 10).moved[0]).toMatchObject({ x: 99, y: 60 });
+});
+
+it('leaves a motif out, and forgets where it had been moved to', () => {
+	const out = leaveOutMotif(moveMotif(run, spot, { x: 1, y: 1 }), spot);
+	expect(out).toMatchObject({ moved: [], leftOut: [{ part: 'drawer-1', index: 2 }] });
+	expect(leaveOutMotif(out, spot).leftOut).toHaveLength(1);
+});
+
+it('lets go of what was moved on the fronts of a new fit, and only there', () => {
+	const both = moveMotif(moveMotif(run, spot, { x: 1, y: 1 }), { part: 'drawer-2', index: 0 }, { x: 5, y: 5 });
+	const pick = { ends: 'whole' as const, count: 5, by: 'gap-wish' };
+	expect(pickFit(both, 'drawer-1', pick)).toMatchObject({ picks: { 'drawer-1': pick }, moved: [{ part: 'drawer-2' }] });
+	expect(pickFit(both, 'common', pick).moved).toEqual([]);
+});

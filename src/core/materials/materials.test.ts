@@ -1,0 +1,44 @@
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { MaterialSchema } from '../layers';
+import { CATALOGUE, gatherMaterials, LOSS, volumeForArea } from './index';
+
+it('counts paint by area, coats, coverage and loss', () => {
+	expect(volumeForArea(1e6, 1, 13, LOSS.brush)).toBeCloseTo((1000 / 13) * 1.1, 9);
+	expect(volumeForArea(816 * 175, 2, 13, 0.1)).toBeCloseTo((0.1428 * 2 * 1000 * 1.1) / 13, 9);
+	expect(volumeForArea(1e6, 1, 10, LOSS.spray)).toBeCloseTo(130, 9);
+});
+
+it('needs twice the paint for twice the area, and more with a thirstier tool', () => {
+	fc.assert(
+		fc.property(
+			fc.integer({ min: 1, max: 4e6 }),
+			fc.integer({ min: 1, max: 9 }),
+			fc.double({ min: 1, max: 50, noNaN: true }),
+			(area, coats, coverage) => {
+				const once = volumeForArea(area, coats, coverage, LOSS.brush);
+				expect(volumeForArea(2 * area, coats, coverage, LOSS.brush)).toBeCloseTo(2 * once, 6);
+				expect(volumeForArea(area, coats, coverage, LOSS.sponge)).toBeGreaterThan(once);
+				expect(volumeForArea(area, coats, coverage, LOSS.spray)).toBeGreaterThan(volumeForArea(area, coats, coverage, LOSS.sponge));
+			}
+		)
+	);
+});
+
+it('has a catalogue of whole records: valid, named once, each with what ready looks like and a caution that defers to the label', () => {
+	for (const record of CATALOGUE) {
+		expect(MaterialSchema.safeParse(record).success, record.id).toBe(true);
+		expect(record.ready.length, record.id).toBeGreaterThan(10);
+		expect(record.cautions.join(' '), record.id).toContain('label');
+		expect(record.recoat, record.id).toBeGreaterThanOrEqual(record.touchDry);
+		if (record.protect === 'must') expect(record.porous, record.id).toBe(true);
+	}
+	expect(new Set(CATALOGUE.map(({ id }) => id)).size).toBe(CATALOGUE.length);
+	expect(CATALOGUE.length).toBeGreaterThanOrEqual(12);
+});
+
+it('lets a record of the project stand in for one of the catalogue', () => {
+	const own = { ...CATALOGUE.find(({ id }) => id === 'clear-coat')!, recoat: 90 };
+	expect(gatherMaterials([own]).get('clear-coat')!.recoat).toBe(90);
+	expect(gatherMaterials([]).get('clear-coat')!.recoat).toBe(60);
+});

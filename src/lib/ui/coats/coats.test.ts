@@ -1,0 +1,80 @@
+import demo from '../../../../demo/sail-loft-chest.json';
+import { readProject } from '$core/formats';
+import { contextOf, PieceState } from '$lib/ui/piece-state';
+import { render, screen } from '@testing-library/svelte';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, expect, it, vi } from 'vitest';
+import CoatPanel from './CoatPanel.svelte';
+import Findings from './Findings.svelte';
+import RoomToMove from './RoomToMove.svelte';
+
+const read = readProject(demo);
+if (!read.ok) throw new Error(JSON.stringify(read.issues));
+const { project } = read;
+
+beforeEach(() => vi.stubGlobal('fetch', () => new Promise(() => {})));
+const open = (drop: readonly string[] = []) =>
+	new PieceState({
+		id: 'x',
+		version: 1,
+		document: { ...project, finish: { ...project.finish, coats: project.finish.coats.filter(({ id }) => !drop.includes(id)) } }
+	});
+
+it('says what, where and why, and mends it with one click', async () => {
+	const piece = open(['clear']);
+	render(Findings, { context: contextOf(piece) });
+	const item = screen.getAllByRole('listitem')[0]!;
+	expect(item).toHaveTextContent('Nothing protects the base coat (chalk-type paint).');
+	expect(item).toHaveTextContent('should · step 5, base coat · on the frame, every drawer front');
+	await userEvent.click(screen.getByRole('button', { name: 'Add a wax over it' }));
+	expect(screen.getByRole('heading', { name: 'The order holds' })).toBeVisible();
+	expect(piece.project.finish.coats.map(({ kind }) => kind)).toContain('wax');
+});
+
+it('records a choice against a should, and can look at it again; a must cannot be left so', async () => {
+	const piece = open(['clear', 'clean']);
+	render(Findings, { context: contextOf(piece) });
+	expect(screen.getAllByRole('button', { name: 'Leave it so' })).toHaveLength(1);
+	await userEvent.click(screen.getByRole('button', { name: 'Leave it so' }));
+	expect(piece.project.finish.decisions).toEqual([{ rule: 'protect', coat: 'base', choice: 'Left as it is, unprotected' }]);
+	await userEvent.click(screen.getByRole('button', { name: 'Look at it again' }));
+	expect(piece.project.finish.decisions).toEqual([]);
+});
+
+it.each([
+	['45', 45],
+	['2 h', 120],
+	['2 h 30', 150],
+	['1.5 h', 90],
+	['', null]
+])('takes a wait of %j', async (typed, minutes) => {
+	const piece = open();
+	piece.edit((draft) => void (draft.finish.coats[4]!.wait = 7));
+	render(CoatPanel, { props: { coat: piece.project.finish.coats[4]! }, context: contextOf(piece) });
+	const field = screen.getByLabelText('Wait after it');
+	await userEvent.clear(field);
+	if (typed) await userEvent.type(field, typed);
+	await userEvent.tab();
+	expect(piece.project.finish.coats[4]!.wait).toBe(minutes);
+});
+
+it('refuses a wait that is none, beside the field, and keeps the old one', async () => {
+	const piece = open();
+	render(CoatPanel, { props: { coat: piece.project.finish.coats[4]! }, context: contextOf(piece) });
+	await userEvent.type(screen.getByLabelText('Wait after it'), 'a while');
+	await userEvent.tab();
+	expect(screen.getByText(/Write it like 45 min/)).toBeVisible();
+	expect(piece.project.finish.coats[4]!.wait).toBeNull();
+});
+
+it('warns of the tightest gap first', () => {
+	const piece = open();
+	piece.edit((draft) => {
+		draft.piece.faces[0]!.chain[3]!.reading = '0.4';
+		draft.piece.faces[0]!.chain.at(-1)!.reading = '78.6';
+	});
+	render(RoomToMove, { context: contextOf(piece) });
+	expect(screen.getAllByRole('row')[1]).toHaveTextContent('drawer 1 and drawer 2');
+	expect(screen.getAllByRole('row')[1]).toHaveTextContent('binds');
+	expect(screen.getByText(/Sand the edges first/)).toBeVisible();
+});
