@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { scaleDryingTime, scaleOpenTime } from './index';
 
@@ -7,4 +8,21 @@ it('slows drying in cold, damp and thick coats, by the worked examples', () => {
 	expect(scaleDryingTime(120, { temperature: 20, humidity: 50, waterBased: true, thickness: 1 })).toBe(120);
 	expect(scaleDryingTime(120, { temperature: 20, humidity: 90, waterBased: false, thickness: 1, movingAir: 0.7 })).toBeCloseTo(84, 9);
 	expect(scaleOpenTime(8, { temperature: 30, humidity: 50, waterBased: true })).toBe(4);
+});
+
+it('never dries faster for being colder, damper or thicker', () => {
+	const place = fc.record({
+		temperature: fc.integer({ min: 5, max: 34 }),
+		humidity: fc.integer({ min: 10, max: 99 }),
+		thickness: fc.double({ min: 0.5, max: 3, noNaN: true })
+	});
+	fc.assert(
+		fc.property(place, (c) => {
+			const time = (more: Partial<typeof c>) => scaleDryingTime(60, { ...c, waterBased: true, ...more });
+			expect(time({ temperature: c.temperature + 1 })).toBeLessThan(time({}));
+			expect(time({ humidity: c.humidity + 1 })).toBeGreaterThanOrEqual(time({}));
+			expect(time({ thickness: c.thickness * 1.1 })).toBeGreaterThan(time({}));
+			expect(time({ humidity: 90 })).toBe(time({ humidity: 100 }));
+		})
+	);
 });

@@ -83,6 +83,27 @@ describe('planRun', () => {
 		expect(picked.issues).toMatchObject([{ code: 'run.moved-gone', path: 'layout.runs[0].moved[1]' }]);
 	});
 
+	it('gives the worked example of half ends on a real front: seven motifs and eight places, cut at both ends', () => {
+		const wide: Motif = { ...motif, width: 120, height: 60 };
+		const half = planRun(
+			run({
+				parts: ['drawer-1'],
+				ends: 'half',
+				margin: 0,
+				scale: { least: 0.9, most: 1.1, wish: 1 },
+				gap: { least: 0, most: 20, wish: null },
+				hardware: 'over'
+			}),
+			wide,
+			measured,
+			'layout.runs[0]'
+		);
+		expect(half.groups[0]!.choices[0]).toMatchObject({ pick: { ends: 'half', count: 7 }, cost: 0 });
+		expect(half.placements.map(({ centre }) => Math.round(centre.x))).toEqual([0, 130, 260, 390, 520, 650, 780, 910]);
+		expect(half.placements.map(({ cut }) => cut)).toEqual(['left', 'none', 'none', 'none', 'none', 'none', 'none', 'right']);
+		expect(half.placements[1]).toMatchObject({ left: 70, right: 910 - 190, top: 30, bottom: 30 });
+	});
+
 	it('says why nothing fits', () => {
 		expect(plan({ scale: { least: 3, most: 4, wish: 3 } }).issues[0]).toMatchObject({ code: 'run.too-tall', path: 'layout.runs[0].scale' });
 		expect(plan({ margin: 460 }).issues[0]).toMatchObject({ code: 'run.no-fit' });

@@ -1,0 +1,111 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { lightPlanes } from '../lightPlanes';
+import { fillStrokeRow, noiseTile } from '../grain';
+import { copyPlanes, createPlanes } from '../planes';
+import { mapSurfaces, pixelsOf } from '../regions';
+import type { Scene, SceneLayer } from '../scene';
+import { coverTable } from './coverTable';
+import { layLayer } from './index';
+import { paintGround } from './paintGround';
+
+const scene: Scene = {
+	width: 100,
+	height: 60,
+	fronts: [{ id: 'd', x: 10, y: 10, width: 80, height: 40 }],
+	gaps: [{ x: 8, y: 8, width: 84, height: 44 }],
+	ground: 'veneer',
+	seed: 5,
+	layers: []
+};
+const canvas = { scene, scale: 1, surfaces: mapSurfaces(scene, 1, 100, 60) };
+const bare = createPlanes(100, 60);
+paintGround(bare, canvas);
+const at = (x: number, y: number) => y * 100 + x;
+const rgbAt = ({ rgb }: typeof bare, x: number, y: number) => [...rgb.slice(at(x, y) * 3, at(x, y) * 3 + 3)];
+const lay = (layer: SceneLayer) => {
+	const planes = copyPlanes(bare);
+	layLayer(planes, layer, canvas);
+	return planes;
+};
+const FRONT = { boxes: [{ x: 10, y: 10, width: 80, height: 40 }], frame: false };
+
+it('tells front, gap and frame apart, pixel by pixel', () => {
+	const count = (value: number) => canvas.surfaces.filter((surface) => surface === value).length;
+	expect([count(2), count(0), count(1)]).toEqual([80 * 40, 84 * 44 - 80 * 40, 6000 - 84 * 44]);
+	expect(pixelsOf({ x: -5, y: 50, width: 20, height: 99 }, 2, 40, 120)).toEqual({ left: 0, top: 100, right: 30, bottom: 120 });
+});
+
+describe('coverTable', () => {
+	it('hides all, nothing, or evenly between', () => {
+		fc.assert(
+			fc.property(fc.nat(255), fc.nat(255), fc.double({ min: 0, max: 1, noNaN: true }), (paint, ground, cover) => {
+				const value = coverTable(paint, cover)[ground]!;
+				expect(coverTable(paint, 1)[ground]).toBe(paint);
+				expect(Math.abs(coverTable(paint, 0)[ground]! - ground)).toBeLessThanOrEqual(1);
+				expect(value).toBeGreaterThanOrEqual(Math.min(paint, ground) - 1);
+				expect(value).toBeLessThanOrEqual(Math.max(paint, ground) + 1);
+			})
+		);
+	});
+});
+
+it('lays paint where it is laid, and nowhere else', () => {
+	const planes = lay({ kind: 'paint', coat: 'base', ...FRONT, hex: '#204060', cover: 1, sheen: 0.02, film: 50 });
+	expect(rgbAt(planes, 50, 30)).toEqual([0x20, 0x40, 0x60]);
+	expect(rgbAt(planes, 3, 3)).toEqual(rgbAt(bare, 3, 3));
+	expect(planes.relief[at(50, 30)]! - bare.relief[at(50, 30)]!).toBeGreaterThanOrEqual(50);
+	expect(planes.relief[at(50, 30)]! - bare.relief[at(50, 30)]!).toBeLessThanOrEqual(57);
+	const frame = lay({ kind: 'paint', coat: 'base', boxes: [], frame: true, hex: '#204060', cover: 1, sheen: 0, film: 50 });
+	expect(rgbAt(frame, 3, 3)).toEqual([0x20, 0x40, 0x60]);
+	expect(rgbAt(frame, 50, 30)).toEqual(rgbAt(bare, 50, 30));
+	expect(rgbAt(frame, 9, 30)).toEqual(rgbAt(bare, 9, 30));
+});
+
+it('wets the colour and sets the sheen with a clear coat; a dark wax tints', () => {
+	const clear = lay({ kind: 'clear', coat: 'c', ...FRONT, sheen: 0.4, tint: null });
+	expect(clear.gloss[at(50, 30)]).toBe(102);
+	expect(rgbAt(clear, 50, 30)[0]).toBeLessThan(rgbAt(bare, 50, 30)[0]!);
+	const dark = lay({ kind: 'clear', coat: 'w', ...FRONT, sheen: 0.3, tint: { hex: '#4a3524', cover: 0.25, sheen: 0.3, film: 5 } });
+	expect(rgbAt(dark, 50, 30)[0]).toBeLessThan(rgbAt(clear, 50, 30)[0]!);
+});
+
+it('masks the half that is cut off, and ends at the edge of the front', () => {
+	const square = [0, 0, 20, 0, 20, 20, 0, 20];
+	const spot = { x: 0, y: 20, width: 20, height: 20, scale: 1, cut: 'left' as const, clip: FRONT.boxes[0]! };
+	const paint = { hex: '#ffffff', cover: 1, sheen: 0, film: 50 };
+	const half = lay({ kind: 'stencil', coat: 's', edge: 'crisp', rings: [square], spots: [spot], ...paint });
+	expect(rgbAt(half, 15, 30)).toEqual([255, 255, 255]);
+	expect(rgbAt(half, 9, 30)).toEqual(rgbAt(bare, 9, 30));
+	const right = lay({ kind: 'stencil', coat: 's', edge: 'crisp', rings: [square], spots: [{ ...spot, x: 40, cut: 'right' }], ...paint });
+	expect(rgbAt(right, 45, 30)).toEqual([255, 255, 255]);
+	expect(rgbAt(right, 55, 30)).toEqual(rgbAt(bare, 55, 30));
+});
+
+it('throws light on the side of a step that faces the lamp, and shade on the other', () => {
+	const planes = createPlanes(20, 20);
+	planes.rgb.fill(128);
+	for (let y = 5; y < 15; y++) planes.relief.fill(400, y * 20 + 5, y * 20 + 15);
+	const pixels = lightPlanes(planes, 1, { angle: 90, rake: 1 });
+	const grey = (x: number, y: number) => pixels[(y * 20 + x) * 4]!;
+	expect(grey(10, 4)).toBeGreaterThan(grey(10, 10));
+	expect(grey(10, 15)).toBeLessThan(grey(10, 10));
+	expect(grey(10, 10)).toBe(128);
+});
+
+it('fills a row of noise as the obvious way does, pixel by pixel', () => {
+	const tile = noiseTile(9);
+	fc.assert(
+		fc.property(fc.nat(3000), fc.nat(600), fc.integer({ min: 1, max: 8 }), (x, y, shift) => {
+			const row = new Float32Array(50);
+			fillStrokeRow(row, 50, tile, x, y, shift);
+			for (let i = 0; i < 50; i++) {
+				const node = (x + i) >> shift;
+				const part = ((x + i) & ((1 << shift) - 1)) / (1 << shift);
+				const [a, b] = [node, node + 1].map((n) => tile[((y & 255) << 8) | (n & 255)]!) as [number, number];
+				expect(row[i]).toBeCloseTo(a + (b - a) * part, 2);
+			}
+		}),
+		{ numRuns: 40 }
+	);
+});
