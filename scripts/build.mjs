@@ -1,9 +1,12 @@
+import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { bin, root, run } from './setup.mjs';
+import { bin, root } from './setup.mjs';
 
 const SOURCES = ['src', 'static', 'package-lock.json', 'vite.config.ts', 'svelte.config.js'];
+/** What the bundler says of packages that are not ours. */
+const NOISE = /^Circular dependency: node_modules|^Generated an empty chunk|✔ done|^npm warn/;
 const mark = join(root, 'build', 'built-from');
 
 /** Builds the application where its sources have changed since the last build. */
@@ -11,7 +14,10 @@ export function buildIfNeeded() {
 	const now = hashOf(SOURCES);
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === now) return;
 	console.log('Building');
-	run(bin('vite'), ['build', '--logLevel', 'warn']);
+	const { stdout, stderr, status } = spawnSync(bin('vite'), ['build', '--logLevel', 'warn'], { cwd: root, encoding: 'utf8' });
+	const told = `${stdout}${stderr}`.split('\n').filter((line) => line.trim() !== '' && !NOISE.test(line));
+	if (told.length > 0) console.log(told.join('\n'));
+	if (status !== 0) process.exit(status ?? 1);
 	writeFileSync(mark, now);
 }
 

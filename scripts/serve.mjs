@@ -1,10 +1,15 @@
 import { spawn } from 'node:child_process';
+import { connect } from 'node:net';
 import { join } from 'node:path';
 import { root } from './setup.mjs';
 
 /** Starts the built server on a workshop. Resolves with its address when it answers; rejects where it ends before. */
 export async function startServer({ workshop, port, stdio = 'inherit' }) {
 	const address = `http://127.0.0.1:${port}`;
+	if (await isTaken(port))
+		throw new Error(
+			`Something is already open at ${address}, perhaps this very workshop. Go on there, stop it first, or take another port: PORT=${port + 1} npm run demo.`
+		);
 	const env = {
 		...process.env,
 		HOST: '127.0.0.1',
@@ -24,6 +29,14 @@ export async function startServer({ workshop, port, stdio = 'inherit' }) {
 	}
 	server.kill('SIGTERM');
 	throw new Error('The server did not answer within a minute.');
+}
+
+function isTaken(port) {
+	return new Promise((resolve) => {
+		const probe = connect(port, '127.0.0.1');
+		probe.once('connect', () => resolve(probe.destroy() && true));
+		probe.once('error', () => resolve(false));
+	});
 }
 
 async function answers(url) {
