@@ -42,6 +42,15 @@ describe('shades and rows', () => {
 		expect(planProject(both.project).placements.length).toBeGreaterThan(6);
 	});
 
+	it('begin with a border that leaves the lowest front its centre', () => {
+		expect(shaded.project.layout.zones[0]!.border).toBe(30);
+		const project = measured();
+		const face = project.piece.faces[0]!;
+		const chain = face.chain.map((entry) => (entry.id === 'drawer-1' ? { ...entry, reading: '80' } : entry));
+		const low = addZone({ ...project, piece: { ...project.piece, faces: [{ ...face, chain }] } }, ['gull', 'eel-grass']);
+		expect(low.project.layout.zones[0]!.border).toBe(16);
+	});
+
 	it('can be added twice, each under its own name', () => {
 		const twice = addRun(addZone(both.project, ['gull', 'eel-grass']).project, knot, 'gull').project;
 		expect(twice.layout.zones.map(({ id }) => id)).toEqual(['shade', 'shade-2']);

@@ -1,6 +1,11 @@
 import { freeId, isFilm, type Coat } from '../layers';
 import type { Motif, Run, Zone } from '../layout';
+import { measurePiece } from '../piece';
 import type { Project } from './project';
+
+/** A new border takes this share of the lowest front, up to so many mm. */
+const BORDER_SHARE = 1 / 5;
+const WIDEST_BORDER = 30;
 
 /** Adds an edge shade on every drawer front, and the coat that paints it before whatever protects it. */
 export function addZone(project: Project, colours: readonly string[]): { readonly project: Project; readonly id: string } {
@@ -11,7 +16,7 @@ export function addZone(project: Project, colours: readonly string[]): { readonl
 		parts: 'drawers',
 		pattern: 'edge-shade',
 		colours: [...colours],
-		border: 30,
+		border: borderFor(project),
 		softness: 0.8,
 		corners: 'round'
 	};
@@ -80,6 +85,13 @@ export function dropRun(project: Project, id: string): Project {
 		layout: { ...project.layout, runs, motifs: project.layout.motifs.filter((motif) => runs.some((run) => run.motif === motif.id)) },
 		finish: { ...project.finish, coats: project.finish.coats.filter((coat) => !(coat.kind === 'stencil' && coat.run === id)) }
 	};
+}
+
+/** A border that leaves even the lowest front a centre, mm. */
+function borderFor({ piece, units }: Project): number {
+	const fronts = measurePiece(piece, units).faces.flatMap((face) => face.parts.filter((part) => part.role === 'drawer'));
+	const shortest = Math.min(...fronts.map(({ width, height }) => Math.min(width, height)));
+	return Math.max(5, Math.min(WIDEST_BORDER, Math.round(shortest * BORDER_SHARE)));
 }
 
 function paintLike({ finish }: Project) {
