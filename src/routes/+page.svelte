@@ -6,6 +6,7 @@
 	import { Choice } from '$lib/ui/choice';
 	import Look from '$lib/ui/look/Look.svelte';
 	import { AlertDialog } from 'bits-ui';
+	import { toast } from 'svelte-sonner';
 	import { onMount } from 'svelte';
 
 	let { data } = $props();
@@ -60,7 +61,8 @@
 	async function remove(): Promise<void> {
 		const { id } = removing!;
 		removing = null;
-		await fetch(`/api/pieces/${id}`, { method: 'DELETE' });
+		const response = await fetch(`/api/pieces/${id}`, { method: 'DELETE' }).catch(() => null);
+		if (!response?.ok && response?.status !== 404) toast('It was not taken out: the workshop does not answer. Try again in a moment.');
 		await invalidateAll();
 	}
 </script>

@@ -3,6 +3,7 @@ export { LARGEST_PROJECT, readProject, readProjectText, writePath, type ReadProj
 export { checkReferences, KINDS_FOR } from './checkReferences';
 export { wordIssue } from './wordIssue';
 export { LARGEST_SVG, readMotifSvg, type ReadMotif } from './readMotifSvg';
+export { changeDrawers } from './changeDrawers';
 export { changeUnits } from './changeUnits';
 export { newProject } from './newProject';
 export { addRun, addZone, dropRun, dropZone, setRun } from './editLayout';

@@ -2,6 +2,7 @@
 	import { leaveOutMotif, nudgeMotif, type Run } from '$core/layout';
 	import { formatLength } from '$core/units';
 	import Look from '$lib/ui/look/Look.svelte';
+	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
 	import { usePiece } from '$lib/ui/piece-state';
 	import Maximize from '@lucide/svelte/icons/expand';
 	import ZoomIn from '@lucide/svelte/icons/zoom-in';
@@ -28,12 +29,7 @@
 	const view = new Viewport(() => extent, mode === 'measure' ? [60, 30, 116, 62] : [58, 26, 34, 50]);
 	const k = $derived(view.scale);
 
-	/** A face fills the window at its finest; more than this many pixels are not made. */
-	const MOST_PIXELS = 2_400_000;
-	const full = $derived.by(() => {
-		const wish = Math.ceil(view.fit * 1.5 * 4) / 4;
-		return Math.min(wish, Math.sqrt(MOST_PIXELS / (face.width * face.height)));
-	});
+	const full = $derived(pixelsPerMm(view.fit, face));
 	let progress = $state(1);
 
 	const order = $derived(piece.project.finish.coats.slice(0, piece.steps));

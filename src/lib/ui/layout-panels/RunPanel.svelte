@@ -91,6 +91,8 @@
 			{/each}
 			<LengthField
 				signed
+				min={-1000}
+				max={10_000}
 				label="Gap, least"
 				value={run.gap.least}
 				{unit}
@@ -98,6 +100,8 @@
 			/>
 			<LengthField
 				signed
+				min={-1000}
+				max={10_000}
 				label="wished"
 				value={run.gap.wish ?? (run.gap.least + run.gap.most) / 2}
 				{unit}
@@ -105,6 +109,8 @@
 			/>
 			<LengthField
 				signed
+				min={-1000}
+				max={10_000}
 				label="most"
 				value={run.gap.most}
 				{unit}

@@ -21,8 +21,8 @@
 	let trouble: string | null = $state(null);
 
 	async function takeTheirs(): Promise<void> {
-		const response = await fetch(`/api/pieces/${piece.id}`);
-		if (response.ok) piece.takeSaved((await response.json()) as PieceRecord);
+		const response = await fetch(`/api/pieces/${piece.id}`).catch(() => null);
+		if (response?.ok) piece.takeSaved((await response.json()) as PieceRecord);
 		else trouble = 'The workshop does not answer. Try again in a moment.';
 	}
 	async function keepAsCopy(): Promise<void> {
@@ -31,8 +31,8 @@
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },
 			body: JSON.stringify(copy)
-		});
-		if (!response.ok) {
+		}).catch(() => null);
+		if (!response?.ok) {
 			trouble = 'The copy could not be saved. Try again in a moment.';
 			return;
 		}

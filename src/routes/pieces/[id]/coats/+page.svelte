@@ -5,6 +5,7 @@
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
 	import Look from '$lib/ui/look/Look.svelte';
+	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
@@ -14,8 +15,7 @@
 	let width = $state(0);
 	let height = $state(0);
 	const scale = $derived(Math.max(0.02, Math.min((width - 32) / face.width, (height - 64) / face.height)));
-	/** In steps, so that the picture is not made again for every pixel of the window. */
-	const pixels = $derived(Math.min(3, Math.ceil(scale * 1.5 * 4) / 4));
+	const pixels = $derived(pixelsPerMm(scale, face));
 
 	function setWorkshop(key: 'temperature' | 'humidity', value: number): void {
 		if (Number.isFinite(value)) piece.edit((draft) => void (draft.workshop[key] = value), key);

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { changeUnits } from '$core/formats';
-	import { GROUNDS, MOST_DRAWERS, OVERALL, suggestChain, type Face, type Piece } from '$core/piece';
+	import { changeDrawers, changeUnits } from '$core/formats';
+	import { GROUNDS, MOST_DRAWERS, OVERALL, type Face, type Piece } from '$core/piece';
 	import { formatLength, type LengthUnit } from '$core/units';
 	import { Choice } from '$lib/ui/choice';
 	import FaceDrawing from '$lib/ui/drawing/FaceDrawing.svelte';
@@ -34,11 +34,7 @@
 	}
 	function setDrawers(count: number): void {
 		if (!Number.isInteger(count) || count < 1 || count > MOST_DRAWERS) return;
-		piece.edit((draft) => {
-			const front = draft.piece.faces[0]!;
-			front.chain = suggestChain(count, face.chain);
-			for (const id of Object.keys(front.exceptions)) if (!front.chain.some((entry) => entry.id === id)) delete front.exceptions[id];
-		});
+		piece.replace(changeDrawers(piece.project, count));
 	}
 	function nameOf(i: number): string {
 		const entry = face.chain[i]!;
