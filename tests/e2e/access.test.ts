@@ -26,6 +26,9 @@ test('no screen has an axe violation, in its states', async ({ page, workshop })
 	await visit(page, workshop, `/pieces/${id}/layout`);
 	await page.getByRole('button', { name: 'Edge shade and glow' }).click();
 	await expectNoViolations(page, 'layout, zone');
+	await page.getByRole('checkbox', { name: 'Drawer 1' }).click();
+	await expectNoViolations(page, 'layout, a coat that is not on the surface in section');
+	await page.getByRole('checkbox', { name: 'Drawer 1' }).click();
 	await page.locator('[data-placement="reeds drawer-2 0"]').click();
 	await page.getByText('Limits of size, gap and place').click();
 	await expectNoViolations(page, 'layout, motif');

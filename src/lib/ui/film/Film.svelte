@@ -155,7 +155,6 @@
 					<button
 						data-strip={strip.id}
 						class="group relative block shrink-0 cursor-grab touch-none text-left"
-						class:opacity-45={!strip.here && !strip.isCut}
 						class:cursor-grabbing={dragging?.id === strip.id}
 						style:width="{strip.width}px"
 						aria-label="{i + 1}. {strip.name}{strip.detail ? `, ${strip.detail}` : ''}{strip.findings
