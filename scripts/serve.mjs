@@ -16,7 +16,7 @@ export async function startServer({ workshop, port, stdio = 'inherit' }) {
 		PORT: String(port),
 		ORIGIN: address,
 		EMBER_WORKSHOP: workshop,
-		BODY_SIZE_LIMIT: '10M',
+		BODY_SIZE_LIMIT: '64M',
 		SHUTDOWN_TIMEOUT: '3'
 	};
 	const server = spawn(process.execPath, [join(root, 'build', 'index.js')], { cwd: root, env, stdio });

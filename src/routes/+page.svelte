@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { goto, invalidateAll } from '$app/navigation';
 	import { newProject } from '$core/formats';
+	import { measurePiece, STARTERS } from '$core/piece';
+	import { writeOutlinePath } from '$core/geometry';
 	import { planProject, stageOf, type PlanError, type Stage } from '$core/plan';
 	import { formatLength, type LengthUnit } from '$core/units';
 	import { Choice } from '$lib/ui/choice';
@@ -13,7 +15,7 @@
 
 	const pieces = $derived(data.pieces.map((piece) => ({ ...piece, plan: planProject(piece.document) })));
 	/** All pictures at one scale: the tallest piece fills its card. */
-	const tallest = $derived(Math.max(1, ...pieces.map(({ plan }) => plan.faces[0]!.height)));
+	const tallest = $derived(Math.max(1, ...pieces.map(({ plan }) => Math.max(plan.faces[0]!.height, plan.faces[0]!.width * 0.75))));
 	const PICTURE = 230;
 
 	const STAGES: Readonly<Record<Stage, string>> = {
@@ -25,7 +27,15 @@
 
 	let name = $state('');
 	let units: LengthUnit = $state('mm');
-	let drawers = $state(5);
+	let shape = $state('chest');
+	const starter = $derived(STARTERS.find(({ id }) => id === shape)!);
+	let count: number | null = $state(null);
+	/** One picture of each shape, drawn as its first face is before anyone has measured it. */
+	const shapes = STARTERS.map((one) => {
+		const { piece } = newProject(one.name, 'mm', null, one.id);
+		return { ...one, face: measurePiece(piece, 'mm').faces[0]! };
+	});
+	const MINI = 54;
 	let faults: readonly PlanError[] = $state([]);
 	let busy = $state(false);
 	let removing: { id: string; name: string } | null = $state(null);
@@ -49,7 +59,7 @@
 
 	function begin(event: SubmitEvent): void {
 		event.preventDefault();
-		void add(JSON.stringify(newProject(name.trim() || 'A chest', units, drawers)), 'measure');
+		void add(JSON.stringify(newProject(name.trim() || starter.name, units, count, shape)), 'measure');
 	}
 
 	async function open(input: HTMLInputElement): Promise<void> {
@@ -93,7 +103,9 @@
 					<a href="/pieces/{id}/{stage === 'measuring' ? 'measure' : 'layout'}" class="block no-underline">
 						<span class="flex items-end" style:height="{PICTURE}px">
 							<span
-								class="block border-b-[3px] border-ink bg-paper shadow-[0_1px_7px_#0006]"
+								class="block {face.lies === 'upright' ? 'border-b-[3px] border-ink' : ''} {face.whole.outline.length === 4
+									? 'bg-paper shadow-[0_1px_7px_#0006]'
+									: 'drop-shadow-[0_1px_4px_#0006]'}"
 								style:width="{face.width * scale}px"
 								style:height="{face.height * scale}px"
 							>
@@ -124,8 +136,8 @@
 		</ul>
 	{/if}
 
-	<form class="paper ml-auto w-80 p-5" onsubmit={begin}>
-		<h2>A new chest front</h2>
+	<form class="paper ml-auto w-[22rem] p-5" onsubmit={begin}>
+		<h2>A new piece</h2>
 		<label class="label mt-3" for="name">Its name</label>
 		<input id="name" class="field" bind:value={name} maxlength="80" placeholder="the hall chest" autocomplete="off" />
 		<div class="mt-3">
@@ -139,8 +151,49 @@
 				onchange={(value) => (units = value)}
 			/>
 		</div>
-		<label class="label mt-3" for="drawers">Drawers, one above the other</label>
-		<input id="drawers" class="field !w-24" type="number" min="1" max="12" bind:value={drawers} />
+		<fieldset class="mt-3">
+			<legend class="label">What it is like</legend>
+			<div class="mt-1 grid grid-cols-4 gap-x-1 gap-y-2">
+				{#each shapes as { id, name: title, about, face } (id)}
+					{@const k = MINI / Math.max(face.width, face.height)}
+					<label class="group flex cursor-pointer flex-col items-center" title="{title}: {about}">
+						<input class="peer sr-only" type="radio" name="shape" value={id} bind:group={shape} onchange={() => (count = null)} />
+						<span
+							class="flex h-[60px] w-full items-end justify-center border-b-[3px] border-transparent pb-0.5 peer-checked:border-ember peer-focus-visible:outline-2 peer-focus-visible:outline-ember"
+						>
+							<svg
+								width={face.width * k + 2}
+								height={face.height * k + 2}
+								viewBox="-1 -1 {face.width * k + 2} {face.height * k + 2}"
+								aria-hidden="true"
+							>
+								<path d={writeOutlinePath(face.outline, k)} fill="#ffffff" stroke="#24211e" />
+								{#each face.parts as part (part.id)}<path
+										d={writeOutlinePath(part.outline, k)}
+										transform="translate({part.x * k} {part.y * k})"
+										fill={part.role === 'open' ? '#bcbcbc' : part.role === 'leg' || part.role === 'rail' ? '#ebe7de' : '#ffffff'}
+										stroke="#24211e"
+										stroke-width="0.7"
+									/>{/each}
+							</svg>
+						</span>
+						<span class="mt-0.5 text-center text-xs leading-tight group-hover:text-ember-deep peer-checked:font-bold">{title}</span>
+					</label>
+				{/each}
+			</div>
+		</fieldset>
+		{#if starter.count}
+			<label class="label mt-3" for="count">{starter.count.of === 'drawers' ? 'Drawers' : 'Doors'}</label>
+			<input
+				id="count"
+				class="field !w-24"
+				type="number"
+				min={starter.count.least}
+				max={starter.count.most}
+				value={count ?? starter.count.start}
+				oninput={(event) => (count = event.currentTarget.checkValidity() ? event.currentTarget.valueAsNumber : null)}
+			/>
+		{/if}
 		<button class="button button-ember mt-4 w-full justify-center" disabled={busy}>{busy ? 'Beginning' : 'Begin measuring'}</button>
 		<div class="mt-5 border-t border-rule pt-3">
 			<label class="label" for="file">or open a project file</label>

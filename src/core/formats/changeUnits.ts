@@ -9,27 +9,19 @@ import type { Project } from './project';
 export function changeUnits(project: Project, units: LengthUnit): Project {
 	if (units === project.units) return project;
 	const keep = <Value>(value: Value): Value => keepLengths(value, project.units, units) as Value;
-	return { ...project, units, piece: { ...project.piece, faces: project.piece.faces.map((face) => keepFace(face, keep)) } };
+	const faces = project.piece.faces.map((face) => keepLengths(face, project.units, units) as Project['piece']['faces'][0]);
+	return { ...project, units, piece: { ...project.piece, faces } };
 }
 
-type Face = Project['piece']['faces'][0];
+/** Words and names, never lengths, though a name may look like one. */
+const WORDS: ReadonlySet<string> = new Set('id name kind of ground grain shape side way rule old room on role along picture'.split(' '));
 
-function keepFace(face: Face, keep: <Value>(value: Value) => Value): Face {
-	const { width, height, stile, sideGap, chain, hardware, exceptions, ...rest } = face;
-	return {
-		...rest,
-		...keep({ width, height, stile, sideGap }),
-		chain: chain.map((entry) => ({ ...entry, reading: keep(entry.reading) })),
-		hardware: keep(hardware),
-		exceptions: keep(exceptions)
-	};
-}
-
-/** Every length in a value; words that are no length read the same in both units, and stay. */
+/** Every length in a value, to any depth. */
 function keepLengths(value: unknown, from: LengthUnit, to: LengthUnit): unknown {
 	if (typeof value === 'string') return keepLength(value, from, to);
-	if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
-	return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, keepLengths(inner, from, to)]));
+	if (Array.isArray(value)) return value.map((inner) => keepLengths(inner, from, to));
+	if (typeof value !== 'object' || value === null) return value;
+	return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, WORDS.has(key) ? inner : keepLengths(inner, from, to)]));
 }
 
 function keepLength(value: LengthInput, from: LengthUnit, to: LengthUnit): LengthInput {

@@ -1,5 +1,5 @@
 import { gatherMaterials } from '../materials';
-import { FRAME } from '../piece';
+import { partIdsOf } from '../piece';
 import { isFilm, type Material } from '../layers';
 import type { Issue } from '../units';
 import type { Project } from './project';
@@ -7,11 +7,8 @@ import type { Project } from './project';
 /** Everything that a project names by id must be there, and be of the right kind; no id may stand twice. */
 export function checkReferences(project: Project): Issue[] {
 	const { palette, layout, finish, piece, materials } = project;
-	const parts = new Set(piece.faces.flatMap((face) => face.chain.filter((entry) => entry.role !== 'gap').map((entry) => entry.id)));
-	const surfaces = new Set([
-		FRAME,
-		...piece.faces.flatMap((face) => face.chain.filter((entry) => entry.role === 'drawer').map((entry) => entry.id))
-	]);
+	/** Layouts and coats name parts, and faces: for all that is on them, and for their carcass. */
+	const parts = new Set(piece.faces.flatMap((face) => [face.id, ...partIdsOf(face)]));
 	const issues: Issue[] = [
 		...findTwins(palette, 'palette'),
 		...findTwins(layout.motifs, 'layout.motifs'),
@@ -52,7 +49,7 @@ export function checkReferences(project: Project): Issue[] {
 		if (coat.kind === 'base') need(colours, coat.colour, `${path}.colour`, 'colour');
 		if (coat.kind === 'blend') need(idsOf(layout.zones), coat.zone, `${path}.zone`, 'zone');
 		if (coat.kind === 'stencil') need(idsOf(layout.runs), coat.run, `${path}.run`, 'run');
-		if ('on' in coat) needAll(surfaces, coat.on, `${path}.on`, 'surface');
+		if ('on' in coat) needAll(parts, coat.on, `${path}.on`, 'surface');
 		if (isFilm(coat) && 'on' in coat && coat.on.length === 0) issues.push({ code: 'field.too-small', path: `${path}.on` });
 	});
 	return issues;

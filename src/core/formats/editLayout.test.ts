@@ -17,7 +17,8 @@ function measured(): Project {
 	const lengths: Record<string, string> = { rail: '20', plinth: '60', 'drawer-1': '150', 'drawer-2': '170', 'drawer-3': '190' };
 	const face = project.piece.faces[0]!;
 	const chain = face.chain.map((entry) => ({ ...entry, reading: lengths[entry.id] ?? '3' }));
-	return { ...project, piece: { ...project.piece, faces: [{ ...face, width: '800', height: '602', chain }] } };
+	const faces = [{ ...face, width: '800', height: '602', chain }, ...project.piece.faces.slice(1)];
+	return { ...project, piece: { ...project.piece, faces } };
 }
 
 describe('a new project', () => {
@@ -47,7 +48,7 @@ describe('shades and rows', () => {
 		const project = measured();
 		const face = project.piece.faces[0]!;
 		const chain = face.chain.map((entry) => (entry.id === 'drawer-1' ? { ...entry, reading: '80' } : entry));
-		const low = addZone({ ...project, piece: { ...project.piece, faces: [{ ...face, chain }] } }, ['gull', 'eel-grass']);
+		const low = addZone({ ...project, piece: { ...project.piece, faces: [{ ...face, chain }], seams: [] } }, ['gull', 'eel-grass']);
 		expect(low.project.layout.zones[0]!.border).toBe(16);
 	});
 

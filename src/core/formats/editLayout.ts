@@ -1,19 +1,19 @@
 import { freeId, isFilm, type Coat } from '../layers';
-import type { Motif, Run, Zone } from '../layout';
-import { measurePiece } from '../piece';
+import { partsOf, type Motif, type Run, type Zone } from '../layout';
+import { measurePiece, walkReadings } from '../piece';
 import type { Project } from './project';
 
 /** A new border takes this share of the lowest front, up to so many mm. */
 const BORDER_SHARE = 1 / 5;
 const WIDEST_BORDER = 30;
 
-/** Adds an edge shade on every drawer front, and the coat that paints it before whatever protects it. */
+/** Adds an edge shade on every drawer front (or door, or on the face), and the coat that paints it before whatever protects it. */
 export function addZone(project: Project, colours: readonly string[]): { readonly project: Project; readonly id: string } {
 	const id = freeId('shade', project.layout.zones);
 	const zone: Zone = {
 		id,
 		name: 'Edge shade and glow',
-		parts: 'drawers',
+		parts: frontsOf(project),
 		pattern: 'edge-shade',
 		colours: [...colours],
 		border: borderFor(project),
@@ -39,7 +39,7 @@ export function addRun(project: Project, motif: Motif, colour: string): { readon
 		id,
 		name: `${motif.name} row`.slice(0, 80),
 		motif: motif.id,
-		parts: 'drawers',
+		parts: frontsOf(project),
 		colour,
 		edge: 'soft',
 		ends: 'whole',
@@ -87,9 +87,15 @@ export function dropRun(project: Project, id: string): Project {
 	};
 }
 
+/** What decoration begins on: the drawers, else the doors, else the first face. */
+function frontsOf({ piece }: Pick<Project, 'piece'>): Zone['parts'] {
+	const roles = new Set(piece.faces.flatMap((face) => walkReadings(face.chain).map(({ entry }) => entry.role)));
+	return roles.has('drawer') ? 'drawers' : roles.has('door') ? 'doors' : [piece.faces[0]!.id];
+}
+
 /** A border that leaves even the lowest front a centre, mm. */
 function borderFor({ piece, units }: Project): number {
-	const fronts = measurePiece(piece, units).faces.flatMap((face) => face.parts.filter((part) => part.role === 'drawer'));
+	const fronts = partsOf(frontsOf({ piece }), measurePiece(piece, units));
 	const shortest = Math.min(...fronts.map(({ width, height }) => Math.min(width, height)));
 	return Math.max(5, Math.min(WIDEST_BORDER, Math.round(shortest * BORDER_SHARE)));
 }

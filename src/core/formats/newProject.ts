@@ -1,41 +1,21 @@
 import { newClear, newDust, newHardwareOn, newPrime } from '../layers';
-import { suggestChain } from '../piece';
+import { STARTERS } from '../piece';
 import type { LengthUnit } from '../units';
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from './project';
 
-/** A chest front that waits to be measured, with a palette and an order of coats to begin from. */
-export function newProject(name: string, units: LengthUnit, drawers: number): Project {
+/** A piece that waits to be measured, begun from one of the shapes, with a palette and an order of coats to begin from. */
+export function newProject(name: string, units: LengthUnit, count: number | null = null, shape = 'chest'): Project {
 	const inches = units === 'in';
+	const starter = STARTERS.find(({ id }) => id === shape) ?? STARTERS[0]!;
+	const built = starter.build(units, count ?? starter.count?.start ?? 0);
+	const hasHardware = built.faces.some(({ hardware }) => hardware.kind !== 'none');
 	return {
 		format: PROJECT_FORMAT,
 		version: PROJECT_VERSION,
 		units,
 		paper: inches ? 'letter' : 'a4',
 		workshop: { temperature: 20, humidity: 50 },
-		piece: {
-			name,
-			condition: 'new',
-			faces: [
-				{
-					id: 'front',
-					name: 'Front',
-					ground: 'solid-wood',
-					width: '',
-					height: '',
-					stile: inches ? '3/4' : '19',
-					sideGap: inches ? '1/8' : '3',
-					chain: suggestChain(drawers),
-					hardware: {
-						kind: 'knob',
-						across: { rule: 'quarter' },
-						down: { rule: 'middle' },
-						hole: inches ? '3/16' : '5',
-						diameter: inches ? '1 1/4' : '32'
-					},
-					exceptions: {}
-				}
-			]
-		},
+		piece: { name, shape: starter.id, condition: 'new', ...built },
 		palette: [
 			{ id: 'night-tide', name: 'Night tide', hex: '#232f3c', opacity: 0.95 },
 			{ id: 'eel-grass', name: 'Eel grass', hex: '#4c6b58', opacity: 0.95 },
@@ -45,7 +25,7 @@ export function newProject(name: string, units: LengthUnit, drawers: number): Pr
 		layout: { motifs: [], zones: [], runs: [] },
 		finish: {
 			coats: [
-				{ kind: 'hardware-off', id: 'hardware-off', wait: null },
+				...(hasHardware ? [{ kind: 'hardware-off' as const, id: 'hardware-off', wait: null }] : []),
 				newDust('all'),
 				newPrime('all'),
 				{
@@ -60,7 +40,7 @@ export function newProject(name: string, units: LengthUnit, drawers: number): Pr
 					colour: 'night-tide'
 				},
 				newClear('all'),
-				newHardwareOn()
+				...(hasHardware ? [newHardwareOn()] : [])
 			],
 			decisions: []
 		},

@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import type { Issue } from '../units';
 import { checkReferences } from './checkReferences';
 import { PROJECT_FORMAT, PROJECT_VERSION, ProjectSchema, type Project } from './project';
+import { upgradeProject } from './upgrade';
 
 export type ReadProject = { readonly ok: true; readonly project: Project } | { readonly ok: false; readonly issues: readonly Issue[] };
 
@@ -22,9 +23,10 @@ export function readProjectText(text: string): ReadProject {
 }
 
 /** As `readProjectText`, from a value that is already parsed. */
-export function readProject(value: unknown): ReadProject {
-	if (typeof value !== 'object' || value === null || (value as { format?: unknown }).format !== PROJECT_FORMAT)
+export function readProject(given: unknown): ReadProject {
+	if (typeof given !== 'object' || given === null || (given as { format?: unknown }).format !== PROJECT_FORMAT)
 		return { ok: false, issues: [{ code: 'file.not-project', path: 'format', values: { expected: PROJECT_FORMAT } }] };
+	const value: unknown = upgradeProject(given);
 	const version = (value as { version?: unknown }).version;
 	if (version !== PROJECT_VERSION)
 		return {

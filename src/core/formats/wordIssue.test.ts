@@ -3,8 +3,46 @@ import { join } from 'node:path';
 import { expect, it } from 'vitest';
 import { wordIssue } from './index';
 
-const NUMBERS = ['residual', 'allowed', 'instead', 'left', 'most', 'least', 'length', 'drawers', 'index', 'share', 'count', 'known', 'got'];
-const WORDS = ['typed', 'what', 'id', 'kind', 'expected', 'front', 'part', 'where', 'message'];
+const NUMBERS = [
+	'residual',
+	'allowed',
+	'instead',
+	'left',
+	'most',
+	'least',
+	'length',
+	'drawers',
+	'index',
+	'share',
+	'count',
+	'known',
+	'got',
+	'expected',
+	'lean',
+	'near',
+	'far',
+	'line',
+	'rows',
+	'fields',
+	'percent'
+];
+const WORDS = [
+	'typed',
+	'what',
+	'id',
+	'kind',
+	'front',
+	'part',
+	'where',
+	'message',
+	'side',
+	'degrees',
+	'on',
+	'other',
+	'one',
+	'first',
+	'second'
+];
 const VALUES = Object.fromEntries([...NUMBERS.map((key) => [key, 7]), ...WORDS.map((key) => [key, 'word'])]) as Record<
 	string,
 	string | number
@@ -17,7 +55,7 @@ function codesInSources(folder: string): string[] {
 		if (entry.isDirectory()) return codesInSources(path);
 		if (!entry.name.endsWith('.ts') || entry.name.includes('.test.')) return [];
 		const source = readFileSync(path, 'utf8');
-		return [...source.matchAll(/(?:code: |refuse\(|tooTall \? |first === undefined \? )'([a-z]+\.[a-z-]+)'/g)].map((match) => match[1]!);
+		return [...source.matchAll(/(?:code: `?|refuse\(|tooTall \? |first === undefined \? )'([a-z]+\.[a-z-]+)'/g)].map((match) => match[1]!);
 	});
 }
 

@@ -3,7 +3,7 @@ import { formatLength, type Issue, type LengthUnit } from '../units';
 type Words = (values: Readonly<Record<string, string | number>>, unit: LengthUnit) => string;
 const length = (value: string | number | undefined, unit: LengthUnit) => formatLength(Number(value), unit, 0.1).text;
 const beyond = (v: Readonly<Record<string, string | number>>, unit: LengthUnit) =>
-	`The readings are ${length(Math.abs(Number(v['residual'])), unit)} ${Number(v['residual']) > 0 ? 'short of' : 'more than'} the whole height; reading errors explain ${length(v['allowed'], unit)}.`;
+	`The readings are ${length(Math.abs(Number(v['residual'])), unit)} ${Number(v['residual']) > 0 ? 'short of' : 'more than'} the whole ${v['whole'] ?? 'height'}; reading errors explain ${length(v['allowed'], unit)}.`;
 
 /** What is wrong, and what to do about it. One line for each code; the values come with the issue. */
 const WORDS: Readonly<Record<string, Words>> = {
@@ -25,7 +25,33 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`${beyond(v, u)} This drawer is out of step with the others: ${length(v['instead'], u)} would fit. Measure it again.`,
 	'chain.wrong-digit': (v, u) =>
 		`${beyond(v, u)} One digit may be wrong here: ${length(v['instead'], u)} would fit. Measure this one again.`,
-	'chain.drawers': (v) => `A front has 1 to ${v['most']} drawers; this one has ${v['drawers']}. Add or take away drawer readings.`,
+	'sizes.no-room': (v, u) =>
+		`By this rule the ${v['count']} would not fit into ${length(v['left'], u)}: one of them would have no height left. Change the figure or the rule.`,
+	'outline.too-large': (v, u) => `This is more than the shape can take: ${length(v['most'], u)} at most. Make it smaller.`,
+	'outline.too-few': (v) => `An outline needs ${v['most']} points or more. Add a point.`,
+	'outline.crossed': () => 'The outline crosses itself. Go through its points in the order in which they follow each other.',
+	'outline.outside': () => 'The outline reaches beyond its width or height. Check its points, or the width and the height.',
+	'part.no-parent': (v) => `There is no part "${v['id']}" for it to lie on. Choose another.`,
+	'part.off': (v) => `It reaches over the edge of ${v['on']}, on which it lies. Make it smaller, or check its distances.`,
+	'part.overlap': (v) => `It lies on ${v['other']}. Move one of them, or make it smaller.`,
+	'part.no-room': (v) => `Its margins leave nothing of ${v['on']}. Make them smaller.`,
+	'square.contradicts': (v, u) =>
+		`With this width and height both diagonals should be near ${length(v['expected'], u)}. One of the four readings is wrong: measure them again.`,
+	'square.out': (v, u) =>
+		`Out of square: the top stands ${length(v['lean'], u)} to the ${v['side']}, ${v['degrees']} degrees. A border that is square in itself runs off the edge by as much from bottom to top; lay it from the centre line and share the difference, or follow the edges and let its corners be out of true.`,
+	'gap.tapers': (v, u) =>
+		`This gap tapers: ${length(v['near'], u)} at one end, ${length(v['far'], u)} at the other. The closer end decides whether it moves.`,
+	'edge.differs': (v) =>
+		`${v['one']} and ${v['other']} meet along this edge, but ${v['first']} is not ${v['second']}. Where one stands over, leave it; else measure both again.`,
+	'photo.length': (v) => `By the picture this length is off by ${v['percent']} %. Set the corners again, closer to the true ones.`,
+	'csv.no-rows': () => 'There is no reading in it. Give a name or a place, and a length, on each line.',
+	'csv.line': (v) => `Line ${v['line']}: "${v['typed']}" is no length. Correct it there.`,
+	'csv.name': (v) => `Line ${v['line']}: there is no reading called "${v['name']}" here. Use the names that are shown.`,
+	'csv.too-many': (v) => `There are ${v['rows']} lines, and ${v['fields']} readings to take. Check which do not belong here.`,
+	'picture.kind': () => 'This is no JPEG, PNG or WebP picture. Save it as one of these.',
+	'picture.broken': () => 'This picture cannot be opened: it is damaged or cut short. Take it again, or save it again.',
+	'picture.too-large': (v) => `This picture is too large (${v['got']}). At most ${v['most']}: make it smaller first.`,
+	'picture.unknown': () => 'This picture is not in the workshop. Load it again.',
 	'face.no-room': () => 'The stiles and side gaps leave no width for the drawers. Check them against the overall width.',
 	'hardware.off-part': () => 'It would stand over the edge of the drawer front. Change the distance or the size.',
 	'hardware.overlap': () => 'The two would stand on each other. Set them further apart, or use one.',

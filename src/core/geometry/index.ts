@@ -2,3 +2,26 @@ export { FLATNESS, flattenPath, type Ring } from './flattenPath';
 export { areaOfRings, uniteShapes, type FillRule, type Shape } from './uniteShapes';
 export { coverRings, type CoverageMask } from './coverRings';
 export { depthInBox, roundedDepthInBox } from './depthInBox';
+export type { ArcEdge, Edge, Point } from './edges/types';
+export {
+	areaOfOutline,
+	boundsOfOutline,
+	deepestPoint,
+	depthInOutline,
+	distanceToOutline,
+	flattenOutline,
+	isInsideOutline,
+	moveOutline,
+	offsetInwards,
+	perimeterOfOutline,
+	writeOutlinePath,
+	type Outline
+} from './outline';
+export { shapeRectangle, shapeRounded } from './shapes/rectangle';
+export { shapeEllipse } from './shapes/ellipse';
+export { shapeBow, shapeWave } from './shapes/swollen';
+export { shapeFree, type FreePoint } from './shapes/free';
+export type { Shaped, Side } from './shapes/types';
+export { findCornerFault, projectPoint, solveHomography, type CornerFault, type Corners, type Homography } from './homography';
+export { warpRows, type PixelSource } from './warpRows';
+export { straightSize } from './straightSize';

@@ -18,7 +18,7 @@ export function uniteShapes(shapes: readonly Shape[]): Ring[] {
 	const resolved = shapes.flatMap((shape) =>
 		union(shape.rings.map(toClipper), shape.rule === 'evenodd' ? ClipperRule.EvenOdd : ClipperRule.NonZero)
 	);
-	return union(resolved, ClipperRule.NonZero).map((path) => path.flatMap((point) => [point.x / PER_MM, point.y / PER_MM]));
+	return union(resolved, ClipperRule.NonZero).map(fromClipper);
 }
 
 /** Area (mm2) of rings as `uniteShapes` returns them: holes count against it. */
@@ -26,6 +26,10 @@ export function areaOfRings(rings: readonly Ring[]): number {
 	return Math.abs(areaPaths(rings.map(toClipper))) / (PER_MM * PER_MM);
 }
 
-function toClipper(ring: Ring): Path64 {
+export function toClipper(ring: Ring): Path64 {
 	return makePath(ring.map((value) => Math.round(value * PER_MM)));
+}
+
+export function fromClipper(path: Path64): Ring {
+	return path.flatMap((point) => [point.x / PER_MM, point.y / PER_MM]);
 }

@@ -23,7 +23,7 @@ export interface Finding {
 	readonly what: string;
 	/** The step that it concerns; null for the finish as a whole. */
 	readonly coat: string | null;
-	/** Surfaces where it holds: `frame` and ids of drawer fronts. */
+	/** Surfaces where it holds: ids of parts, and of faces for their carcass. */
 	readonly where: readonly string[];
 	readonly why: string;
 	readonly remedies: readonly Remedy[];

@@ -2,8 +2,11 @@ import { z } from 'zod';
 import { IdSchema } from '../piece';
 
 export const CoatPartsSchema = z
-	.union([z.enum(['all', 'drawers', 'frame']), z.array(IdSchema).min(1).max(64)])
-	.meta({ description: '"all", "drawers", "frame" (rails, stiles and plinth), or a list of part ids and "frame".' });
+	.union([z.enum(['all', 'drawers', 'doors', 'fronts', 'panels', 'frame']), z.array(IdSchema).min(1).max(400)])
+	.meta({
+		description:
+			'"all"; "drawers", "doors", "fronts" (both) or "panels", with all that lies on them; "frame" (the carcass of every face); or a list of ids: a part stands for itself, a face for its carcass.'
+	});
 export type CoatParts = z.infer<typeof CoatPartsSchema>;
 
 export const APPLICATORS = ['brush', 'roller', 'sponge', 'spray', 'cloth'] as const;
@@ -21,13 +24,24 @@ const film = {
 	material: IdSchema,
 	times: z.number().int().min(1).max(9).meta({ description: 'Number of coats.' }),
 	thickness: z.number().min(0.25).max(4).meta({ description: '1 is a normal coat.' }),
-	applicator: z.enum(APPLICATORS)
+	applicator: z.enum(APPLICATORS),
+	edges: z
+		.enum(['full', 'one', 'none'])
+		.optional()
+		.meta({ description: 'On edges that move past each other: as on the face (full), one coat only, or none because they are masked.' })
 };
 
 export const CoatSchema = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('clean'), ...step, material: IdSchema, on: CoatPartsSchema }),
 	z.strictObject({ kind: z.literal('dust'), ...step, on: CoatPartsSchema }),
-	z.strictObject({ kind: z.literal('sand'), ...step, on: CoatPartsSchema, grit: z.number().int().min(40).max(2000), bare: z.boolean() }),
+	z.strictObject({
+		kind: z.literal('sand'),
+		...step,
+		on: CoatPartsSchema,
+		grit: z.number().int().min(40).max(2000),
+		bare: z.boolean(),
+		eases: z.number().min(0).max(20).optional().meta({ description: 'Taken off the meeting edges, mm.' })
+	}),
 	z.strictObject({ kind: z.literal('hardware-off'), ...step }),
 	z.strictObject({ kind: z.literal('hardware-masked'), ...step }),
 	z.strictObject({ kind: z.literal('hardware-on'), ...step }),

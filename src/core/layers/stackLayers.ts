@@ -1,5 +1,5 @@
 import { partsOf, type Layout } from '../layout';
-import { FRAME, type MeasuredPiece } from '../piece';
+import { surfaceOf, surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece, type Part } from '../piece';
 import type { Minutes, Um } from '../units';
 import type { Material } from './material';
 import { isFilm, type Coat, type CoatParts, type Finish } from './schema';
@@ -17,7 +17,7 @@ export interface Layer {
 	readonly at: number;
 	/** Null for steps without a material, and where the material is not known. */
 	readonly material: Material | null;
-	/** `frame` and ids of drawer fronts. */
+	/** Ids of surfaces: a part, or a face for its carcass. */
 	readonly surfaces: ReadonlySet<string>;
 	readonly drying: DryingTimes;
 	/** All its coats together. */
@@ -36,15 +36,15 @@ export interface Stack {
 	readonly layers: readonly Layer[];
 	readonly condition: 'new' | 'bare' | 'finished';
 	readonly hasHardware: boolean;
-	/** Every surface of the piece, the frame first. */
+	/** Every surface of the piece, face by face, the carcass first. */
 	readonly surfaces: readonly string[];
-	readonly ground: string;
+	/** What each of them is made of. */
+	readonly groundOf: (surface: string) => string;
 }
 
 export interface StackContext {
 	readonly piece: MeasuredPiece;
 	readonly condition: Stack['condition'];
-	readonly ground: string;
 	readonly layout: Layout;
 	readonly materials: ReadonlyMap<string, Material>;
 	/** Drying times of one coat in this workshop. */
@@ -58,8 +58,9 @@ const NO_DRYING: DryingTimes = { touchDry: 0, recoat: 0, open: 0 };
  * (the rules look at it); otherwise each step waits for what lies under it on the same surfaces.
  */
 export function stackLayers(finish: Finish, context: StackContext): Stack {
-	const drawers = context.piece.faces.flatMap((face) => face.parts).filter((part) => part.role === 'drawer');
-	const surfaces = [FRAME, ...drawers.map((part) => part.id)];
+	const all = surfacesOfPiece(context.piece);
+	const surfaces = all.map(({ id }) => id);
+	const grounds = new Map(all.map(({ id, face }) => [id, context.piece.faces.find((other) => other.id === face)!.ground]));
 	const layers: Layer[] = [];
 	for (const [at, coat] of finish.coats.entries()) {
 		const material = 'material' in coat ? (context.materials.get(coat.material) ?? null) : null;
@@ -90,8 +91,8 @@ export function stackLayers(finish: Finish, context: StackContext): Stack {
 		layers,
 		surfaces,
 		condition: context.condition,
-		ground: context.ground,
-		hasHardware: drawers.some((part) => part.hardware.length > 0)
+		groundOf: (surface) => grounds.get(surface) ?? 'solid-wood',
+		hasHardware: context.piece.faces.some((face) => face.parts.some((part) => part.hardware.length > 0))
 	};
 }
 
@@ -125,30 +126,30 @@ function surfacesOf(coat: Coat, context: StackContext, all: readonly string[]): 
 		case 'hardware-on':
 		case 'hardware-masked':
 			return new Set(
-				all.filter((surface) =>
-					context.piece.faces.some((face) => face.parts.some((part) => part.id === surface && part.hardware.length > 0))
-				)
+				context.piece.faces.flatMap((face) => face.parts.filter((part) => part.hardware.length > 0).map((part) => surfaceOf(part)))
 			);
 		case 'blend': {
 			const zone = context.layout.zones.find((other) => other.id === coat.zone);
-			return new Set(zone ? surfacesOfParts(partsOf(zone.parts, context.piece)) : []);
+			return new Set(zone ? surfacesUnder(partsOf(zone.parts, context.piece), context.piece) : []);
 		}
 		case 'stencil': {
 			const run = context.layout.runs.find((other) => other.id === coat.run);
-			return new Set(run ? surfacesOfParts(partsOf(run.parts, context.piece)) : []);
+			return new Set(run ? surfacesUnder(partsOf(run.parts, context.piece), context.piece) : []);
 		}
 		default:
-			return new Set(surfacesNamed(coat.on, all));
+			return new Set(onSurfaces(coat.on, context.piece, all));
 	}
 }
 
-function surfacesOfParts(parts: readonly { id: string; role: string }[]): string[] {
-	return parts.map((part) => (part.role === 'drawer' ? part.id : FRAME));
+function surfacesUnder(parts: readonly Part[], piece: MeasuredPiece): string[] {
+	return parts.flatMap((part) =>
+		surfacesWithin(
+			part,
+			piece.faces.find((face) => face.id === part.face)!
+		)
+	);
 }
 
-function surfacesNamed(on: CoatParts, all: readonly string[]): string[] {
-	if (on === 'all') return [...all];
-	if (on === 'drawers') return all.filter((surface) => surface !== FRAME);
-	if (on === 'frame') return [FRAME];
-	return all.filter((surface) => on.includes(surface));
+function onSurfaces(on: CoatParts, piece: MeasuredPiece, all: readonly string[]): string[] {
+	return typeof on === 'string' ? surfacesNamed(on, piece) : all.filter((surface) => on.includes(surface));
 }

@@ -1,40 +1,80 @@
-import type { Mm, Um } from '../units';
 import type { Gap } from '../piece';
-import type { Stack } from './stackLayers';
+import type { Mm, Um } from '../units';
+import { isFilm } from './schema';
+import type { Layer, Stack } from './stackLayers';
 
 const UM_PER_MM = 1000;
 /** Less room than this is a warning, mm. Source: craft 2. */
 export const TIGHT: Mm = 0.5;
 
+export type RoomVerdict = 'free' | 'tight' | 'binds';
+
 export interface GapRoom {
 	readonly gap: string;
 	readonly at: Gap['at'];
 	readonly between: readonly [string, string];
+	/** At its two ends, before anything is painted, mm. */
+	readonly ends: readonly [Mm, Mm];
+	/** At the narrower of them. */
 	readonly mm: Mm;
-	/** Film on each side when all coats are on, mm. */
+	/** Film on the edges of each side when all coats are on, mm. */
 	readonly film: readonly [Mm, Mm];
+	/** Taken off both edges by sanding, mm. */
+	readonly eased: Mm;
+	/** What is left at the narrower end. */
 	readonly left: Mm;
-	readonly verdict: 'free' | 'tight' | 'binds';
+	/** What is left at its two ends. */
+	readonly leftAtEnds: readonly [Mm, Mm];
+	readonly verdict: RoomVerdict;
+	/** What is left, at the narrower end, after every step of the order. */
+	readonly stages: readonly Mm[];
+	/** The step after which it is first tight, or binds; null: never. */
+	readonly closesAt: string | null;
 }
 
-/** Dry film on one surface, micrometres, after so many steps. Stencils stay clear of the edges. Source: methods 12. */
+/** Dry film on one surface, micrometres, after so many steps. Source: methods 12. */
 export function sumFilm(stack: Stack, surface: string, steps = stack.layers.length): Um {
 	return stack.layers
 		.slice(0, steps)
 		.reduce((sum, layer) => sum + (layer.surfaces.has(surface) && layer.coat.kind !== 'stencil' ? layer.film : 0), 0);
 }
 
-/** Room to move in a gap: what is left of it between the films of its two sides. Source: methods 12. */
+/** Film that one layer leaves on the edges of a surface, micrometres: what is masked takes none; stencils stay clear of the edges. */
+export function filmOnEdge({ coat, film, surfaces }: Layer, surface: string): Um {
+	if (!surfaces.has(surface) || !isFilm(coat) || coat.kind === 'stencil' || coat.edges === 'none') return 0;
+	return coat.edges === 'one' ? film / coat.times : film;
+}
+
+/** Room to move in a gap: what is left of it between the films on the edges of its two sides, at both its ends and at every stage. Source: methods 12. */
 export function roomInGap(stack: Stack, gap: Gap): GapRoom {
-	const film = gap.between.map((surface) => sumFilm(stack, surface) / UM_PER_MM) as [Mm, Mm];
-	const left = gap.mm - film[0] - film[1];
+	const film: [Mm, Mm] = [0, 0];
+	let eased = 0;
+	const stages = stack.layers.map((layer) => {
+		gap.between.forEach((surface, side) => {
+			film[side]! += filmOnEdge(layer, surface) / UM_PER_MM;
+			if (layer.coat.kind === 'sand' && layer.surfaces.has(surface)) eased += layer.coat.eases ?? 0;
+		});
+		return gap.mm + eased - film[0] - film[1];
+	});
+	const change = eased - film[0] - film[1];
+	const left = gap.mm + change;
+	const first = stages.findIndex((room) => verdictOf(room) !== 'free');
 	return {
 		gap: gap.id,
 		at: gap.at,
 		between: gap.between,
+		ends: gap.ends,
 		mm: gap.mm,
 		film,
+		eased,
 		left,
-		verdict: left < 0 ? 'binds' : left < TIGHT ? 'tight' : 'free'
+		leftAtEnds: [gap.ends[0] + change, gap.ends[1] + change],
+		verdict: verdictOf(left),
+		stages,
+		closesAt: first < 0 ? null : stack.layers[first]!.coat.id
 	};
+}
+
+export function verdictOf(left: Mm): RoomVerdict {
+	return left < 0 ? 'binds' : left < TIGHT ? 'tight' : 'free';
 }

@@ -23,4 +23,5 @@ export { fitKeyOf, fitRunOnFronts, planRun, type Placement, type RunChoice, type
 export type { Decider, Obstacle, RunFit, RunWish, Spot } from './run/types';
 export { PATTERNS } from './zones';
 export { areasOfColours, lengthsOfJoins, passJoin, sharesAtDepth } from './zones/shareColours';
-export type { Join, Pattern } from './zones/types';
+export type { Join, Pattern, Region } from './zones/types';
+export { regionOf } from './zones/regionOf';

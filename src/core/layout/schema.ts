@@ -17,8 +17,8 @@ export const MotifSchema = z.strictObject({
 export type Motif = z.infer<typeof MotifSchema>;
 
 export const PartsSchema = z
-	.union([z.literal('drawers'), z.array(IdSchema).min(1).max(64)])
-	.meta({ description: '"drawers" for every drawer front, or a list of part ids.' });
+	.union([z.enum(['drawers', 'doors', 'fronts', 'panels']), z.array(IdSchema).min(1).max(400)])
+	.meta({ description: 'Every drawer, every door, both, every panel; or a list of ids of parts, and of faces for all of them.' });
 export type Parts = z.infer<typeof PartsSchema>;
 
 export const ZoneSchema = z.strictObject({

@@ -1,22 +1,63 @@
+export { IdSchema, LengthInputSchema, NameSchema, type LengthInput } from './lengths';
+export { OutlineSchema, type OutlineInput } from './outlineSchema';
 export {
+	EDGE_SIDES,
+	FACE_KINDS,
 	FaceSchema,
-	GROUNDS,
-	HardwareSchema,
-	IdSchema,
-	LengthInputSchema,
-	NameSchema,
+	GROUND_IDS,
+	PART_ROLES,
 	PieceSchema,
 	READING_ROLES,
-	type AcrossRule,
+	type EdgeSide,
 	type Face,
-	type Hardware,
-	type LengthInput,
+	type FaceKind,
+	type GroundId,
+	type Photograph,
 	type Piece,
+	type PlacedPart,
 	type Reading,
-	type ReadingRole
+	type ReadingRole,
+	type Seam,
+	type SetOff,
+	type SizeRule,
+	type Split
 } from './schema';
+export {
+	HardwareSchema,
+	type AcrossRule,
+	type DownRule,
+	type Fitting,
+	type Hardware,
+	type HardwareKind,
+	type SomeHardware
+} from './hardware/schema';
+export { HARDWARE, type HardwareForm, type SizeName } from './hardware/kinds';
+export type { Hole, PlacedHardware } from './hardware/placeHardware';
 export { checkChain, type ChainCheck, type ChainReading } from './checkChain';
 export { OVERALL, type Suspect, type SuspectKind } from './findSuspects';
-export { FRAME, MOST_DRAWERS, measurePiece, type Box, type Gap, type MeasuredFace, type MeasuredPiece, type Part } from './measurePiece';
-export type { PlacedHardware } from './placeHardware';
+export { checkSquare, type SquareCheck } from './checkSquare';
+export { gradeSizes, type Grading } from './gradeSizes';
+export { createMeasurer, measurePiece, MOST_DRAWERS, type MeasuredPiece } from './measurePiece';
+export { howItLies, outlineOnFace } from './measureFace';
+export {
+	doesMove,
+	isOwnSurface,
+	surfaceOf,
+	type Box,
+	type Gap,
+	type MeasuredChain,
+	type MeasuredFace,
+	type MeasuredReading,
+	type Part,
+	type PartRole
+} from './parts';
+export { surfacesNamed, surfacesOfPiece, surfacesWithin, type Surface } from './surfaces';
+export { isBoxOutline } from './shapeOutline';
+export { heightAboveFloor, toUnfolded, unfoldPiece, type LaidEdge, type LaidFace, type LaidSeam, type UnfoldedPiece } from './unfoldPiece';
+export { GROUND_NOTE, GROUNDS, type Ground } from './grounds';
+export { partIdsOf, walkReadings } from './walkReadings';
 export { suggestChain } from './suggestChain';
+export { simulateReading } from './simulateTape';
+export { checkKnownLength, type ScaleCheck } from './knownLength';
+export { STARTERS, type Starter } from './starters';
+export { newFace, insetPart } from './starters/build';

@@ -1,220 +1,178 @@
-import { readLength, type Issue, type LengthUnit, type Mm } from '../units';
-import { checkChain, type ChainCheck, type ChainReading } from './checkChain';
-import { OVERALL } from './findSuspects';
-import { placeHardware, type PlacedHardware } from './placeHardware';
-import type { Face, LengthInput, Piece, ReadingRole } from './schema';
-
-export interface Box {
-	/** From the left and from the top edge of the face, mm. */
-	readonly x: Mm;
-	readonly y: Mm;
-	readonly width: Mm;
-	readonly height: Mm;
-}
-
-export interface Part extends Box {
-	/** The id of its reading. */
-	readonly id: string;
-	readonly name: string;
-	readonly role: Exclude<ReadingRole, 'gap'>;
-	/** True while its reading has not been taken: the drawing is a guess. */
-	readonly estimated: boolean;
-	readonly hardware: readonly PlacedHardware[];
-}
-
-/** Room between two surfaces that move past each other. */
-export interface Gap {
-	readonly id: string;
-	/** In the chain, or at both sides of a drawer. */
-	readonly at: 'chain' | 'side';
-	readonly mm: Mm;
-	/** Parts at its two sides; `frame` for the carcass. */
-	readonly between: readonly [string, string];
-	readonly estimated: boolean;
-}
-
-export interface MeasuredFace {
-	readonly id: string;
-	readonly name: string;
-	readonly width: Mm;
-	readonly height: Mm;
-	readonly parts: readonly Part[];
-	readonly gaps: readonly Gap[];
-	/** Null until every reading is there. */
-	readonly check: ChainCheck | null;
-	/** The readings as they are used, after sharing, mm; in the order of the chain. */
-	readonly readings: readonly {
-		readonly id: string;
-		readonly role: ReadingRole;
-		readonly mm: Mm;
-		readonly from: Mm;
-		readonly estimated: boolean;
-	}[];
-	readonly estimated: boolean;
-}
+import { formatLength, readLength, type Issue, type LengthUnit, type Mm } from '../units';
+import { howItLies, measureFace, type Given, type Measured } from './measureFace';
+import type { MeasuredFace } from './parts';
+import { partIdsOf } from './walkReadings';
+import type { EdgeSide, Face, Piece, Reading } from './schema';
 
 export interface MeasuredPiece {
 	readonly name: string;
 	readonly faces: readonly MeasuredFace[];
 	readonly issues: readonly Issue[];
+	/** Worth a look: edges that differ, faces out of square, gaps that taper. */
+	readonly hints: readonly Issue[];
 }
 
-/** All that belongs to the carcass on a face (rails, stiles, plinth), as one surface. */
-export const FRAME = 'frame';
 export const MOST_DRAWERS = 12;
-
-/** What a reading is taken for while it has not been made, so that the drawing can follow. Drawers share what is left. */
-const GUESS: Readonly<Record<ReadingRole, Mm>> = { rail: 25, gap: 3, drawer: 120, plinth: 60 };
+/** Edges that meet may differ by what two tapes differ, mm. */
+const SAME_EDGE: Mm = 2;
 
 /**
- * Turns the readings of a piece into parts in place (mm), and says what is wrong with them.
- * A face with faulty readings is still drawn, from what could be read. Source: methods 1.
+ * Turns the readings of a piece into faces and parts in place (mm), and says what is wrong with them. Where two faces
+ * meet, a length that one lacks is that of the other. Source: methods 1, craft 2.
  */
 export function measurePiece(piece: Piece, unit: LengthUnit): MeasuredPiece {
-	const issues: Issue[] = [];
-	const faces = piece.faces.map((face, at) => measureFace(face, unit, `piece.faces[${at}]`, issues));
-	return { name: piece.name, faces, issues };
+	return createMeasurer()(piece, unit);
 }
 
-function measureFace(face: Face, unit: LengthUnit, path: string, issues: Issue[]): MeasuredFace {
-	const read = createReader(unit, issues);
-	const readings = face.chain.map((entry, i) => read(entry.reading, `${path}.chain[${i}].reading`, 'positive'));
-	const width = read(face.width, `${path}.width`, 'positive');
-	const height = read(face.height, `${path}.height`, 'positive');
-	const stile = read(face.stile, `${path}.stile`, 'zero')?.mm ?? 0;
-	const sideGap = read(face.sideGap, `${path}.sideGap`, 'zero')?.mm ?? 0;
-
-	const drawers = face.chain.filter((entry) => entry.role === 'drawer').length;
-	if (drawers < 1 || drawers > MOST_DRAWERS)
-		issues.push({ code: 'chain.drawers', path: `${path}.chain`, values: { drawers, most: MOST_DRAWERS } });
-	reportTwins(face, path, issues);
-
-	const check = checkFaceChain(face, height, readings, unit, path, issues);
-	const faceWidth = width?.mm ?? 800;
-	const lengths = fillChain(face, height?.mm ?? null, readings, check);
-	const faceHeight = height?.mm ?? lengths.reduce((sum, { mm }) => sum + mm, 0);
-	const drawerWidth = faceWidth - 2 * (stile + sideGap);
-	if (drawerWidth <= 0) issues.push({ code: 'face.no-room', path: `${path}.stile`, values: { width: faceWidth } });
-
-	const placed = placeParts(face, lengths, { faceWidth, left: stile + sideGap, drawerWidth: Math.max(1, drawerWidth) });
-	const parts = placed.map((part) => {
-		if (part.role !== 'drawer') return { ...part, hardware: [] };
-		const own = Object.hasOwn(face.exceptions, part.id) ? face.exceptions[part.id] : undefined;
-		const where = own ? `${path}.exceptions.${part.id}` : `${path}.hardware`;
-		return { ...part, hardware: placeHardware(own ?? face.hardware, part, where, read, issues) };
-	});
-	for (const id of Object.keys(face.exceptions))
-		if (!placed.some((part) => part.id === id && part.role === 'drawer'))
-			issues.push({ code: 'hardware.no-part', path: `${path}.exceptions.${id}` });
-
-	return {
-		id: face.id,
-		name: face.name,
-		width: faceWidth,
-		height: faceHeight,
-		parts,
-		gaps: findGaps(face, lengths, parts, sideGap),
-		check,
-		readings: lengths,
-		estimated: width === null || height === null || lengths.some(({ estimated }) => estimated)
+/** As `measurePiece`, and keeps each face until something it hangs on has changed: of many, only one is measured again while it is typed. */
+export function createMeasurer(): (piece: Piece, unit: LengthUnit) => MeasuredPiece {
+	let kept = new Map<string, { readonly face: Face; readonly key: string; readonly measured: Measured }>();
+	return (piece, unit) => {
+		const given = takeFromNeighbours(piece, unit);
+		const now = new Map<string, { readonly face: Face; readonly key: string; readonly measured: Measured }>();
+		const measureOne = (face: Face, i: number, take: Given): Measured => {
+			const key = `${i} ${unit} ${JSON.stringify(take)}`;
+			const old = kept.get(face.id);
+			const measured = old?.face === face && old.key === key ? old.measured : measureFace(face, unit, `piece.faces[${i}]`, take, i === 0);
+			now.set(face.id, { face, key, measured });
+			return measured;
+		};
+		const first = piece.faces.map((face, i) => (face.of === null ? measureOne(face, i, given[i]!) : null));
+		const owners = first.flatMap((measured) => measured?.face ?? []);
+		const faces = piece.faces.map((face, i) => first[i] ?? measureOne(face, i, edgeOf(face.of!, owners, given[i]!)));
+		kept = now;
+		const measured = faces.map(({ face }) => face);
+		return {
+			name: piece.name,
+			faces: measured,
+			issues: [...reportTwins(piece), ...reportSeams(piece), ...faces.flatMap(({ issues }) => issues)],
+			hints: [...faces.flatMap(({ hints }) => hints), ...edgesThatDiffer(piece, unit)]
+		};
 	};
 }
 
-export type LengthReader = ReturnType<typeof createReader>;
+/** The top edge of a drawer is as wide as the drawer, and lies as high as its top. */
+function edgeOf(part: string, faces: readonly MeasuredFace[], given: Given): Given {
+	const face = faces.find((other) => other.parts.some(({ id }) => id === part));
+	const owner = face?.parts.find(({ id }) => id === part);
+	if (!face || !owner) return given;
+	const floor = face.floor === null || face.lies === 'level' ? null : face.floor + face.height - owner.y;
+	return { width: given.width ?? owner.width, height: given.height, floor: given.floor ?? floor };
+}
 
-/** Reads lengths and writes each fault down beside the field where it stands; null where there is nothing to use. */
-function createReader(unit: LengthUnit, issues: Issue[]) {
-	return (value: LengthInput, path: string, least: 'zero' | 'positive'): ChainReading | null => {
-		const parsed = readLength(value, unit);
-		if (!parsed.ok) {
-			issues.push({ code: parsed.code, path, values: { typed: String(value) } });
-			return null;
-		}
-		if (least === 'positive' && parsed.mm === 0) {
-			issues.push({ code: 'length.zero', path });
-			return null;
-		}
-		return { ...parsed, text: String(value), unit: typeof value === 'number' ? 'mm' : unit, role: 'drawer' };
+interface Lengths {
+	width: Mm | null;
+	height: Mm | null;
+	floor: Mm | null;
+}
+
+/** Goes over the seams until nothing follows any more. */
+function takeFromNeighbours(piece: Piece, unit: LengthUnit): Given[] {
+	const own = (value: Face['width']): Mm | null => {
+		const read = readLength(value, unit);
+		return read.ok && read.mm > 0 ? read.mm : null;
 	};
+	const lengths = piece.faces.map((face): Lengths => {
+		const width = own(face.width);
+		const floor = face.floor === '' ? null : readLength(face.floor, unit);
+		return { width, height: face.outline.shape === 'circle' ? width : own(face.height), floor: floor?.ok ? floor.mm : null };
+	});
+	const at = (id: string) => piece.faces.findIndex((face) => face.id === id);
+	for (let changed = true; changed;) {
+		changed = false;
+		for (const { a, b } of piece.seams)
+			for (const [one, other] of [
+				[a, b],
+				[b, a]
+			] as const) {
+				const [i, k] = [at(one.face), at(other.face)];
+				if (i < 0 || k < 0) continue;
+				const length = lengths[k]![along(other.side)];
+				if (lengths[i]![along(one.side)] === null && length !== null) {
+					lengths[i]![along(one.side)] = length;
+					changed = true;
+				}
+				const floor = floorFrom(piece.faces[k]!, other.side, lengths[k]!, piece.faces[i]!, one.side, lengths[i]!);
+				if (lengths[i]!.floor === null && floor !== null) {
+					lengths[i]!.floor = floor;
+					changed = true;
+				}
+			}
+	}
+	return lengths;
 }
 
-/** Lengths in order, with guesses where a reading is missing, each with its place from the top. */
-function fillChain(
-	face: Face,
-	overall: Mm | null,
-	readings: readonly (ChainReading | null)[],
-	check: ChainCheck | null
-): MeasuredFace['readings'] {
-	const known = face.chain.reduce((sum, entry, i) => sum + (readings[i]?.mm ?? (entry.role === 'drawer' ? 0 : GUESS[entry.role])), 0);
-	const openDrawers = face.chain.filter((entry, i) => entry.role === 'drawer' && readings[i] === null).length;
-	const share = overall === null || openDrawers === 0 ? 0 : (overall - known) / openDrawers;
-	let from = 0;
-	return face.chain.map((entry, i) => {
-		const guess = entry.role === 'drawer' && share > 20 ? share : GUESS[entry.role];
-		const mm = (readings[i]?.mm ?? guess) + (check?.shares[i] ?? 0);
-		const row = { id: entry.id, role: entry.role, mm, from, estimated: readings[i] === null };
-		from += mm;
-		return row;
+function along(side: EdgeSide): 'width' | 'height' {
+	return side === 'left' || side === 'right' ? 'height' : 'width';
+}
+
+/** Faces that meet along an upright edge stand on the same floor; a level one lies as high as the edge that it meets. */
+function floorFrom(from: Face, side: EdgeSide, known: Lengths, to: Face, toSide: EdgeSide, own: Lengths): Mm | null {
+	if (known.floor === null) return null;
+	const [a, b] = [howItLies(from.kind), howItLies(to.kind)];
+	if (a === 'upright' && b === 'upright') return along(side) === 'height' && along(toSide) === 'height' ? known.floor : null;
+	if (a === 'upright')
+		return side === 'top' ? (known.height === null ? null : known.floor + known.height) : side === 'bottom' ? known.floor : null;
+	if (b === 'level') return known.floor;
+	return toSide === 'top' ? (own.height === null ? null : known.floor - own.height) : toSide === 'bottom' ? known.floor : null;
+}
+
+/** Both read, and not the same: a board that stands over, or a slip. */
+function edgesThatDiffer(piece: Piece, unit: LengthUnit): Issue[] {
+	return piece.seams.flatMap(({ a, b }) => {
+		const ends = [a, b].map(({ face, side }) => {
+			const at = piece.faces.findIndex((other) => other.id === face);
+			const value = piece.faces[at]?.[along(side)] ?? '';
+			const read = readLength(value, unit);
+			return { at, side, name: piece.faces[at]?.name ?? face, mm: read.ok ? read.mm : null };
+		});
+		const [one, other] = ends as [(typeof ends)[0], (typeof ends)[0]];
+		if (one.mm === null || other.mm === null || Math.abs(one.mm - other.mm) <= SAME_EDGE) return [];
+		const write = (mm: Mm) => formatLength(mm, unit).text;
+		return [
+			{
+				code: 'edge.differs',
+				path: `piece.faces[${other.at}].${along(other.side)}`,
+				values: { one: one.name, other: other.name, first: write(one.mm), second: write(other.mm) }
+			}
+		];
 	});
 }
 
-function checkFaceChain(
-	face: Face,
-	height: ChainReading | null,
-	readings: readonly (ChainReading | null)[],
-	unit: LengthUnit,
-	path: string,
-	issues: Issue[]
-): ChainCheck | null {
-	if (height === null || readings.some((reading) => reading === null)) return null;
-	const chain = readings.map((reading, i) => ({ ...reading!, role: face.chain[i]!.role }));
-	const check = checkChain(height, chain);
-	if (check.verdict !== 'beyond') return check;
-	const first = check.suspects[0];
-	const at = first === undefined ? `${path}.chain` : first.index === OVERALL ? `${path}.height` : `${path}.chain[${first.index}].reading`;
-	issues.push({
-		code: first === undefined ? 'chain.beyond' : `chain.${first.kind}`,
-		path: at,
-		values: { residual: check.residual, allowed: check.allowed, instead: first?.instead ?? '', left: first?.residual ?? '', unit }
-	});
-	return check;
-}
-
-function placeParts(
-	face: Face,
-	lengths: MeasuredFace['readings'],
-	room: { faceWidth: Mm; left: Mm; drawerWidth: Mm }
-): Omit<Part, 'hardware'>[] {
-	const counts: Partial<Record<ReadingRole, number>> = {};
-	const totals = (role: ReadingRole) => face.chain.filter((entry) => entry.role === role).length;
-	return lengths.flatMap(({ id, role, mm, from, estimated }) => {
-		if (role === 'gap') return [];
-		const count = (counts[role] = (counts[role] ?? 0) + 1);
-		const across = role === 'drawer' ? { x: room.left, width: room.drawerWidth } : { x: 0, width: room.faceWidth };
-		return [{ id, name: namePart(role, count, totals(role)), role, y: from, height: mm, estimated, ...across }];
-	});
-}
-
-function namePart(role: ReadingRole, count: number, total: number): string {
-	const word = { rail: 'Rail', gap: 'Gap', drawer: 'Drawer', plinth: 'Plinth' }[role];
-	return total === 1 && role !== 'drawer' ? word : `${word} ${count}`;
-}
-
-function findGaps(face: Face, lengths: MeasuredFace['readings'], parts: readonly Part[], sideGap: Mm): Gap[] {
-	const surface = (at: number) => (face.chain[at]?.role === 'drawer' ? face.chain[at].id : FRAME);
-	const between = lengths.flatMap(({ id, role, mm, estimated }, at) =>
-		role === 'gap' ? [{ id, at: 'chain' as const, mm, between: [surface(at - 1), surface(at + 1)] as const, estimated }] : []
+function reportSeams(piece: Piece): Issue[] {
+	const parts = new Set(piece.faces.flatMap((face) => partIdsOf(face)));
+	const strays = piece.faces.flatMap((face, i) =>
+		face.of === null || parts.has(face.of)
+			? []
+			: [{ code: 'ref.unknown', path: `piece.faces[${i}].of`, values: { id: face.of, what: 'part' } }]
 	);
-	if (sideGap === 0) return between;
-	const beside = parts
-		.filter((part) => part.role === 'drawer')
-		.map((part) => ({ id: `side-of-${part.id}`, at: 'side' as const, mm: sideGap, between: [FRAME, part.id] as const, estimated: false }));
-	return [...between, ...beside];
+	const seams = piece.seams.flatMap((seam, i) =>
+		(['a', 'b'] as const).flatMap((end) =>
+			piece.faces.some((face) => face.id === seam[end].face)
+				? []
+				: [{ code: 'ref.unknown', path: `piece.seams[${i}].${end}.face`, values: { id: seam[end].face, what: 'face' } }]
+		)
+	);
+	return [...strays, ...seams];
 }
 
-function reportTwins(face: Face, path: string, issues: Issue[]): void {
-	face.chain.forEach((entry, i) => {
-		if (entry.id === FRAME || face.chain.findIndex((other) => other.id === entry.id) < i)
-			issues.push({ code: 'id.twice', path: `${path}.chain[${i}].id`, values: { id: entry.id } });
+/** Ids of faces, readings and parts are one family: coats and layouts name them without saying of which face. */
+function reportTwins(piece: Piece): Issue[] {
+	const seen = new Set<string>();
+	const issues: Issue[] = [];
+	const note = (id: string, path: string) => {
+		if (seen.has(id)) issues.push({ code: 'id.twice', path, values: { id } });
+		seen.add(id);
+	};
+	const noteChain = (chain: readonly Reading[], path: string) =>
+		chain.forEach((entry, i) => {
+			note(entry.id, `${path}[${i}].id`);
+			if (entry.split) noteChain(entry.split.chain, `${path}[${i}].split.chain`);
+		});
+	piece.faces.forEach((face, i) => note(face.id, `piece.faces[${i}].id`));
+	piece.faces.forEach((face, i) => {
+		noteChain(face.chain, `piece.faces[${i}].chain`);
+		face.parts.forEach((part, p) => note(part.id, `piece.faces[${i}].parts[${p}].id`));
 	});
+	return issues;
 }

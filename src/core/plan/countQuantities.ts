@@ -1,7 +1,7 @@
 import { isFilm, METHODS, type FilmCoat, type Layer, type Stack } from '../layers';
 import type { Layout, MotifShape, RunPlan } from '../layout';
 import { LOSS, volumeForArea } from '../materials';
-import { FRAME, type MeasuredPiece } from '../piece';
+import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Mm2 } from '../units';
 import type { Quantities, ZonePlan } from './types';
 
@@ -28,7 +28,7 @@ export function countQuantities(
 	layout: Layout,
 	shapes: ReadonlyMap<string, MotifShape>
 ): Quantities {
-	const surfaces = areasOfSurfaces(piece);
+	const surfaces = new Map(surfacesOfPiece(piece).map(({ id, area }) => [id, area]));
 	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, { surfaces, zones, runs, layout, shapes }));
 	return {
 		paints: gather(
@@ -60,20 +60,6 @@ interface Areas {
 	readonly runs: readonly RunPlan[];
 	readonly layout: Layout;
 	readonly shapes: ReadonlyMap<string, MotifShape>;
-}
-
-/** Drawer fronts, and as `frame` what is left of the face when drawers and gaps are taken out, mm2. */
-function areasOfSurfaces(piece: MeasuredPiece): ReadonlyMap<string, Mm2> {
-	const areas = new Map<string, Mm2>([[FRAME, 0]]);
-	for (const face of piece.faces) {
-		const drawers = face.parts.filter((part) => part.role === 'drawer');
-		const side = face.gaps.find((gap) => gap.at === 'side')?.mm ?? 0;
-		const opening = (drawers[0]?.width ?? 0) + 2 * side;
-		const height = sum(face.readings.filter(({ role }) => role === 'gap' || role === 'drawer').map(({ mm }) => mm));
-		areas.set(FRAME, areas.get(FRAME)! + Math.max(0, face.width * face.height - opening * height));
-		for (const part of drawers) areas.set(part.id, part.width * part.height);
-	}
-	return areas;
 }
 
 function usesOfLayer(layer: Layer, areas: Areas): Use[] {

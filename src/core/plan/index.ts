@@ -1,5 +1,6 @@
 export { createPlanner, planProject, type Planner } from './planProject';
 export { stageOf, type Stage } from './stageOf';
+export { listSurfaces, nameSurface } from './nameSurface';
 export { sourceOfScene } from './sceneOfPlan';
 export { planFile, writePlan, type PlanAnswer } from './planFile';
 export {

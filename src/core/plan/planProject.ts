@@ -1,6 +1,17 @@
 import { judgeNeighbours } from '../colour';
 import { checkReferences, wordIssue, type Project } from '../formats';
-import { checkOrder, COAT_WORDS, isFilm, METHODS, roomInGap, sharesSurface, stackLayers, type Stack } from '../layers';
+import {
+	checkOrder,
+	COAT_WORDS,
+	isFilm,
+	METHODS,
+	remediesForGap,
+	roomInGap,
+	sharesSurface,
+	stackLayers,
+	type GapRoom,
+	type Stack
+} from '../layers';
 import {
 	areasOfColours,
 	fitKeyOf,
@@ -10,13 +21,14 @@ import {
 	partsOf,
 	PATTERNS,
 	planRun,
+	regionOf,
 	type Motif,
 	type MotifShape,
 	type Run,
 	type RunPlan
 } from '../layout';
 import { gatherMaterials } from '../materials';
-import { measurePiece, type MeasuredPiece } from '../piece';
+import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
 import { dryMaterial, FAIR_TEMPERATURES } from '../schedule';
 import { formatLength, type Issue } from '../units';
 import { countQuantities } from './countQuantities';
@@ -54,7 +66,7 @@ export function planProject(project: Project): Plan {
 export function createPlanner(): Planner {
 	const steps = {
 		references: createStep(checkReferences),
-		measure: createStep(measurePiece),
+		measure: createStep(createMeasurer()),
 		shapes: createStep((motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, measureMotif(motif)]))),
 		runs: createStep(createRunsPlanner()),
 		zones: createStep(planZones),
@@ -67,7 +79,7 @@ export function createPlanner(): Planner {
 
 type Steps = {
 	references: Step<[Project], Issue[]>;
-	measure: Step<Parameters<typeof measurePiece>, MeasuredPiece>;
+	measure: Step<Parameters<ReturnType<typeof createMeasurer>>, MeasuredPiece>;
 	shapes: Step<[Project['layout']['motifs']], Map<string, MotifShape>>;
 	runs: Step<Parameters<ReturnType<typeof createRunsPlanner>>, RunPlan[]>;
 	zones: Step<Parameters<typeof planZones>, ZonePlan[]>;
@@ -93,7 +105,7 @@ function assemble(project: Project, steps: Steps): Plan {
 		...runs.flatMap((run) => run.issues),
 		...motifIssues(layout.motifs, shapes)
 	];
-	const hints = [...hiddenWork(stack), ...runs.flatMap((run) => run.hints), ...workshopHints(project)];
+	const hints = [...piece.hints, ...hiddenWork(stack), ...runs.flatMap((run) => run.hints), ...workshopHints(project)];
 	const word = (issue: Issue): PlanError => ({ code: issue.code, path: issue.path, message: wordIssue(issue, units) });
 	return {
 		format: PLAN_FORMAT,
@@ -102,6 +114,7 @@ function assemble(project: Project, steps: Steps): Plan {
 		errors: issues.map(word),
 		hints: hints.map(word),
 		faces: piece.faces,
+		unfolded: unfoldPiece(piece, project.piece.seams),
 		zones,
 		runs: runs.map((run): RunSummary => {
 			const { motif } = layout.runs.find((other) => other.id === run.run)!;
@@ -110,7 +123,7 @@ function assemble(project: Project, steps: Steps): Plan {
 		placements,
 		order: stack.layers.map(orderStep),
 		findings,
-		gaps: piece.faces.flatMap((face) => face.gaps).map((gap) => roomInGap(stack, gap)),
+		gaps: piece.faces.flatMap((face) => (face.idle ? [] : face.gaps)).map((gap) => withRemedies(stack, roomInGap(stack, gap), piece)),
 		quantities,
 		sheets: listSheets(placements, piece, project)
 	};
@@ -140,9 +153,10 @@ function planZones(zones: Project['layout']['zones'], palette: Project['palette'
 	const hexOf = (id: string) => palette.find((colour) => colour.id === id)?.hex;
 	return zones.flatMap((zone) =>
 		partsOf(zone.parts, piece).map((part): ZonePlan => {
-			const areas = areasOfColours(zone, part.width, part.height);
-			const lengths = lengthsOfJoins(zone, part.width, part.height);
-			const joins = PATTERNS[zone.pattern].joins(zone, part.width, part.height).map(({ at }, i) => {
+			const region = regionOf(part);
+			const areas = areasOfColours(zone, region);
+			const lengths = lengthsOfJoins(zone, region);
+			const joins = PATTERNS[zone.pattern].joins(zone, region).map(({ at }, i) => {
 				const between = [zone.colours[i]!, zone.colours[i + 1]!] as const;
 				const [a, b] = between.map(hexOf);
 				const judged = a && b ? judgeNeighbours(a, b) : { difference: 0, verdict: 'one' as const };
@@ -166,12 +180,16 @@ function stackProject(
 		{
 			piece: measured,
 			condition: piece.condition,
-			ground: piece.faces[0]!.ground,
 			layout,
 			materials: gatherMaterials(materials),
 			dry: (material, thickness) => dryMaterial(material, thickness, workshop)
 		}
 	);
+}
+
+function withRemedies(stack: Stack, room: GapRoom, piece: MeasuredPiece): Plan['gaps'][0] {
+	const moving = new Set(piece.faces.flatMap((face) => face.parts.filter(doesMove).map(({ id }) => id)));
+	return { ...room, remedies: remediesForGap(stack, room, moving) };
 }
 
 function orderStep(layer: Stack['layers'][number]): OrderStep {
@@ -226,8 +244,8 @@ function placementRows(runs: readonly RunPlan[], { units }: Project): PlacementR
 
 function listSheets(placements: readonly PlacementRow[], piece: MeasuredPiece, project: Project): SheetSummary[] {
 	const fronts = piece.faces
-		.flatMap((face) => face.parts)
-		.filter((part) => part.role === 'drawer')
+		.flatMap((face) => [face.whole, ...face.parts])
+		.filter((part) => part.role === 'drawer' || placements.some((placement) => placement.part === part.id))
 		.map((part): SheetSummary => ({ kind: 'front', title: part.name, of: part.id, scale: 1 }));
 	const sizes = new Map<string, SheetSummary>();
 	for (const { run, scale } of placements) {

@@ -2,11 +2,15 @@ import type { Project } from '../formats';
 import { gatherMaterials } from '../materials';
 import type { Plan } from './types';
 
-/** What the renderer needs to know of a project and its plan; see `describeScene`. */
-export function sourceOfScene(project: Project, plan: Plan) {
+/** What the renderer needs to know of one face of a project and its plan; see `describeScene`. */
+export function sourceOfScene(project: Project, plan: Plan, face = plan.faces[0]!.id) {
+	const at = Math.max(
+		0,
+		plan.faces.findIndex(({ id }) => id === face)
+	);
 	return {
-		face: plan.faces[0]!,
-		ground: project.piece.faces[0]!.ground,
+		face: plan.faces[at]!,
+		grain: project.piece.faces[at]!.grain,
 		layout: project.layout,
 		palette: project.palette,
 		coats: project.finish.coats,

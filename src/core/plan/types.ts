@@ -1,7 +1,7 @@
 import type { NeighbourVerdict } from '../colour';
-import type { Finding, GapRoom } from '../layers';
+import type { Finding, GapRoom, RoomRemedy } from '../layers';
 import type { Placement, RunGroup } from '../layout';
-import type { MeasuredFace } from '../piece';
+import type { MeasuredFace, UnfoldedPiece } from '../piece';
 import type { LengthUnit, Minutes, Ml, Mm, Um } from '../units';
 
 export const PLAN_FORMAT = 'ember-ribbon/plan';
@@ -23,12 +23,13 @@ export interface Plan {
 	/** Worth a look; never a block. */
 	readonly hints: readonly PlanError[];
 	readonly faces: readonly MeasuredFace[];
+	readonly unfolded: UnfoldedPiece;
 	readonly zones: readonly ZonePlan[];
 	readonly runs: readonly RunSummary[];
 	readonly placements: readonly PlacementRow[];
 	readonly order: readonly OrderStep[];
 	readonly findings: readonly Finding[];
-	readonly gaps: readonly GapRoom[];
+	readonly gaps: readonly (GapRoom & { readonly remedies: readonly RoomRemedy[] })[];
 	readonly quantities: Quantities;
 	readonly sheets: readonly SheetSummary[];
 }

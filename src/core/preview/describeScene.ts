@@ -1,12 +1,13 @@
 import type { Colour } from '../colour';
 import { isFilm, type Coat, type FilmCoat, type Material } from '../layers';
-import { measureMotif, partsOf, type Layout, type Placement } from '../layout';
-import { FRAME, type Box, type MeasuredFace, type Part } from '../piece';
-import type { Scene, SceneLayer } from './scene';
+import { flattenOutline } from '../geometry';
+import { measureMotif, partsOf, regionOf, type Layout, type Placement } from '../layout';
+import { isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
+import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer } from './scene';
 
 export interface SceneSource {
 	readonly face: MeasuredFace;
-	readonly ground: string;
+	readonly grain: 'level' | 'upright';
 	readonly layout: Layout;
 	readonly palette: readonly Colour[];
 	readonly coats: readonly Coat[];
@@ -22,27 +23,45 @@ const UNKNOWN = '#b0aca4';
 
 /** One face and its coats as plain data for the renderer: one layer for each step, so that steps can be counted. */
 export function describeScene(source: SceneSource): Scene {
-	const { face, ground } = source;
-	const fronts = face.parts.filter((part) => part.role === 'drawer').map(({ id, x, y, width, height }) => ({ id, x, y, width, height }));
+	const { face, grain } = source;
+	const ringOf = (part: Pick<Part, 'outline'>) => (isBoxOutline(part.outline) ? null : flattenOutline(part.outline));
 	return {
 		width: face.width,
 		height: face.height,
-		fronts,
-		gaps: gapsOf(face, fronts),
-		ground,
+		outline: ringOf(face),
+		fronts: frontsOf(face).map((part) => ({ ...boxOf(part), id: part.id, ring: ringOf(part), setOff: standOf(part, face) })),
+		gaps: [...face.gaps.flatMap(({ boxes }) => boxes), ...face.parts.filter(({ role }) => role === 'open').map(boxOf)],
+		ground: face.ground,
+		grain,
 		seed: SEED,
 		layers: source.coats.map((coat) => layerOf(coat, source))
 	};
 }
 
+function frontsOf(face: MeasuredFace): Part[] {
+	return face.parts.filter(isOwnSurface).slice(0, MOST_FRONTS);
+}
+
+/** From the face, not from the part it lies on. */
+function standOf(part: Part, face: MeasuredFace): number {
+	const under = face.parts.find(({ id }) => id === part.on);
+	return part.setOff + (under ? standOf(under, face) : 0);
+}
+
+/** The values of the map of surfaces for so many ids. */
+function valuesOf(surfaces: readonly string[], face: MeasuredFace): number[] {
+	const fronts = frontsOf(face);
+	return surfaces.flatMap((id) => {
+		if (id === face.id) return [FRAME];
+		const at = fronts.findIndex((front) => front.id === id);
+		return at < 0 ? [] : [FIRST_FRONT + at];
+	});
+}
+
 function layerOf(coat: Coat, source: SceneSource): SceneLayer {
 	const material = 'material' in coat ? source.materials.get(coat.material) : undefined;
 	if (!isFilm(coat) || !material) return { kind: 'none', coat: coat.id };
-	const surfaces = source.surfacesOf(coat.id);
-	const area = {
-		boxes: source.face.parts.filter((part) => part.role === 'drawer' && surfaces.includes(part.id)).map(boxOf),
-		frame: surfaces.includes(FRAME)
-	};
+	const area = { surfaces: valuesOf(source.surfacesOf(coat.id), source.face) };
 	const film = coat.times * coat.thickness * material.film;
 	const cover = (opacity: number) => 1 - (1 - opacity) ** (coat.times * coat.thickness);
 	const paint = { sheen: material.sheen, film };
@@ -77,12 +96,16 @@ function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSou
 	const zone = source.layout.zones.find((other) => other.id === coat.zone);
 	if (!zone) return { kind: 'none', coat: coat.id };
 	const colours = zone.colours.map((id) => source.palette.find((colour) => colour.id === id));
-	const boxes = partsOf(zone.parts, { name: '', faces: [source.face], issues: [] }).map(boxOf);
+	const regions = partsOf(zone.parts, { faces: [source.face] }).map((part) => ({
+		box: boxOf(part),
+		region: regionOf(part),
+		surfaces: valuesOf(surfacesWithin(part, source.face), source.face)
+	}));
 	const opacity = Math.min(...colours.map((colour) => colour?.opacity ?? 1));
 	return {
 		kind: 'blend',
 		coat: coat.id,
-		boxes,
+		regions,
 		zone,
 		hexes: colours.map((colour) => colour?.hex ?? UNKNOWN),
 		method: coat.method,
@@ -98,9 +121,11 @@ function stencilLayer(coat: Extract<FilmCoat, { kind: 'stencil' }>, source: Scen
 	const colour = source.palette.find((other) => other.id === run.colour);
 	const spots = source.placements
 		.filter((placement) => placement.run === run.id)
-		.map(({ part: id, left, top, width, height, scale, cut }) => {
-			const clip = boxOf(source.face.parts.find((part) => part.id === id)!);
-			return { x: clip.x + left, y: clip.y + top, width, height, scale, cut, clip };
+		.flatMap(({ part: id, left, top, width, height, scale, cut }) => {
+			const part = id === source.face.id ? source.face.whole : source.face.parts.find((other) => other.id === id);
+			if (!part) return [];
+			const clip = boxOf(part);
+			return [{ x: clip.x + left, y: clip.y + top, width, height, scale, cut, clip }];
 		});
 	return {
 		kind: 'stencil',
@@ -112,15 +137,6 @@ function stencilLayer(coat: Extract<FilmCoat, { kind: 'stencil' }>, source: Scen
 		hex: colour?.hex ?? UNKNOWN,
 		cover: cover(colour?.opacity ?? 1)
 	};
-}
-
-/** What is no front and no frame: the openings less the fronts, as boxes around each front. */
-function gapsOf(face: MeasuredFace, fronts: readonly Box[]): Box[] {
-	const side = face.gaps.find((gap) => gap.at === 'side')?.mm ?? 0;
-	const across = { x: (fronts[0]?.x ?? 0) - side, width: (fronts[0]?.width ?? 0) + 2 * side };
-	return face.readings
-		.filter(({ role }) => role === 'gap' || role === 'drawer')
-		.map(({ from, mm }) => ({ ...across, y: from, height: mm }));
 }
 
 function boxOf({ x, y, width, height }: Part): Box {

@@ -1,4 +1,5 @@
 import type { Planes } from './planes';
+import { OUTSIDE } from './scene';
 
 export interface Light {
 	/** Where it comes from, degrees: 0 from the right, 90 from above. */
@@ -9,10 +10,11 @@ export interface Light {
 
 export const WORKSHOP_LIGHT: Light = { angle: 125, rake: 1 };
 
-/** One lamp on the planes: relief throws light and shade, gloss a soft sheen. RGBA, four bytes a pixel. */
+/** One lamp on the planes: relief throws light and shade, gloss a soft sheen. What lies outside the face is clear. RGBA, four bytes a pixel. */
 export function lightPlanes(
 	{ width, height, rgb, relief, gloss }: Planes,
 	scale: number,
+	surfaces: Uint8Array,
 	{ angle, rake }: Light = WORKSHOP_LIGHT
 ): Uint8ClampedArray<ArrayBuffer> {
 	const out = new Uint8ClampedArray(width * height * 4);
@@ -30,7 +32,7 @@ export function lightPlanes(
 			out[i * 4] = rgb[i * 3]! * shade + sheen;
 			out[i * 4 + 1] = rgb[i * 3 + 1]! * shade + sheen;
 			out[i * 4 + 2] = rgb[i * 3 + 2]! * shade + sheen;
-			out[i * 4 + 3] = 255;
+			out[i * 4 + 3] = surfaces[i] === OUTSIDE ? 0 : 255;
 		}
 	}
 	return out;

@@ -1,5 +1,6 @@
+import { coverRings } from '../geometry';
 import type { Box } from '../piece';
-import type { Scene } from './scene';
+import { FIRST_FRONT, FRAME, GAP, OUTSIDE, type Scene } from './scene';
 
 export interface PixelBox {
 	readonly left: number;
@@ -20,14 +21,31 @@ export function pixelsOf(box: Box, scale: number, width: number, height: number)
 	};
 }
 
-/** What each pixel belongs to: 0 a gap, 1 the frame, 2 and on the fronts in their order. */
+/** What each pixel belongs to: see `GAP`, `FRAME`, `FIRST_FRONT` and `OUTSIDE`. */
 export function mapSurfaces(scene: Scene, scale: number, width: number, height: number): Uint8Array {
-	const map = new Uint8Array(width * height).fill(1);
-	const paint = (box: Box, value: number) => {
+	const map = new Uint8Array(width * height).fill(FRAME);
+	const paint = (box: Box, value: number, ring: readonly number[] | null = null) => {
 		const { left, top, right, bottom } = pixelsOf(box, scale, width, height);
-		for (let y = top; y < bottom; y++) map.fill(value, y * width + left, y * width + right);
+		const mask = ring === null ? null : maskOf(ring, box, scale, { left, top, right, bottom });
+		for (let y = top; y < bottom; y++) {
+			if (mask === null) map.fill(value, y * width + left, y * width + right);
+			else for (let x = left; x < right; x++) if (mask[(y - top) * (right - left) + x - left]! > 127) map[y * width + x] = value;
+		}
 	};
-	scene.gaps.forEach((gap) => paint(gap, 0));
-	scene.fronts.forEach((front, i) => paint(front, i + 2));
+	scene.gaps.forEach((gap) => paint(gap, GAP));
+	scene.fronts.forEach((front, i) => paint(front, i + FIRST_FRONT, front.ring));
+	if (scene.outline === null) return map;
+	const inside = maskOf(scene.outline, { x: 0, y: 0, width: scene.width, height: scene.height }, scale, {
+		left: 0,
+		top: 0,
+		right: width,
+		bottom: height
+	});
+	for (let i = 0; i < map.length; i++) if (inside[i]! <= 127) map[i] = OUTSIDE;
 	return map;
+}
+
+function maskOf(ring: readonly number[], box: Box, scale: number, { left, top, right, bottom }: PixelBox): Uint8Array {
+	const moved = ring.map((value, i) => value + (i % 2 === 0 ? box.x - left / scale : box.y - top / scale));
+	return coverRings([moved], Math.max(0, right - left), Math.max(0, bottom - top), scale).data;
 }

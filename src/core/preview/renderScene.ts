@@ -49,7 +49,7 @@ export function createRenderer(): Renderer {
 			const planes = cache?.planes[steps];
 			if (!cache || !planes)
 				throw new RangeError(`light(${steps}) needs that many layers, ${renderer.laid()} are laid: call layNext first`);
-			return { width: planes.width, height: planes.height, pixels: lightPlanes(planes, cache.canvas.scale) };
+			return { width: planes.width, height: planes.height, pixels: lightPlanes(planes, cache.canvas.scale, cache.canvas.surfaces) };
 		},
 		render(scene, scale, steps) {
 			while (!renderer.layNext(scene, scale, steps)) continue;
@@ -67,7 +67,17 @@ interface Cache {
 }
 
 function keepWhatIsSame(cache: Cache | null, scene: Scene, scale: number): Cache {
-	const key = JSON.stringify([scale, scene.width, scene.height, scene.fronts, scene.gaps, scene.ground, scene.seed]);
+	const key = JSON.stringify([
+		scale,
+		scene.width,
+		scene.height,
+		scene.outline,
+		scene.fronts,
+		scene.gaps,
+		scene.ground,
+		scene.grain,
+		scene.seed
+	]);
 	if (cache?.key !== key) return startCache(key, scene, scale);
 	const firstChange = cache.layers.findIndex((layer, i) => scene.layers[i] === undefined || JSON.stringify(scene.layers[i]) !== layer);
 	if (firstChange >= 0) {

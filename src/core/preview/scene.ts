@@ -1,20 +1,46 @@
 import type { Ring } from '../geometry';
-import type { Zone } from '../layout';
-import type { Box } from '../piece';
+import type { Region, Zone } from '../layout';
+import type { Box, GroundId } from '../piece';
 import type { Mm, Um } from '../units';
 
 /** One picture to be made: plain data, so that it can be sent to a worker. Lengths in mm from the top left of the face. */
 export interface Scene {
 	readonly width: Mm;
 	readonly height: Mm;
-	/** Moving surfaces; all that is not one, nor a gap, is the frame. */
-	readonly fronts: readonly (Box & { readonly id: string })[];
+	/** What is outside is clear. Null: the whole box. */
+	readonly outline: Ring | null;
+	/** Surfaces of their own, those that lie on others after them; all that is none, nor a gap, is the frame. At most `MOST_FRONTS`. */
+	readonly fronts: readonly SceneFront[];
+	/** Gaps, and openings with nothing in them. */
 	readonly gaps: readonly Box[];
-	readonly ground: string;
+	readonly ground: GroundId;
+	readonly grain: 'level' | 'upright';
 	readonly seed: number;
 	/** Bottom up. */
 	readonly layers: readonly SceneLayer[];
 }
+
+export interface SceneFront extends Box {
+	readonly id: string;
+	/** In its own box, mm; null: the whole box. */
+	readonly ring: Ring | null;
+	/** How far it stands before the face, mm. */
+	readonly setOff: Mm;
+}
+
+/** What a pattern lies on: a box, the field in it, and the surfaces that it colours. */
+export interface SceneRegion {
+	readonly box: Box;
+	readonly region: Region;
+	readonly surfaces: readonly number[];
+}
+
+/** What a pixel of the map of surfaces stands for; fronts follow from `FIRST_FRONT`. */
+export const GAP = 0;
+export const FRAME = 1;
+export const FIRST_FRONT = 2;
+export const OUTSIDE = 255;
+export const MOST_FRONTS = OUTSIDE - FIRST_FRONT;
 
 interface Paint {
 	readonly hex: string;
@@ -26,11 +52,11 @@ interface Paint {
 
 export type SceneLayer =
 	| { readonly kind: 'none'; readonly coat: string }
-	| ({ readonly kind: 'paint'; readonly coat: string; readonly boxes: readonly Box[]; readonly frame: boolean } & Paint)
+	| ({ readonly kind: 'paint'; readonly coat: string; readonly surfaces: readonly number[] } & Paint)
 	| ({
 			readonly kind: 'blend';
 			readonly coat: string;
-			readonly boxes: readonly Box[];
+			readonly regions: readonly SceneRegion[];
 			readonly zone: Zone;
 			readonly hexes: readonly string[];
 			readonly method: string;
@@ -45,8 +71,7 @@ export type SceneLayer =
 	| {
 			readonly kind: 'clear';
 			readonly coat: string;
-			readonly boxes: readonly Box[];
-			readonly frame: boolean;
+			readonly surfaces: readonly number[];
 			readonly sheen: number;
 			readonly tint: Paint | null;
 	  };

@@ -36,7 +36,6 @@ function checkDry(stack: Stack, layer: Layer): Bare[] {
 }
 
 function checkBase(stack: Stack, layer: Layer, blend: Blend): Bare[] {
-	if (stack.ground === 'old-paint') return [];
 	const under = (surface: string) => stack.layers.filter((other) => other.at < layer.at && other.surfaces.has(surface));
 	const isPrimed = (surface: string) => under(surface).some(({ coat }) => coat.kind === 'prime');
 	const blendedCoats = (surface: string) =>
@@ -45,6 +44,8 @@ function checkBase(stack: Stack, layer: Layer, blend: Blend): Bare[] {
 			.filter((other) => other.at > layer.at && other.surfaces.has(surface))
 			.reduce((sum, { coat }) => sum + (coat.kind === 'blend' ? coat.times : 0), 0);
 	const where = [...layer.surfaces].filter((surface) => {
+		/** Sound old paint is a base itself. */
+		if (stack.groundOf(surface) === 'old-paint') return false;
 		const hasBase = under(surface).some(({ coat }) => coat.kind === 'base');
 		return !hasBase && !(isPrimed(surface) && blendedCoats(surface) >= 2);
 	});

@@ -1,27 +1,33 @@
 import { describe, expect, it } from 'vitest';
-import { measurePiece, suggestChain, type Piece } from '../../piece';
+import { measurePiece, newFace, suggestChain, type Piece } from '../../piece';
 import { planRun, type Motif, type Run } from '../index';
 
 const heights = [120, 150, 180];
 const piece: Piece = {
 	name: 'Three drawers',
+	shape: 'chest',
 	condition: 'new',
+	seams: [],
 	faces: [
-		{
-			id: 'front',
-			name: 'Front',
-			ground: 'veneer',
+		newFace('front', 'Front', 'front', [900, 700], {
 			width: 950,
 			height: 25 + 4 * 4 + 450 + 60,
 			stile: 18,
 			sideGap: 2,
-			exceptions: {},
 			chain: suggestChain(3).map((entry) => ({
 				...entry,
-				reading: entry.role === 'drawer' ? heights[Number(entry.id.at(-1)) - 1]! : { rail: 25, gap: 4, plinth: 60 }[entry.role]
+				reading: entry.role === 'drawer' ? heights[Number(entry.id.at(-1)) - 1]! : { rail: 25, gap: 4, plinth: 60 }[entry.role as 'rail']
 			})),
-			hardware: { kind: 'knob', across: { rule: 'quarter' }, down: { rule: 'middle' }, hole: 5, diameter: 30 }
-		}
+			hardware: {
+				kind: 'knob',
+				across: { rule: 'quarter' },
+				down: { rule: 'middle' },
+				holes: { old: 'keep' },
+				room: 'clear',
+				hole: 5,
+				diameter: 30
+			}
+		})
 	]
 };
 const measured = measurePiece(piece, 'mm');

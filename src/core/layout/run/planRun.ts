@@ -1,4 +1,5 @@
-import type { MeasuredPiece, Part } from '../../piece';
+import { isInsideOutline } from '../../geometry';
+import { isBoxOutline, type MeasuredPiece, type Part } from '../../piece';
 import type { Issue, Mm } from '../../units';
 import { partsOf } from '../partsOf';
 import type { EndsId, Motif, Pick as PickedFit, Run } from '../schema';
@@ -130,14 +131,16 @@ function wishForPart(run: Run, motif: Motif, part: Part, ratio = 1, tallest: Mm 
 function obstaclesOn(part: Part, run: Run, motif: Motif): Obstacle[] {
 	const line = lineOn(part, run);
 	const clearance = run.hardware === 'avoid' ? run.clearance : 0;
-	return part.hardware.map(({ centre, footprint }) => {
-		const apart = Math.abs(centre.y - line) - footprint.height / 2 - clearance;
-		return {
-			from: footprint.x - clearance,
-			to: footprint.x + footprint.width + clearance,
-			fromScale: Math.max(0, (2 * apart) / motif.height)
-		};
-	});
+	return part.hardware
+		.filter(({ room }) => run.hardware !== 'avoid' || room === 'clear')
+		.map(({ centre, footprint }) => {
+			const apart = Math.abs(centre.y - line) - footprint.height / 2 - clearance;
+			return {
+				from: footprint.x - clearance,
+				to: footprint.x + footprint.width + clearance,
+				fromScale: Math.max(0, (2 * apart) / motif.height)
+			};
+		});
 }
 
 function commonGroup(run: Run, motif: Motif, parts: readonly Part[], least: Part): OpenGroup {
@@ -201,7 +204,7 @@ function placeGroup(group: RunGroup, run: Run, motif: Motif, parts: readonly Par
 			const [left, top] = [centre.x - width / 2, centre.y - height / 2];
 			const cut = moved ? ('none' as const) : spot.cut;
 			const box = { left: cut === 'left' ? centre.x : left, right: cut === 'right' ? centre.x : left + width, top, bottom: top + height };
-			const touches = part.hardware.flatMap(({ footprint }, at) => (overlaps(box, footprint) ? [at] : []));
+			const touches = part.hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && overlaps(box, footprint) ? [at] : []));
 			const far = { right: part.width - left - width, bottom: part.height - top - height };
 			const size = { width, height, scale: fit.scale };
 			return [{ run: run.id, part: id, index, centre, left, top, ...far, ...size, cut, byHand: moved !== undefined, touches }];
@@ -257,5 +260,9 @@ function isOff(placement: Placement, part: Part): boolean {
 	const EPS = 1e-6;
 	const left = placement.cut === 'left' ? placement.centre.x : placement.left;
 	const right = placement.cut === 'right' ? placement.centre.x : placement.left + placement.width;
-	return left < -EPS || right > part.width + EPS || placement.top < -EPS || placement.top + placement.height > part.height + EPS;
+	const bottom = placement.top + placement.height;
+	if (left < -EPS || right > part.width + EPS || placement.top < -EPS || bottom > part.height + EPS) return true;
+	if (isBoxOutline(part.outline)) return false;
+	const corners = [left, right].flatMap((x) => [placement.top, bottom].map((y) => ({ x, y })));
+	return corners.some((corner) => !isInsideOutline(part.outline, corner));
 }

@@ -1,4 +1,4 @@
-import { depthInBox, roundedDepthInBox } from '../../geometry';
+import { depthInBox, depthInOutline, roundedDepthInBox } from '../../geometry';
 import type { Mm } from '../../units';
 import type { Join, Pattern } from './types';
 
@@ -8,11 +8,11 @@ import type { Join, Pattern } from './types';
  */
 export const edgeShade: Pattern = {
 	id: 'edge-shade',
-	deepest: (width, height) => Math.min(width, height) / 2,
-	depthAt: (zone, x, y, width, height) =>
-		zone.corners === 'round' ? roundedDepthInBox(x, y, width, height) : depthInBox(x, y, width, height),
-	joins(zone, width, height) {
-		const deepest = Math.min(width, height) / 2;
+	depthAt(zone, x, y, { width, height, outline }) {
+		if (outline !== null) return depthInOutline(outline, { x, y });
+		return zone.corners === 'round' ? roundedDepthInBox(x, y, width, height) : depthInBox(x, y, width, height);
+	},
+	joins(zone, { deepest }) {
 		const first = Math.min(zone.border, deepest);
 		const ats = zone.colours.length === 2 ? [first] : [first, first + Math.min(first, (deepest - first) / 2)];
 		return softenJoins(ats, deepest, zone.softness);

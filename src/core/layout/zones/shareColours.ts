@@ -1,7 +1,8 @@
+import { areaOfOutline, isInsideOutline, offsetInwards, type Outline } from '../../geometry';
 import type { Mm, Mm2 } from '../../units';
 import type { Zone } from '../schema';
 import { PATTERNS } from './index';
-import type { Join } from './types';
+import type { Join, Region } from './types';
 
 /**
  * How far each join has gone at a depth (mm): 0 before it, 1 after it, an even S between. The colour at the depth is
@@ -21,17 +22,26 @@ export function sharesAtDepth(joins: readonly Join[], depth: Mm): number[] {
 
 /**
  * Area (mm2) of each colour of a zone on one part, from its field; they add up to the area of the part.
- * Exact for square corners (the level lines are rectangles); with round corners summed over a fine grid of one quarter.
+ * Exact for square corners of a box (the level lines are rectangles); else summed over a fine grid.
  */
-export function areasOfColours(zone: Zone, width: Mm, height: Mm): Mm2[] {
-	const pattern = PATTERNS[zone.pattern];
-	const joins = pattern.joins(zone, width, height);
-	return zone.corners === 'square' ? areasOverDepth(joins, width, height) : areasOverGrid(zone, joins, width, height);
+export function areasOfColours(zone: Zone, region: Region): Mm2[] {
+	const joins = PATTERNS[zone.pattern].joins(zone, region);
+	if (region.outline !== null) return areasInOutline(zone, joins, region, region.outline);
+	return zone.corners === 'square' ? areasOverDepth(joins, region.width, region.height) : areasOverGrid(zone, joins, region);
 }
 
 /** Length of the lines along which two colours meet on one part, mm: one for each join. For brushes and time. */
-export function lengthsOfJoins(zone: Zone, width: Mm, height: Mm): Mm[] {
-	return PATTERNS[zone.pattern].joins(zone, width, height).map(({ at }) => Math.max(0, 2 * (width + height) - 8 * at));
+export function lengthsOfJoins(zone: Zone, region: Region): Mm[] {
+	return PATTERNS[zone.pattern].joins(zone, region).map(({ at }) => {
+		if (region.outline === null) return Math.max(0, 2 * (region.width + region.height) - 8 * at);
+		return offsetInwards(region.outline, at).reduce((sum, ring) => sum + lengthOfRing(ring), 0);
+	});
+}
+
+function lengthOfRing(ring: readonly number[]): Mm {
+	let sum = 0;
+	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) sum += Math.hypot(ring[i]! - ring[j]!, ring[i + 1]! - ring[j + 1]!);
+	return sum;
 }
 
 /** Between the ends of the joins the shares are cubics and the ring at depth d has 2 (w + h) - 8 d: three Gauss points are exact. */
@@ -59,22 +69,36 @@ function areasOverDepth(joins: readonly Join[], width: Mm, height: Mm): Mm2[] {
 
 const GRID = 96;
 
-function areasOverGrid(zone: Zone, joins: readonly Join[], width: Mm, height: Mm): Mm2[] {
-	const pattern = PATTERNS[zone.pattern];
+function areasOverGrid(zone: Zone, joins: readonly Join[], region: Region): Mm2[] {
+	const { width, height } = region;
 	const areas = new Array<number>(joins.length + 1).fill(0);
 	const cell = (width * height) / (GRID * GRID);
 	for (let row = 0; row < GRID; row++) {
 		const y = ((row + 0.5) * height) / (2 * GRID);
-		for (let column = 0; column < GRID; column++) {
-			const depth = pattern.depthAt(zone, ((column + 0.5) * width) / (2 * GRID), y, width, height);
-			let reached = 1;
-			for (let i = 0; i < joins.length; i++) {
-				const passed = passJoin(joins[i]!, depth);
-				areas[i]! += (reached - passed) * cell;
-				reached = passed;
-			}
-			areas[joins.length]! += reached * cell;
-		}
+		for (let column = 0; column < GRID; column++)
+			addShares(areas, joins, PATTERNS[zone.pattern].depthAt(zone, ((column + 0.5) * width) / (2 * GRID), y, region), cell);
 	}
 	return areas;
+}
+
+/** The whole box is gone over; what the grid is off in all is set right by the area of the outline, which is exact. */
+function areasInOutline(zone: Zone, joins: readonly Join[], region: Region, outline: Outline): Mm2[] {
+	const areas = new Array<number>(joins.length + 1).fill(0);
+	for (let row = 0; row < GRID; row++)
+		for (let column = 0; column < GRID; column++) {
+			const point = { x: ((column + 0.5) * region.width) / GRID, y: ((row + 0.5) * region.height) / GRID };
+			if (isInsideOutline(outline, point)) addShares(areas, joins, PATTERNS[zone.pattern].depthAt(zone, point.x, point.y, region), 1);
+		}
+	const found = areas.reduce((sum, area) => sum + area, 0);
+	return areas.map((area) => (found === 0 ? 0 : (area * areaOfOutline(outline)) / found));
+}
+
+function addShares(areas: number[], joins: readonly Join[], depth: Mm, cell: Mm2): void {
+	let reached = 1;
+	for (let i = 0; i < joins.length; i++) {
+		const passed = passJoin(joins[i]!, depth);
+		areas[i]! += (reached - passed) * cell;
+		reached = passed;
+	}
+	areas[joins.length]! += reached * cell;
 }

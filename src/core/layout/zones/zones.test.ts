@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { areasOfColours, PATTERNS, sharesAtDepth, type Zone } from '../index';
+import { areasOfColours, PATTERNS, sharesAtDepth, type Region, type Zone } from '../index';
 
 const zone = (more: Partial<Zone>): Zone => ({
 	id: 'z',
@@ -14,14 +14,16 @@ const zone = (more: Partial<Zone>): Zone => ({
 	...more
 });
 
+const box = (width: number, height: number): Region => ({ width, height, outline: null, deepest: Math.min(width, height) / 2 });
+
 it('gives the frame of a crisp square border to the edge colour, to the square millimetre', () => {
-	const [edge, centre] = areasOfColours(zone({ colours: ['a', 'b'], softness: 0 }), 800, 160);
+	const [edge, centre] = areasOfColours(zone({ colours: ['a', 'b'], softness: 0 }), box(800, 160));
 	expect(edge).toBeCloseTo(800 * 160 - 740 * 100, 6);
 	expect(centre).toBeCloseTo(740 * 100, 6);
 });
 
 it('keeps the middle colour and the centre where the border is wide', () => {
-	expect(PATTERNS['edge-shade'].joins(zone({ border: 60 }), 800, 160).map((join) => join.at)).toEqual([60, 70]);
+	expect(PATTERNS['edge-shade'].joins(zone({ border: 60 }), box(800, 160)).map((join) => join.at)).toEqual([60, 70]);
 });
 
 it('is exact at its stops, continuous between, and its areas add up to the part', () => {
@@ -35,8 +37,8 @@ it('is exact at its stops, continuous between, and its areas add up to the part'
 		fc.property(spec, fc.integer({ min: 60, max: 900 }), fc.integer({ min: 60, max: 400 }), (more, width, height) => {
 			const z = zone(more);
 			const pattern = PATTERNS[z.pattern];
-			const joins = pattern.joins(z, width, height);
-			const deepest = pattern.deepest(width, height);
+			const joins = pattern.joins(z, box(width, height));
+			const deepest = box(width, height).deepest;
 			for (const join of joins) {
 				if (join.half <= 0) continue;
 				const [before, at, after] = [join.at - join.half, join.at, join.at + join.half].map((depth) => sharesAtDepth(joins, depth));
@@ -52,7 +54,7 @@ it('is exact at its stops, continuous between, and its areas add up to the part'
 				if (joins.every((join) => join.half > 0))
 					here.forEach((share, colour) => expect(Math.abs(next[colour]! - share)).toBeLessThan(0.01));
 			}
-			expect(areasOfColours(z, width, height).reduce((a, b) => a + b, 0)).toBeCloseTo(width * height, 4);
+			expect(areasOfColours(z, box(width, height)).reduce((a, b) => a + b, 0)).toBeCloseTo(width * height, 4);
 		})
 	);
 });

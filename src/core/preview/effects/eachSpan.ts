@@ -3,29 +3,26 @@ import type { Planes } from '../planes';
 import { pixelsOf } from '../regions';
 import type { Canvas } from './types';
 
-/** Visits the boxes, and the frame where it is included, as level spans of pixels: index of the first, how many, its x and y. */
+/** Visits the pixels of some surfaces, within a box where one is given, as level spans: index of the first, how many, its x and y. */
 export function eachSpan(
 	planes: Planes,
-	area: { readonly boxes: readonly Box[]; readonly frame: boolean },
+	wanted: readonly number[],
 	{ scale, surfaces }: Canvas,
-	visit: (start: number, count: number, x: number, y: number) => void
+	visit: (start: number, count: number, x: number, y: number) => void,
+	within?: Box
 ): void {
 	const { width, height } = planes;
-	for (const box of area.boxes) {
-		const { left, top, right, bottom } = pixelsOf(box, scale, width, height);
-		if (right > left) for (let y = top; y < bottom; y++) visit(y * width + left, right - left, left, y);
-	}
-	if (!area.frame) return;
-	for (let y = 0; y < height; y++) {
+	const isWanted = new Uint8Array(256);
+	for (const surface of wanted) isWanted[surface] = 1;
+	const { left, top, right, bottom } = within ? pixelsOf(within, scale, width, height) : { left: 0, top: 0, right: width, bottom: height };
+	for (let y = top; y < bottom; y++) {
 		const row = y * width;
-		for (let x = 0; x < width;) {
-			if (surfaces[row + x] !== 1) {
-				x++;
-				continue;
-			}
-			const start = x;
-			while (x < width && surfaces[row + x] === 1) x++;
-			visit(row + start, x - start, start, y);
+		const end = row + right;
+		for (let i = row + left; i < end;) {
+			while (i < end && isWanted[surfaces[i]!] === 0) i++;
+			const start = i;
+			while (i < end && isWanted[surfaces[i]!] === 1) i++;
+			if (i > start) visit(start, i - start, start - row, y);
 		}
 	}
 }

@@ -4,17 +4,20 @@ import { lightPlanes } from '../lightPlanes';
 import { fillStrokeRow, noiseTile } from '../grain';
 import { copyPlanes, createPlanes } from '../planes';
 import { mapSurfaces, pixelsOf } from '../regions';
-import type { Scene, SceneLayer } from '../scene';
+import { FIRST_FRONT, FRAME, OUTSIDE, type Scene, type SceneLayer } from '../scene';
 import { coverTable } from './coverTable';
 import { layLayer } from './index';
 import { paintGround } from './paintGround';
 
+const BOX = { x: 10, y: 10, width: 80, height: 40 };
 const scene: Scene = {
 	width: 100,
 	height: 60,
-	fronts: [{ id: 'd', x: 10, y: 10, width: 80, height: 40 }],
+	outline: null,
+	fronts: [{ id: 'd', ...BOX, ring: null, setOff: 0 }],
 	gaps: [{ x: 8, y: 8, width: 84, height: 44 }],
 	ground: 'veneer',
+	grain: 'level',
 	seed: 5,
 	layers: []
 };
@@ -28,12 +31,28 @@ const lay = (layer: SceneLayer) => {
 	layLayer(planes, layer, canvas);
 	return planes;
 };
-const FRONT = { boxes: [{ x: 10, y: 10, width: 80, height: 40 }], frame: false };
+const FRONT = { surfaces: [FIRST_FRONT] };
 
 it('tells front, gap and frame apart, pixel by pixel', () => {
 	const count = (value: number) => canvas.surfaces.filter((surface) => surface === value).length;
 	expect([count(2), count(0), count(1)]).toEqual([80 * 40, 84 * 44 - 80 * 40, 6000 - 84 * 44]);
 	expect(pixelsOf({ x: -5, y: 50, width: 20, height: 99 }, 2, 40, 120)).toEqual({ left: 0, top: 100, right: 30, bottom: 120 });
+});
+
+it('keeps what lies outside a round top clear, and paints a round panel in its own outline', () => {
+	const ring = (radius: number) =>
+		Array.from({ length: 90 }, (_, i) => [30 + radius * Math.cos(i / 14.3239), 30 + radius * Math.sin(i / 14.3239)]).flat();
+	const panel = { id: 'p', x: 10, y: 10, width: 40, height: 40, ring: ring(20).map((value) => value - 10), setOff: -8 };
+	const round: Scene = { ...scene, width: 60, height: 60, outline: ring(30), fronts: [panel], gaps: [] };
+	const map = mapSurfaces(round, 2, 120, 120);
+	const share = (value: number) => map.filter((surface) => surface === value).length / 4;
+	expect(Math.abs(share(FIRST_FRONT) - Math.PI * 400)).toBeLessThan(12);
+	expect(Math.abs(share(OUTSIDE) - (3600 - Math.PI * 900))).toBeLessThan(18);
+	const planes = createPlanes(120, 120);
+	paintGround(planes, { scene: round, scale: 2, surfaces: map });
+	expect(planes.relief[60 * 120 + 60]!).toBeLessThan(planes.relief[60 * 120 + 12]! - 1000);
+	const picture = lightPlanes(planes, 2, map);
+	expect([picture[3], picture[(60 * 120 + 60) * 4 + 3]]).toEqual([0, 255]);
 });
 
 describe('coverTable', () => {
@@ -56,7 +75,7 @@ it('lays paint where it is laid, and nowhere else', () => {
 	expect(rgbAt(planes, 3, 3)).toEqual(rgbAt(bare, 3, 3));
 	expect(planes.relief[at(50, 30)]! - bare.relief[at(50, 30)]!).toBeGreaterThanOrEqual(50);
 	expect(planes.relief[at(50, 30)]! - bare.relief[at(50, 30)]!).toBeLessThanOrEqual(57);
-	const frame = lay({ kind: 'paint', coat: 'base', boxes: [], frame: true, hex: '#204060', cover: 1, sheen: 0, film: 50 });
+	const frame = lay({ kind: 'paint', coat: 'base', surfaces: [FRAME], hex: '#204060', cover: 1, sheen: 0, film: 50 });
 	expect(rgbAt(frame, 3, 3)).toEqual([0x20, 0x40, 0x60]);
 	expect(rgbAt(frame, 50, 30)).toEqual(rgbAt(bare, 50, 30));
 	expect(rgbAt(frame, 9, 30)).toEqual(rgbAt(bare, 9, 30));
@@ -72,7 +91,7 @@ it('wets the colour and sets the sheen with a clear coat; a dark wax tints', () 
 
 it('masks the half that is cut off, and ends at the edge of the front', () => {
 	const square = [0, 0, 20, 0, 20, 20, 0, 20];
-	const spot = { x: 0, y: 20, width: 20, height: 20, scale: 1, cut: 'left' as const, clip: FRONT.boxes[0]! };
+	const spot = { x: 0, y: 20, width: 20, height: 20, scale: 1, cut: 'left' as const, clip: BOX };
 	const paint = { hex: '#ffffff', cover: 1, sheen: 0, film: 50 };
 	const half = lay({ kind: 'stencil', coat: 's', edge: 'crisp', rings: [square], spots: [spot], ...paint });
 	expect(rgbAt(half, 15, 30)).toEqual([255, 255, 255]);
@@ -86,7 +105,7 @@ it('throws light on the side of a step that faces the lamp, and shade on the oth
 	const planes = createPlanes(20, 20);
 	planes.rgb.fill(128);
 	for (let y = 5; y < 15; y++) planes.relief.fill(400, y * 20 + 5, y * 20 + 15);
-	const pixels = lightPlanes(planes, 1, { angle: 90, rake: 1 });
+	const pixels = lightPlanes(planes, 1, new Uint8Array(400).fill(FRAME), { angle: 90, rake: 1 });
 	const grey = (x: number, y: number) => pixels[(y * 20 + x) * 4]!;
 	expect(grey(10, 4)).toBeGreaterThan(grey(10, 10));
 	expect(grey(10, 15)).toBeLessThan(grey(10, 10));

@@ -25,9 +25,9 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 	const mixes = mixJoins(hexes);
 	const marks = new Float32Array(planes.width);
 	const clouds = new Float32Array(planes.width);
-	for (const box of layer.boxes) {
-		const deepest = pattern.deepest(box.width, box.height);
-		const joins = pattern.joins(zone, box.width, box.height);
+	for (const { box, region, surfaces } of layer.regions) {
+		const { deepest } = region;
+		const joins = pattern.joins(zone, region);
 		const table = colourByDepth(mixes, joins, deepest);
 		const widest = Math.max(0, ...joins.map((join) => join.half));
 		const strokes = (stroke * widest) / 128;
@@ -36,14 +36,14 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 		const bare = 1 - cover;
 		const film = layer.film;
 		const rough = (film * 0.14) / 255;
-		eachSpan(planes, { boxes: [box], frame: false }, canvas, (start, count, x, y) => {
+		const lay = (start: number, count: number, x: number, y: number) => {
 			fillStrokeRow(marks, count, tile, x, y, 6);
 			fillCloudRow(clouds, count, tile, x, y, 5);
 			const down = (y + 0.5) / scale - box.y;
 			for (let k = 0, i = start, at = start * 3; k < count; k++, i++, at += 3) {
 				const mark = marks[k]!;
 				const wander = strokes * (mark - 128) + patches * (clouds[k]! - 128);
-				const depth = pattern.depthAt(zone, (x + k + 0.5) / scale - box.x, down, box.width, box.height) + wander;
+				const depth = pattern.depthAt(zone, (x + k + 0.5) / scale - box.x, down, region) + wander;
 				const entry = 3 * Math.max(0, Math.min(ENTRIES - 1, Math.round(depth * perDepth)));
 				rgb[at] = table[entry]! * cover + rgb[at]! * bare + 0.5;
 				rgb[at + 1] = table[entry + 1]! * cover + rgb[at + 1]! * bare + 0.5;
@@ -52,7 +52,8 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 			}
 			planes.gloss.fill(gloss, start, start + count);
 			planes.wear.fill(140, start, start + count);
-		});
+		};
+		eachSpan(planes, surfaces, canvas, lay, box);
 	}
 };
 

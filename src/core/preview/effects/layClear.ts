@@ -11,7 +11,7 @@ export const layClear: Effect<'clear'> = (planes, layer, canvas) => {
 	const [red, green, blue] = tints.map((tint) => tint.map((value) => wet[value]!)) as [Uint8Array, Uint8Array, Uint8Array];
 	const gloss = Math.round(layer.sheen * 255);
 	const { rgb } = planes;
-	eachSpan(planes, layer, canvas, (start, count) => {
+	eachSpan(planes, layer.surfaces, canvas, (start, count) => {
 		for (let at = start * 3, end = (start + count) * 3; at < end; at += 3) {
 			rgb[at] = red[rgb[at]!]!;
 			rgb[at + 1] = green[rgb[at + 1]!]!;

@@ -15,7 +15,7 @@ export const layPaint: Effect<'paint'> = (planes, layer, canvas) => {
 	const gloss = Math.round(layer.sheen * 255);
 	const marks = (layer.film * 0.12) / 255;
 	const { rgb, relief } = planes;
-	eachSpan(planes, layer, canvas, (start, count, x, y) => {
+	eachSpan(planes, layer.surfaces, canvas, (start, count, x, y) => {
 		fillStrokeRow(strokes, count, tile, x, y, 6);
 		for (let k = 0, i = start, at = start * 3; k < count; k++, i++, at += 3) {
 			rgb[at] = red[rgb[at]!]!;

@@ -2,7 +2,7 @@ import { coverRings, type CoverageMask } from '../../geometry';
 import { cloudNoise, noiseTile } from '../grain';
 import type { Planes } from '../planes';
 import { pixelsOf } from '../regions';
-import type { Spot } from '../scene';
+import { GAP, OUTSIDE, type Spot } from '../scene';
 import { bytesOfHex } from './coverTable';
 import type { Effect } from './types';
 
@@ -10,7 +10,7 @@ import type { Effect } from './types';
 const SOFT = 1.4;
 
 /** A motif through its openings: dabbed a little unevenly, its edge crisp or soft. */
-export const layStencil: Effect<'stencil'> = (planes, layer, { scale, scene }) => {
+export const layStencil: Effect<'stencil'> = (planes, layer, { scale, scene, surfaces }) => {
 	const paint = bytesOfHex(layer.hex);
 	const tile = noiseTile(scene.seed + 3);
 	const masks = new Map<number, CoverageMask>();
@@ -20,6 +20,7 @@ export const layStencil: Effect<'stencil'> = (planes, layer, { scale, scene }) =
 		const mask = masks.get(spot.scale) ?? createMask(layer.rings, spot, scale, blur, pad);
 		masks.set(spot.scale, mask);
 		blitMask(planes, mask, spot, scale, pad, (i, amount, x, y) => {
+			if (surfaces[i] === GAP || surfaces[i] === OUTSIDE) return;
 			const dab = 0.82 + (0.18 * cloudNoise(tile, x, y, 3)) / 255;
 			const cover = (amount / 255) * layer.cover * (layer.edge === 'soft' ? dab : 1);
 			for (let c = 0; c < 3; c++) planes.rgb[i * 3 + c] = paint[c]! * cover + planes.rgb[i * 3 + c]! * (1 - cover) + 0.5;

@@ -1,49 +1,51 @@
-import type { Planes } from '../planes';
+import { GROUNDS } from '../../piece';
 import { fillCloudRow, fillStrokeRow, noiseTile } from '../grain';
+import type { Planes } from '../planes';
+import { FIRST_FRONT, GAP, OUTSIDE } from '../scene';
 import { bytesOfHex, type Bytes } from './coverTable';
 import type { Canvas } from './types';
 
-const WOODS: Readonly<Record<string, readonly [light: string, dark: string]>> = {
-	'solid-wood': ['#c9a377', '#9b7248'],
-	veneer: ['#c7a677', '#a07c4f'],
-	'pressed-board': ['#b79c78', '#a58a66'],
-	laminate: ['#e6e2d9', '#dcd7cc'],
-	'old-paint': ['#cfc9ba', '#c2bbab']
-};
-const GAP = bytesOfHex('#221d19');
+const HOLLOW = bytesOfHex('#221d19');
 /** Height of fronts and frame over the bottom of a gap, micrometres: what makes an edge catch the light. */
 const RAISED = 1600;
+/** What stands before or behind the face by more than this shows no more relief, micrometres. */
+const MOST_STAND = 1200;
 
-/** The bare piece: wood with its grain along the fronts, frame and gaps. */
+/** The bare piece: wood with its grain, frame and gaps, and what stands before or behind its face. */
 export function paintGround(planes: Planes, { scene, surfaces, scale }: Canvas): void {
-	const [light, dark] = (WOODS[scene.ground] ?? WOODS['solid-wood']!).map(bytesOfHex) as unknown as [Bytes, Bytes];
+	const [light, dark] = GROUNDS[scene.ground].look.map(bytesOfHex) as unknown as [Bytes, Bytes];
 	const tile = noiseTile(scene.seed);
 	const stretch = Math.max(4, Math.round(Math.log2(40 * scale)) + 1);
 	const band = Math.max(2, stretch - 2);
-	const { width, rgb, relief, gloss, wear } = planes;
-	const fibres = new Float32Array(width);
-	const figures = new Float32Array(width);
-	for (let y = 0; y < planes.height; y++) {
-		const row = y * width;
-		for (let x = 0; x < width;) {
-			const surface = surfaces[row + x]!;
-			const start = x;
-			while (x < width && surfaces[row + x] === surface) x++;
-			const count = x - start;
+	const { width, height, rgb, relief, gloss, wear } = planes;
+	const upright = scene.grain === 'upright';
+	/** Lines run along the grain: `step` from one pixel to the next, `line` from one line to the next. */
+	const [lines, length, step, line] = upright ? [width, height, width, 1] : [height, width, 1, width];
+	const stands = [0, 0, ...scene.fronts.map(({ setOff }) => Math.max(-MOST_STAND, Math.min(MOST_STAND, setOff * 1000)))];
+	const fibres = new Float32Array(length);
+	const figures = new Float32Array(length);
+	for (let row = 0; row < lines; row++) {
+		for (let at = 0; at < length;) {
+			const surface = surfaces[row * line + at * step]!;
+			const start = at;
+			while (at < length && surfaces[row * line + at * step] === surface) at++;
+			const count = at - start;
+			const hollow = surface === GAP || surface === OUTSIDE;
 			const shifted = start + surface * 977;
-			fillStrokeRow(fibres, count, tile, shifted, y, stretch);
-			fillCloudRow(figures, count, tile, shifted, y * 4 + surface * 131, band + 2);
-			const from = surface === 0 ? GAP : light;
-			const to = surface === 0 ? GAP : dark;
-			for (let k = 0, i = row + start, at = i * 3; k < count; k++, i++, at += 3) {
-				const t = surface === 0 ? 0 : (0.45 * fibres[k]! + 0.55 * figures[k]!) / 255;
-				rgb[at] = from[0] + (to[0] - from[0]) * t;
-				rgb[at + 1] = from[1] + (to[1] - from[1]) * t;
-				rgb[at + 2] = from[2] + (to[2] - from[2]) * t;
-				relief[i] = surface === 0 ? 0 : RAISED + (30 * fibres[k]!) / 255;
+			fillStrokeRow(fibres, count, tile, shifted, row, stretch);
+			fillCloudRow(figures, count, tile, shifted, row * 4 + surface * 131, band + 2);
+			const from = hollow ? HOLLOW : light;
+			const to = hollow ? HOLLOW : dark;
+			const stand = RAISED + (surface >= FIRST_FRONT ? (stands[surface] ?? 0) : 0);
+			for (let k = 0, i = row * line + start * step; k < count; k++, i += step) {
+				const t = hollow ? 0 : (0.45 * fibres[k]! + 0.55 * figures[k]!) / 255;
+				rgb[i * 3] = from[0] + (to[0] - from[0]) * t;
+				rgb[i * 3 + 1] = from[1] + (to[1] - from[1]) * t;
+				rgb[i * 3 + 2] = from[2] + (to[2] - from[2]) * t;
+				relief[i] = surface === OUTSIDE ? RAISED : hollow ? 0 : stand + (30 * fibres[k]!) / 255;
+				gloss[i] = hollow ? 0 : 26;
+				wear[i] = hollow ? 0 : 20;
 			}
-			gloss.fill(surface === 0 ? 0 : 26, row + start, row + x);
-			wear.fill(surface === 0 ? 0 : 20, row + start, row + x);
 		}
 	}
 }

@@ -1,6 +1,8 @@
 import type { Motif } from '$core/layout';
 import type { Project } from '$core/formats';
-import { index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { customType, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+
+const bytea = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' });
 
 /** One piece: its project document, and a version that each save raises by one. */
 export const pieces = pgTable('pieces', {
@@ -29,5 +31,15 @@ export const revisions = pgTable(
 export const motifs = pgTable('motifs', {
 	id: text().primaryKey(),
 	document: jsonb().$type<Motif>().notNull(),
+	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow()
+});
+
+/** Photographs, in the database like all else, so that one directory is the whole workshop. Named by the SHA-256 of their bytes. */
+export const pictures = pgTable('pictures', {
+	id: text().primaryKey(),
+	type: text().notNull(),
+	width: integer().notNull(),
+	height: integer().notNull(),
+	bytes: bytea().notNull(),
 	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow()
 });

@@ -1,4 +1,4 @@
-import { readProject, type Project } from '$core/formats';
+import { readProject, upgradeProject, type Project } from '$core/formats';
 import type { Issue } from '$core/units';
 import { and, desc, eq, lt, sql } from 'drizzle-orm';
 import { pieces, revisions, type Database } from '../db';
@@ -20,13 +20,13 @@ export type SaveOutcome =
 const KEPT_REVISIONS = 200;
 
 export async function listPieces(db: Database): Promise<SavedPiece[]> {
-	return db.select().from(pieces).orderBy(desc(pieces.updatedAt));
+	return (await db.select().from(pieces).orderBy(desc(pieces.updatedAt))).map(withUpgrade);
 }
 
 export async function findPiece(db: Database, id: string): Promise<SavedPiece | null> {
 	if (!isUuid(id)) return null;
 	const [piece] = await db.select().from(pieces).where(eq(pieces.id, id));
-	return piece ?? null;
+	return piece ? withUpgrade(piece) : null;
 }
 
 /** Adds a piece from anything that may be a project; refused whole where a field is wrong. */
@@ -77,7 +77,12 @@ export async function findRevisionBefore(
 		.where(and(eq(revisions.piece, id), lt(revisions.version, version)))
 		.orderBy(desc(revisions.version))
 		.limit(1);
-	return row ?? null;
+	return row ? withUpgrade(row) : null;
+}
+
+/** What was saved by an older program is read as it is now; it is written so with its next save. */
+function withUpgrade<Row extends { readonly document: Project }>(row: Row): Row {
+	return { ...row, document: upgradeProject(row.document) };
 }
 
 export async function removePiece(db: Database, id: string): Promise<boolean> {

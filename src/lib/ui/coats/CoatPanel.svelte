@@ -2,6 +2,7 @@
 	import { KINDS_FOR } from '$core/formats';
 	import { APPLICATORS, BRUSH_SCHOOLS, COAT_WORDS, isFilm, METHODS, type Coat, type CoatParts } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
+	import { listSurfaces } from '$core/plan';
 	import { formatDuration } from '$core/units';
 	import { Choice } from '$lib/ui/choice';
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
@@ -18,7 +19,17 @@
 			: []
 	);
 	const material = $derived('material' in coat ? materials.find(({ id }) => id === coat.material) : undefined);
-	const drawers = $derived(piece.plan.faces[0]!.parts.filter((part) => part.role === 'drawer'));
+	const surfaces = $derived(listSurfaces(piece.plan));
+	const roles = $derived(new Set(piece.plan.faces.flatMap((face) => face.parts.map(({ role }) => role))));
+	/** Words for many at once: those that mean something on this piece. */
+	const words = $derived([
+		{ on: 'all' as const, text: 'the whole piece' },
+		...(roles.has('drawer') ? [{ on: 'drawers' as const, text: 'every drawer' }] : []),
+		...(roles.has('door') ? [{ on: 'doors' as const, text: 'every door' }] : []),
+		...(roles.has('drawer') && roles.has('door') ? [{ on: 'fronts' as const, text: 'every drawer and door' }] : []),
+		...(roles.has('panel') ? [{ on: 'panels' as const, text: 'every panel' }] : []),
+		{ on: 'frame' as const, text: piece.plan.faces.filter(({ idle }) => !idle).length > 1 ? 'frame, sides and top' : 'the frame' }
+	]);
 	const next = $derived(piece.project.finish.coats[piece.project.finish.coats.findIndex(({ id }) => id === coat.id) + 1]);
 	const BRUSHES: Readonly<Record<(typeof BRUSH_SCHOOLS)[number], string>> = {
 		'clean-joins': 'a clean one for each join',
@@ -31,7 +42,7 @@
 		piece.edit((draft) => change(draft.finish.coats.find((other) => other.id === coat.id)), together && `${together} ${coat.id}`);
 	}
 	function setOn(value: string): void {
-		const on: CoatParts = value === 'all' || value === 'drawers' || value === 'frame' ? value : [value];
+		const on: CoatParts = words.find((word) => word.on === value)?.on ?? [value];
 		set((draft) => (draft.on = on));
 	}
 	let waitFault: string | null = $state(null);
@@ -71,10 +82,8 @@
 		<div>
 			<label class="label" for="on">On</label>
 			<select id="on" class="field" value={onValue} onchange={(event) => setOn(event.currentTarget.value)}>
-				<option value="all">the whole front</option>
-				<option value="drawers">every drawer front</option>
-				<option value="frame">the frame</option>
-				{#each drawers as { id, name } (id)}<option value={id}>{name} only</option>{/each}
+				{#each words as { on, text } (on)}<option value={on}>{text}</option>{/each}
+				{#each surfaces as { id, name } (id)}<option value={id}>{name} only</option>{/each}
 				{#if onValue === 'some'}<option value="some">{(coat.on as string[]).length} surfaces</option>{/if}
 			</select>
 		</div>
@@ -104,6 +113,18 @@
 					checked={coat.bare}
 					onchange={(event) => set((draft) => (draft.bare = event.currentTarget.checked))}
 				/>down to bare wood</label
+			>
+			<label class="label col-span-2"
+				>Taken off edges that meet, mm<input
+					class="field"
+					type="number"
+					min="0"
+					max="20"
+					step="0.1"
+					value={coat.eases ?? 0}
+					onchange={(event) =>
+						event.currentTarget.checkValidity() && set((draft) => (draft.eases = event.currentTarget.valueAsNumber), 'eases')}
+				/></label
 			>
 		</div>
 	{/if}
@@ -140,6 +161,18 @@
 				</select>
 			</label>
 		</div>
+	{/if}
+	{#if isFilm(coat) && coat.kind !== 'stencil' && piece.plan.gaps.length > 0}
+		<Choice
+			label="On edges that meet"
+			value={coat.edges ?? 'full'}
+			options={[
+				{ value: 'full', text: 'as on the face' },
+				{ value: 'one', text: 'one coat' },
+				{ value: 'none', text: 'masked' }
+			]}
+			onchange={(edges) => set((draft) => (draft.edges = edges))}
+		/>
 	{/if}
 	{#if coat.kind === 'blend'}
 		<Choice

@@ -1,19 +1,23 @@
 <script lang="ts">
 	import { applyRemedy, COAT_WORDS, RULES, type Finding } from '$core/layers';
-	import { FRAME } from '$core/piece';
+	import { doesMove } from '$core/piece';
+	import { nameSurface } from '$core/plan';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
 	const open = $derived(piece.plan.findings.filter(({ overruled }) => overruled === null));
 	const overruled = $derived(piece.plan.findings.filter(({ overruled }) => overruled !== null));
-	const drawers = $derived(piece.plan.faces[0]!.parts.filter((part) => part.role === 'drawer'));
+	const moving = $derived(piece.plan.faces.flatMap((face) => face.parts.filter(doesMove).map(({ id }) => id)));
+	const surfaces = $derived(piece.plan.quantities.surfaces.map(({ surface }) => surface));
 	const KINDS = { must: 'must', should: 'should', school: 'a choice', note: 'note' } as const;
 
 	function whereOf({ where }: Finding): string {
-		const fronts = where.filter((surface) => surface !== FRAME);
-		const names =
-			fronts.length === drawers.length ? ['every drawer front'] : fronts.map((id) => drawers.find((part) => part.id === id)?.name ?? id);
-		return [...(where.includes(FRAME) ? ['the frame'] : []), ...names].join(', ');
+		if (where.length === surfaces.length && surfaces.length > 1) return 'the whole piece';
+		const fronts = where.filter((surface) => moving.includes(surface));
+		const rest = where.filter((surface) => !moving.includes(surface));
+		const named =
+			fronts.length === moving.length && moving.length > 1 ? ['every drawer and door'] : fronts.map((id) => nameSurface(piece.plan, id));
+		return [...named, ...rest.map((id) => nameSurface(piece.plan, id))].join(', ');
 	}
 	function stepOf({ coat }: Finding): string {
 		const at = piece.project.finish.coats.findIndex(({ id }) => id === coat);

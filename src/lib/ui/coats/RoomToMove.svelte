@@ -1,36 +1,77 @@
 <script lang="ts">
-	import { FRAME } from '$core/piece';
+	import { applyRemedy, COAT_WORDS, verdictOf, type RoomVerdict } from '$core/layers';
+	import { nameSurface } from '$core/plan';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
-	const nameOf = (surface: string) =>
-		surface === FRAME ? 'frame' : (piece.plan.faces[0]!.parts.find((part) => part.id === surface)?.name ?? surface).toLowerCase();
-	const rooms = $derived([...piece.plan.gaps].sort((a, b) => a.left - b.left));
-	const VERDICTS = { free: 'moves', tight: 'is tight', binds: 'binds' } as const;
-	const worst = $derived(rooms[0]?.verdict ?? 'free');
+	const shown = $derived(piece.steps);
+	const all = $derived(piece.plan.order.length);
+	/** What is left at the stage that the flag on the film shows. */
+	const rooms = $derived(
+		piece.plan.gaps
+			.map((room) => {
+				const now = shown === 0 ? room.mm : (room.stages[shown - 1] ?? room.left);
+				return { ...room, now, verdict: verdictOf(now), used: room.mm - now };
+			})
+			.sort((a, b) => a.now - b.now)
+	);
+	const narrow = $derived(piece.plan.gaps.filter(({ verdict }) => verdict !== 'free').sort((a, b) => a.left - b.left));
+	const VERDICTS: Readonly<Record<RoomVerdict, string>> = { free: 'moves', tight: 'is tight', binds: 'binds' };
+	const nameOf = (surface: string) => nameSurface(piece.plan, surface).toLowerCase();
+	const between = ([a, b]: readonly [string, string], at: string) => `${nameOf(a)} and ${nameOf(b)}${at === 'side' ? ', sides' : ''}`;
+	function closing(coat: string | null): string {
+		const at = piece.project.finish.coats.findIndex(({ id }) => id === coat);
+		return at < 0 ? 'from the start' : `after step ${at + 1}, ${COAT_WORDS[piece.project.finish.coats[at]!.kind].toLowerCase()}`;
+	}
+	const MOST = 3;
 </script>
 
 <section aria-label="Room to move">
 	<h3>Room to move</h3>
-	{#if worst !== 'free'}<p class="fault">! Sand the edges first, put fewer coats on them, or mask them.</p>{/if}
-	<table class="mt-1 w-full text-sm">
-		<thead class="text-left text-ink-soft"
-			><tr
-				><th class="font-normal">Gap between</th><th class="pl-2 text-right font-normal">gap</th><th class="pl-2 text-right font-normal"
-					>film</th
-				><th class="pl-2 text-right font-normal whitespace-nowrap">left, mm</th><th class="pl-2 font-normal">so it</th></tr
-			></thead
-		>
-		<tbody>
-			{#each rooms as room (room.gap)}
-				<tr class="border-t border-rule {room.verdict === 'free' ? '' : 'font-bold text-must'}">
-					<td>{nameOf(room.between[0])} and {nameOf(room.between[1])}{room.at === 'side' ? ', sides' : ''}</td>
-					<td class="pl-2 text-right">{room.mm.toFixed(1)}</td>
-					<td class="pl-2 text-right">{(room.film[0] + room.film[1]).toFixed(2)}</td>
-					<td class="pl-2 text-right">{room.left.toFixed(2)}</td>
-					<td class="pl-2">{VERDICTS[room.verdict]}</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
+	{#if rooms.length === 0}
+		<p class="note">Nothing on this piece moves past anything else.</p>
+	{:else}
+		{#each narrow.slice(0, MOST) as room (room.gap)}
+			<div class="mt-2 border-l-4 border-must pl-3">
+				<p>
+					<b class="text-must">! {between(room.between, room.at)}</b>
+					{VERDICTS[room.verdict]}
+					{closing(room.closesAt)}: {room.left.toFixed(2)} mm left in the end.
+				</p>
+				<div class="mt-1 flex flex-wrap gap-1.5">
+					{#each room.remedies as remedy (remedy.label)}
+						<button
+							class="button !min-h-[30px] text-left text-sm"
+							onclick={() => piece.edit((draft) => void (draft.finish = applyRemedy(piece.project.finish, remedy)))}
+							>{remedy.label}: {remedy.left.toFixed(2)} mm</button
+						>
+					{/each}
+				</div>
+			</div>
+		{/each}
+		{#if narrow.length > MOST}<p class="fault mt-1">and {narrow.length - MOST} more, below.</p>{/if}
+		<p class="note mt-2">{shown === all ? 'With all coats on' : shown === 0 ? 'Bare' : `After step ${shown} of ${all}`}:</p>
+		<table class="mt-1 w-full text-sm">
+			<thead class="text-left text-ink-soft"
+				><tr
+					><th class="font-normal">Gap between</th><th class="pl-2 text-right font-normal">gap</th><th class="pl-2 text-right font-normal"
+						>used</th
+					><th class="pl-2 text-right font-normal whitespace-nowrap">left, mm</th><th class="pl-2 font-normal">so it</th></tr
+				></thead
+			>
+			<tbody>
+				{#each rooms as room (room.gap)}
+					<tr class="border-t border-rule {room.verdict === 'free' ? '' : 'font-bold text-must'}">
+						<td>{between(room.between, room.at)}</td>
+						<td class="pl-2 text-right"
+							>{room.ends[0] === room.ends[1] ? room.mm.toFixed(1) : room.ends.map((mm) => mm.toFixed(1)).join(' to ')}</td
+						>
+						<td class="pl-2 text-right">{room.used.toFixed(2)}</td>
+						<td class="pl-2 text-right">{room.now.toFixed(2)}</td>
+						<td class="pl-2">{VERDICTS[room.verdict]}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
 </section>

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { leaveOutMotif, nudgeMotif, type Run } from '$core/layout';
+	import { writeOutlinePath } from '$core/geometry';
+	import type { Box } from '$core/piece';
 	import { formatLength } from '$core/units';
 	import Look from '$lib/ui/look/Look.svelte';
 	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
@@ -8,7 +10,9 @@
 	import ZoomIn from '@lucide/svelte/icons/zoom-in';
 	import ZoomOut from '@lucide/svelte/icons/zoom-out';
 	import Dimension from './Dimension.svelte';
+	import FaceMap from './FaceMap.svelte';
 	import Knobs from './Knobs.svelte';
+	import KnownLength from './KnownLength.svelte';
 	import Placements from './Placements.svelte';
 	import { Viewport } from './Viewport.svelte';
 
@@ -17,16 +21,37 @@
 		mode: 'measure' | 'layout';
 		/** Readings in question, by their id. */
 		suspects?: readonly string[];
+		/** The straightened photograph of the face, behind the drawing. */
+		photograph?: ImageBitmap | null;
+		/** What a drag over the face traces; a click for a knob. */
+		trace?: 'part' | 'knob' | null;
+		ontrace?: (box: Box) => void;
 	}
-	let { mode, suspects = [] }: Props = $props();
+	let { mode, suspects = [], photograph = null, trace = null, ontrace }: Props = $props();
 
 	const piece = usePiece();
-	const face = $derived(piece.plan.faces[0]!);
+	const face = $derived(piece.face);
 	const unit = $derived(piece.project.units);
 	/** Readings that do not add up may reach beyond the height. */
 	const extent = $derived({ width: face.width, height: Math.max(face.height, ...face.readings.map(({ from, mm }) => from + mm)) });
+	/** Chains that are no more than a repeat of the one before are not drawn again. */
+	const downs = $derived(face.chains.filter(({ along }) => along === 'down'));
+	const acrosses = $derived(face.chains.filter(({ along }) => along === 'across'));
+	const COLUMN = 56;
+	const ROW = 26;
 	// svelte-ignore state_referenced_locally
-	const view = new Viewport(() => extent, mode === 'measure' ? [60, 30, 116, 62] : [58, 26, 34, 50]);
+	const view = new Viewport(
+		() => extent,
+		() =>
+			mode === 'measure'
+				? [
+						60,
+						30,
+						40 + COLUMN * Math.max(1, downs.length),
+						48 + ROW * Math.max(1, acrosses.length) + (piece.plan.faces.length > 1 ? 20 : 0)
+					]
+				: [58, 26, 34, 50]
+	);
 	const k = $derived(view.scale);
 
 	const full = $derived(pixelsPerMm(view.fit, face));
@@ -45,10 +70,10 @@
 			piece.plan.placements.find((row) => row.run === selection.run && row.part === selection.part && row.index === selection.index) ?? null
 		);
 	});
-	const pickedPart = $derived(picked && face.parts.find((part) => part.id === picked.part));
+	const pickedPart = $derived(picked && (picked.part === face.id ? face.whole : face.parts.find((part) => part.id === picked.part)));
 	const spoken = $derived.by(() => {
 		if (!picked || !pickedPart)
-			return `Front of ${piece.project.piece.name}, ${formatLength(face.width, unit).text} by ${formatLength(face.height, unit).text}`;
+			return `${face.name} of ${piece.project.piece.name}, ${formatLength(face.width, unit).text} by ${formatLength(face.height, unit).text}`;
 		return `${pickedPart.name}, motif ${picked.index + 1}: ${picked.tape.left} from the left, ${picked.tape.top} from the top`;
 	});
 
@@ -84,12 +109,50 @@
 			piece.selection = { kind: 'run', id: piece.selection.run };
 	}
 
+	const FILLS: Readonly<Record<string, string>> = {
+		rail: '#ece7dc',
+		stile: '#ece7dc',
+		plinth: '#ece7dc',
+		apron: '#ece7dc',
+		leg: '#e4ddcd',
+		open: '#9c9c9c'
+	};
+
+	let traced: Box | null = $state.raw(null);
+	let start: { x: number; y: number } | null = null;
+	function pointOf(event: PointerEvent): { x: number; y: number } {
+		const box = (event.currentTarget as Element).getBoundingClientRect();
+		const within = (mm: number, most: number) => Math.max(0, Math.min(most, Math.round(mm)));
+		return { x: within((event.clientX - box.left) / k, face.width), y: within((event.clientY - box.top) / k, face.height) };
+	}
+	function startTrace(event: PointerEvent): void {
+		start = pointOf(event);
+		traced = { ...start, width: 0, height: 0 };
+		(event.currentTarget as Element).setPointerCapture(event.pointerId);
+	}
+	function goOnTracing(event: PointerEvent): void {
+		if (!start) return;
+		const now = pointOf(event);
+		traced = {
+			x: Math.min(start.x, now.x),
+			y: Math.min(start.y, now.y),
+			width: Math.abs(now.x - start.x),
+			height: Math.abs(now.y - start.y)
+		};
+	}
+	function endTrace(): void {
+		const box = traced;
+		start = null;
+		traced = null;
+		if (box && (trace === 'knob' || (box.width > 3 && box.height > 3))) ontrace?.(box);
+	}
+
 	function editRun(change: (run: Run) => Run, together: string, id = picked!.run): void {
 		piece.setRun(change(piece.project.layout.runs.find((run) => run.id === id)!), together);
 	}
 
 	function step(by: number): void {
-		const rows = piece.plan.placements;
+		const rows = piece.plan.placements.filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part));
 		if (rows.length === 0) return;
 		const at = picked ? rows.indexOf(picked) + by : by > 0 ? 0 : -1;
 		const row = rows.at(at % rows.length)!;
@@ -100,7 +163,7 @@
 <div class="relative h-full w-full overflow-hidden" bind:clientWidth={view.width} bind:clientHeight={view.height}>
 	{#if mode === 'layout' && view.width > 0}
 		<div
-			class="absolute shadow-[0_1px_7px_#0006]"
+			class="absolute {face.whole.outline.length === 4 ? 'shadow-[0_1px_7px_#0006]' : 'drop-shadow-[0_1px_4px_#0006]'}"
 			style:left="{view.x}px"
 			style:top="{view.y}px"
 			style:width="{face.width * k}px"
@@ -108,12 +171,28 @@
 		>
 			<Look
 				project={piece.project}
+				face={face.id}
 				steps={piece.steps}
 				scales={[full / 4, full]}
 				label="{piece.project.piece.name} after {piece.steps} steps"
 				onprogress={(done) => (progress = done)}
 			/>
 		</div>
+	{/if}
+
+	{#if mode === 'measure' && photograph}
+		<canvas
+			class="absolute"
+			style:left="{view.x}px"
+			style:top="{view.y}px"
+			style:width="{face.width * k}px"
+			style:height="{face.height * k}px"
+			{@attach (canvas: HTMLCanvasElement) => {
+				canvas.width = photograph.width;
+				canvas.height = photograph.height;
+				canvas.getContext('2d')!.drawImage(photograph, 0, 0);
+			}}
+		></canvas>
 	{/if}
 
 	<!-- One stop for the keyboard: letters go from motif to motif, arrows move the one that is picked. -->
@@ -131,43 +210,96 @@
 		<rect width="100%" height="100%" fill="transparent" />
 		<g transform="translate({view.x} {view.y})">
 			{#if mode === 'measure'}
-				<rect width={face.width * k} height={face.height * k} fill="#f6f4ef" stroke="#24211e" stroke-width="1.6" />
-				{#each face.parts as part (part.id)}
-					<rect
-						x={part.x * k}
-						y={part.y * k}
-						width={part.width * k}
-						height={part.height * k}
-						fill={part.role === 'drawer' ? '#ffffff' : '#ece7dc'}
-						stroke={suspects.includes(part.id) ? 'var(--color-must)' : '#24211e'}
-						stroke-width={suspects.includes(part.id) ? 2.5 : 1.2}
-						stroke-dasharray={part.estimated ? '5 4' : undefined}
-					/>
-					{#if part.height * k > 16}
-						<text x={part.x * k + 8} y={part.y * k + 17} font-size="13.5" fill="var(--color-ink-soft)">{part.name}</text>
-					{/if}
-				{/each}
+				<path
+					d={writeOutlinePath(face.outline, k)}
+					fill={photograph ? 'none' : '#f6f4ef'}
+					stroke="#24211e"
+					stroke-width="1.6"
+					stroke-dasharray={face.idle ? '5 4' : undefined}
+				/>
+				<clipPath id="face-outline"><path d={writeOutlinePath(face.outline, k)} /></clipPath>
+				<g clip-path="url(#face-outline)">
+					{#each face.parts as part (part.id)}
+						{@const isSuspect = suspects.includes(part.id)}
+						{@const isPicked = piece.selectedPart === part.id}
+						<!-- The keyboard reaches parts through the panel beside. -->
+						<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+						<g transform="translate({part.x * k} {part.y * k})" onclick={() => (piece.selectedPart = part.id)}>
+							<path
+								d={writeOutlinePath(part.outline, k)}
+								fill={photograph
+									? isPicked
+										? '#a83c1433'
+										: '#ffffff22'
+									: isPicked
+										? 'var(--color-ember-pale)'
+										: (FILLS[part.role] ?? '#ffffff')}
+								stroke={isSuspect ? 'var(--color-must)' : isPicked ? 'var(--color-ember)' : '#24211e'}
+								stroke-width={isSuspect || isPicked ? 2.5 : 1.2}
+								stroke-dasharray={part.estimated ? '5 4' : undefined}
+							/>
+							{#if part.setOff !== 0}
+								<!-- What stands off throws a line of shade: below and right where it is proud, above and left where it is recessed. -->
+								<path
+									d={part.setOff > 0
+										? `M3 ${part.height * k - 2}H${part.width * k - 2}V3`
+										: `M2 ${part.height * k - 3}V2H${part.width * k - 3}`}
+									fill="none"
+									stroke="#8f877a"
+									stroke-width="2"
+								/>
+							{/if}
+							{#if part.height * k > 16 && part.width * k > 44}
+								<text
+									x="8"
+									y="17"
+									font-size="13.5"
+									fill="var(--color-ink-soft)"
+									paint-order="stroke"
+									stroke={photograph ? '#f6f4ef' : 'none'}
+									stroke-width="3">{part.name}</text
+								>
+							{/if}
+						</g>
+					{/each}
+				</g>
 			{:else}
 				<Placements {face} scale={k} shown={stencilled} />
 			{/if}
 			<Knobs {face} scale={k} mounted={mode === 'measure' || mounted} />
 
 			{#if mode === 'measure'}
-				{#each face.readings as reading (reading.id)}
-					<Dimension
-						from={reading.from * k}
-						to={(reading.from + reading.mm) * k}
-						at={face.width * k + 20}
-						off={face.width * k}
-						mm={reading.mm}
-						{unit}
-						upright
-						guess={reading.estimated}
-						fault={suspects.includes(reading.id)}
-					/>
+				{#each downs as chain, c (chain.path)}
+					{#each chain.readings as reading (reading.id)}
+						<Dimension
+							from={reading.from * k}
+							to={(reading.from + reading.mm) * k}
+							at={face.width * k + 20 + c * COLUMN}
+							off={face.width * k + (c > 0 ? 12 + c * COLUMN : 0)}
+							mm={reading.mm}
+							{unit}
+							upright
+							guess={reading.estimated}
+							fault={suspects.includes(reading.id)}
+						/>
+					{/each}
+				{/each}
+				{#each acrosses as chain, c (chain.path)}
+					{#each chain.readings as reading (reading.id)}
+						<Dimension
+							from={reading.from * k}
+							to={(reading.from + reading.mm) * k}
+							at={face.height * k + 24 + c * ROW}
+							off={face.height * k + (c > 0 ? c * ROW : 0)}
+							mm={reading.mm}
+							{unit}
+							guess={reading.estimated}
+							fault={suspects.includes(reading.id)}
+						/>
+					{/each}
 				{/each}
 				{@const drawer = face.parts.find((part) => part.role === 'drawer')}
-				{#if drawer}
+				{#if drawer && acrosses.length === 0}
 					<Dimension
 						from={drawer.x * k}
 						to={(drawer.x + drawer.width) * k}
@@ -184,11 +316,11 @@
 			<Dimension
 				from={0}
 				to={face.width * k}
-				at={face.height * k + (mode === 'measure' ? 50 : 26)}
+				at={face.height * k + (mode === 'measure' ? 24 + ROW * Math.max(1, acrosses.length) : 26)}
 				off={face.height * k}
 				mm={face.width}
 				{unit}
-				guess={piece.project.piece.faces[0]!.width === ''}
+				guess={piece.faceInput.width === '' && face.whole.estimated}
 			/>
 			<Dimension
 				from={0}
@@ -198,9 +330,35 @@
 				mm={face.height}
 				{unit}
 				upright
-				guess={piece.project.piece.faces[0]!.height === ''}
+				guess={piece.faceInput.height === '' && face.whole.estimated}
 				fault={suspects.includes('height')}
 			/>
+
+			{#if mode === 'measure' && photograph}<KnownLength scale={k} />{/if}
+			{#if trace}
+				<!-- A part can be set by its figures as well: this is for the hand that traces. -->
+				<!-- svelte-ignore a11y_no_static_element_interactions -->
+				<rect
+					data-grip
+					class="cursor-crosshair"
+					width={face.width * k}
+					height={face.height * k}
+					fill="transparent"
+					onpointerdown={startTrace}
+					onpointermove={goOnTracing}
+					onpointerup={endTrace}
+				/>
+				{#if traced}<rect
+						x={traced.x * k}
+						y={traced.y * k}
+						width={traced.width * k}
+						height={traced.height * k}
+						fill="#a83c1422"
+						stroke="var(--color-ember)"
+						stroke-width="2"
+						pointer-events="none"
+					/>{/if}
+			{/if}
 
 			{#if picked && pickedPart}
 				{@const x = pickedPart.x * k}
@@ -241,8 +399,8 @@
 			class="button button-quiet !bg-paper"
 			onclick={() => view.showAll()}
 			disabled={view.isFitted}
-			aria-label="Whole front"
-			title="Whole front (0)"><Maximize size={18} /></button
+			aria-label="Whole face"
+			title="Whole face (0)"><Maximize size={18} /></button
 		>
 	</div>
 	{#if mode === 'layout'}
@@ -257,6 +415,7 @@
 			</div>
 		{/if}
 	{:else}
-		<p id="drawing-keys" class="sr-only">Plus and minus zoom, zero shows the whole front.</p>
+		<p id="drawing-keys" class="sr-only">Plus and minus zoom, zero shows the whole face.</p>
 	{/if}
+	<FaceMap />
 </div>

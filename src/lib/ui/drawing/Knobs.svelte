@@ -6,7 +6,7 @@
 
 <g aria-hidden="true" pointer-events="none">
 	{#each face.parts as part (part.id)}
-		{#each part.hardware as { kind, footprint, holes }, i (i)}
+		{#each part.hardware as { kind, footprint, holes, round }, i (i)}
 			{@const box = {
 				x: (part.x + footprint.x) * scale,
 				y: (part.y + footprint.y) * scale,
@@ -15,13 +15,13 @@
 			}}
 			<rect
 				{...box}
-				rx={kind === 'knob' ? box.width / 2 : 3}
-				fill={mounted ? '#d9cfb9' : '#ffffff22'}
+				rx={round ? box.width / 2 : kind === 'keyhole' ? box.width / 2 : 3}
+				fill={kind === 'keyhole' ? '#1d1a17' : mounted ? '#d9cfb9' : '#ffffff22'}
 				stroke="#1d1a17"
 				stroke-width="1.2"
 				stroke-dasharray={mounted ? undefined : '3 2'}
 			/>
-			{#if mounted}
+			{#if mounted && round}
 				<ellipse
 					cx={box.x + box.width * 0.42}
 					cy={box.y + box.height * 0.36}
@@ -30,7 +30,7 @@
 					fill="#fffdf5"
 					opacity="0.8"
 				/>
-			{:else}
+			{:else if !mounted || !round}
 				{#each holes as hole, h (h)}<circle
 						cx={(part.x + hole.x) * scale}
 						cy={(part.y + hole.y) * scale}
@@ -38,6 +38,10 @@
 						fill="#1d1a17"
 					/>{/each}
 			{/if}
+		{/each}
+		{#each part.filled as hole, f (f)}
+			{@const [x, y] = [(part.x + hole.x) * scale, (part.y + hole.y) * scale]}
+			<path d="M{x - 4} {y - 4}L{x + 4} {y + 4}M{x + 4} {y - 4}L{x - 4} {y + 4}" stroke="#1d1a17" stroke-width="1.4" />
 		{/each}
 	{/each}
 </g>

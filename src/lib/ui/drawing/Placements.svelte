@@ -17,7 +17,8 @@
 	const motifOf = (run: string) => piece.project.layout.runs.find((other) => other.id === run)?.motif ?? '';
 	/** A motif on a knob is no fault where the painter wants it there. */
 	const ruleOf = (run: string) => piece.project.layout.runs.find((other) => other.id === run)?.hardware;
-	const partOf = (id: string) => face.parts.find((part) => part.id === id)!;
+	const partOf = (id: string) => (id === face.id ? face.whole : face.parts.find((part) => part.id === id))!;
+	const rows = $derived(piece.plan.placements.filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part)));
 
 	function pathOf(motif: Motif): string {
 		return measureMotif(motif)
@@ -59,7 +60,7 @@
 
 <svelte:window onkeydown={(event) => event.key === 'Escape' && drag && cancel()} />
 
-{#each piece.plan.placements as row (`${row.run} ${row.part} ${row.index}`)}
+{#each rows as row (`${row.run} ${row.part} ${row.index}`)}
 	{@const part = partOf(row.part)}
 	{@const picked = isPicked(row)}
 	<!-- The keyboard reaches motifs through the drawing itself: see FaceDrawing. -->

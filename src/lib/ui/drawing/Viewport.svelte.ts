@@ -16,22 +16,22 @@ export class Viewport {
 	/** `face` in mm; `room` is kept for dimension lines, px: left, top, right, bottom. */
 	constructor(
 		private readonly face: () => { readonly width: number; readonly height: number },
-		private readonly room: readonly [number, number, number, number]
+		private readonly room: () => readonly [number, number, number, number]
 	) {}
 
 	/** Pixels per mm when the whole face is in sight. */
 	readonly fit = $derived.by(() => {
-		const [left, top, right, bottom] = this.room;
+		const [left, top, right, bottom] = this.room();
 		const { width, height } = this.face();
 		return Math.max(0.02, Math.min((this.width - left - right) / width, (this.height - top - bottom) / height));
 	});
 	readonly scale = $derived(this.fit * this.#zoomed.k);
 	readonly x = $derived.by(() => {
-		const [left, , right] = this.room;
+		const [left, , right] = this.room();
 		const free = this.width - left - right - this.face().width * this.fit;
 		return this.#zoomed.x + this.#zoomed.k * (left + free / 2);
 	});
-	readonly y = $derived.by(() => this.#zoomed.y + this.#zoomed.k * this.room[1]);
+	readonly y = $derived.by(() => this.#zoomed.y + this.#zoomed.k * this.room()[1]);
 	readonly isFitted = $derived(this.#zoomed.k === 1 && this.#zoomed.x === 0 && this.#zoomed.y === 0);
 
 	/** For `{@attach}`: the wheel zooms, the ground drags; what lies on the piece drags itself. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { moveCoat } from '$core/layers';
-	import { FRAME } from '$core/piece';
+	import { listSurfaces } from '$core/plan';
 	import { formatDuration } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { describeStrips, outlineOf } from './strips';
@@ -14,10 +14,7 @@
 
 	const piece = usePiece();
 	const shownProject = $derived(piece.trial ?? piece.project);
-	const surfaces = $derived([
-		...(piece.plan.faces[0]?.parts.filter((part) => part.role === 'drawer') ?? []).map(({ id, name }) => ({ id, name })),
-		{ id: FRAME, name: 'Frame' }
-	]);
+	const surfaces = $derived(listSurfaces(piece.plan));
 	let chosenSurface: string | null = $state(null);
 	const surface = $derived(surfaces.some(({ id }) => id === chosenSurface) ? chosenSurface! : surfaces[0]!.id);
 	const strips = $derived(describeStrips(shownProject, piece.plan, surface));

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { nameSurface } from '$core/plan';
 	import { leaveOutMotif, pickFit, type Run } from '$core/layout';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { wordChoice } from './wordChoice';
@@ -9,7 +10,7 @@
 	const pickedPart = $derived(piece.selection?.kind === 'placement' ? piece.selection.part : null);
 	let chosenGroup: string | null = $state(null);
 	const group = $derived(groups.find(({ id }) => id === (pickedPart ?? chosenGroup)) ?? groups[0]);
-	const nameOf = (id: string) => piece.plan.faces[0]!.parts.find((part) => part.id === id)?.name ?? id;
+	const nameOf = (id: string) => nameSurface(piece.plan, id);
 	const errors = $derived(
 		piece.plan.errors.filter(({ path }) => path.startsWith(`layout.runs[${piece.project.layout.runs.indexOf(run)}]`))
 	);

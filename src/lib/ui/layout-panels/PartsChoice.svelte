@@ -1,31 +1,50 @@
 <script lang="ts">
-	import type { Parts } from '$core/layout';
+	import { partsOf, type Parts } from '$core/layout';
+	import { doesMove } from '$core/piece';
+	import { nameSurface } from '$core/plan';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { parts, onchange }: { parts: Parts; onchange: (parts: Parts) => void } = $props();
 	const piece = usePiece();
 	const id = $props.id();
-	const drawers = $derived(piece.plan.faces[0]!.parts.filter((part) => part.role === 'drawer'));
-	const isOn = (part: string) => parts === 'drawers' || parts.includes(part);
+	const on = $derived(partsOf(parts, piece.plan).map((part) => part.id));
+	/** Drawers, doors and panels of every measured face, and each face as a whole. */
+	const groups = $derived(
+		piece.plan.faces
+			.filter(({ idle }) => !idle)
+			.map((face) => ({
+				face,
+				choices: [
+					...face.parts.filter((part) => doesMove(part) || part.role === 'panel').map((part) => ({ id: part.id, name: part.name })),
+					{ id: face.id, name: face.parts.some(doesMove) ? 'all of it' : nameSurface(piece.plan, face.id) }
+				]
+			}))
+	);
 
 	function toggle(part: string): void {
-		const on = drawers.map((drawer) => drawer.id).filter((other) => (other === part ? !isOn(other) : isOn(other)));
-		if (on.length > 0) onchange(on.length === drawers.length ? 'drawers' : on);
+		const all = groups.flatMap(({ choices }) => choices.map((choice) => choice.id));
+		const next = all.filter((other) => (other === part ? !on.includes(other) : on.includes(other)));
+		if (next.length === 0) return;
+		const drawers = partsOf('drawers', piece.plan).map((drawer) => drawer.id);
+		onchange(drawers.length === next.length && drawers.every((drawer) => next.includes(drawer)) ? 'drawers' : next);
 	}
 </script>
 
 <fieldset>
 	<legend class="label" id="{id}-legend">On which fronts</legend>
-	<div class="flex flex-wrap gap-x-3">
-		{#each drawers as drawer (drawer.id)}
-			<label class="flex min-h-[30px] items-center gap-1.5 text-sm"
-				><input
-					type="checkbox"
-					class="h-4 w-4 accent-ember"
-					checked={isOn(drawer.id)}
-					onchange={() => toggle(drawer.id)}
-				/>{drawer.name}</label
-			>
-		{/each}
-	</div>
+	{#each groups as { face, choices } (face.id)}
+		<div class="flex flex-wrap items-baseline gap-x-3">
+			{#if groups.length > 1 && choices.length > 1}<span class="note">{face.name}:</span>{/if}
+			{#each choices as choice (choice.id)}
+				<label class="flex min-h-[30px] items-center gap-1.5 text-sm"
+					><input
+						type="checkbox"
+						class="h-4 w-4 accent-ember"
+						checked={on.includes(choice.id)}
+						onchange={() => toggle(choice.id)}
+					/>{choice.name}</label
+				>
+			{/each}
+		</div>
+	{/each}
 </fieldset>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { leaveOutMotif, moveMotifEdge, releaseMotif, type Run } from '$core/layout';
-	import type { PlacementRow } from '$core/plan';
+	import { nameSurface, type PlacementRow } from '$core/plan';
 	import Figure from '$lib/ui/figure/Figure.svelte';
 	import LengthField from '$lib/ui/length-field/LengthField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -8,14 +8,14 @@
 	let { row, run }: { row: PlacementRow; run: Run } = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
-	const part = $derived(piece.plan.faces[0]!.parts.find((other) => other.id === row.part)!);
+	const name = $derived(nameSurface(piece.plan, row.part));
 
 	const place = (edges: { left?: number; top?: number }) => piece.setRun(moveMotifEdge(run, row, edges), `place ${row.part} ${row.index}`);
 </script>
 
 <section class="border border-ember bg-white p-3" aria-label="The motif that is picked">
 	<div class="flex items-baseline justify-between">
-		<h3>{part.name}, motif {row.index + 1}</h3>
+		<h3>{name}, motif {row.index + 1}</h3>
 		<span class="note">{row.byHand ? 'placed by hand' : row.cut !== 'none' ? 'half a motif' : 'in its row'}</span>
 	</div>
 	<div class="mt-1 grid grid-cols-2 gap-2">

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dropZone } from '$core/formats';
-	import { PATTERNS, type Zone } from '$core/layout';
+	import { partsOf, regionOf, type Zone } from '$core/layout';
 	import { Choice, Slide } from '$lib/ui/choice';
 	import LengthField from '$lib/ui/length-field/LengthField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -11,13 +11,7 @@
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	const plans = $derived(piece.plan.zones.filter((plan) => plan.zone === zone.id));
-	const deepest = $derived(
-		Math.min(
-			...piece.plan.faces[0]!.parts.filter((part) => plans.some((plan) => plan.part === part.id)).map((part) =>
-				PATTERNS[zone.pattern].deepest(part.width, part.height)
-			)
-		)
-	);
+	const deepest = $derived(Math.min(...partsOf(zone.parts, piece.plan).map((part) => regionOf(part).deepest)));
 	const NAMES = $derived(zone.colours.length === 2 ? ['At the edge', 'In the centre'] : ['At the edge', 'Between', 'In the centre']);
 	const WORDS = {
 		one: 'too alike: they will not read as two colours',

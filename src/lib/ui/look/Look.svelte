@@ -5,6 +5,8 @@
 
 	interface Props {
 		project: Project;
+		/** Which of its faces; the first where none is said. */
+		face?: string;
 		steps: number;
 		/** Pixels per mm, the quick one first. */
 		scales: readonly number[];
@@ -12,7 +14,7 @@
 		/** How far the work is, 0 to 1; 1 when the picture is there. */
 		onprogress?: (done: number) => void;
 	}
-	let { project, steps, scales, label, onprogress }: Props = $props();
+	let { project, face = project.piece.faces[0]!.id, steps, scales, label, onprogress }: Props = $props();
 
 	let canvas: HTMLCanvasElement;
 	let client: LookClient | null = $state.raw(null);
@@ -23,7 +25,7 @@
 
 	$effect(() => {
 		if (!client) return;
-		const request = { project, steps, scales: [...scales] };
+		const request = { project, face, steps, scales: [...scales] };
 		onprogress?.(0);
 		void client
 			.look(

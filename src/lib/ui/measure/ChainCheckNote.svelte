@@ -1,20 +1,21 @@
 <script lang="ts">
-	import type { ChainCheck, MeasuredFace } from '$core/piece';
+	import type { ChainCheck } from '$core/piece';
 	import { OVERALL } from '$core/piece';
 	import { formatLength } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { nameOf, readingOf } from './targets';
 
-	let { check, face }: { check: ChainCheck | null; face: MeasuredFace } = $props();
+	/** Of the chain that divides a link, or null for that of the face. */
+	let { check, of = null }: { check: ChainCheck | null; of?: string | null } = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
+	const chain = $derived(piece.face.chains.find((one) => one.of === of));
+	const whole = $derived(chain?.along === 'across' ? 'width' : 'height');
 	const write = (mm: number) => formatLength(Math.abs(mm), unit, 0.1).text;
-	const nameOf = (index: number) => {
-		if (index === OVERALL) return 'the whole height';
-		const reading = face.readings[index]!;
-		return (
-			face.parts.find((part) => part.id === reading.id)?.name ??
-			`gap ${face.readings.slice(0, index + 1).filter(({ role }) => role === 'gap').length}`
-		);
+	const calledAt = (index: number) => {
+		if (index === OVERALL) return `the whole ${whole}`;
+		const { id, role } = chain!.readings[index]!;
+		return nameOf(id, role, piece.face, piece.faceInput);
 	};
 	const KINDS = {
 		'digits-swapped': 'two digits swapped?',
@@ -26,18 +27,17 @@
 
 	function take(index: number, mm: number): void {
 		const text = formatLength(mm, unit, 0.1).text;
-		piece.edit((draft) => {
-			const front = draft.piece.faces[0]!;
-			if (index === OVERALL) front.height = text;
-			else front.chain[index]!.reading = text;
+		piece.editFace((face) => {
+			if (index === OVERALL) face[whole] = text;
+			else readingOf(face, chain!.readings[index]!.id).reading = text;
 		});
 	}
 </script>
 
 {#if check === null}
-	<p class="note">The chain is checked when every reading is there.</p>
+	{#if of === null}<p class="note">The chain is checked when every reading is there.</p>{/if}
 {:else if check.verdict === 'closed'}
-	<p><b class="text-well">✓ The chain closes.</b> The readings add up to the whole height.</p>
+	<p><b class="text-well">✓ The chain closes.</b> {of === null ? `The readings add up to the whole ${whole}.` : ''}</p>
 {:else if check.verdict === 'shared'}
 	<p>
 		<b class="text-well">✓ The chain closes.</b>
@@ -48,14 +48,14 @@
 	<div class="border-l-4 border-must pl-3">
 		<p>
 			<b class="text-must">! The chain does not close.</b> The readings are {write(check.residual)}
-			{check.residual > 0 ? 'short of' : 'more than'} the whole height; reading errors explain {write(check.allowed)}.
+			{check.residual > 0 ? 'short of' : 'more than'} the whole {whole}; reading errors explain {write(check.allowed)}.
 		</p>
-		{#if check.suspects.length === 0}<p class="mt-1">No single slip explains it. Measure the chain again from the top.</p>{/if}
+		{#if check.suspects.length === 0}<p class="mt-1">No single slip explains it. Measure the chain again.</p>{/if}
 		<ul class="mt-1 space-y-1">
 			{#each check.suspects as suspect (suspect.index)}
 				<li class="flex flex-wrap items-center gap-x-2">
-					<span><b>{nameOf(suspect.index)}</b>: {KINDS[suspect.kind]}</span>
-					{#if suspect.instead !== null && suspect.kind !== 'missed-or-twice'}<button
+					<span><b>{calledAt(suspect.index)}</b>: {KINDS[suspect.kind]}</span>
+					{#if suspect.instead !== null && suspect.kind !== 'missed-or-twice' && (of === null || suspect.index !== OVERALL)}<button
 							class="button !min-h-[28px] text-sm"
 							onclick={() => take(suspect.index, suspect.instead!)}>It is {write(suspect.instead)}</button
 						>{/if}

@@ -1,152 +1,110 @@
 <script lang="ts">
-	import type { Hardware, LengthInput } from '$core/piece';
-	import { Choice } from '$lib/ui/choice';
+	import { freeId } from '$core/layers';
+	import { doesMove, type Hardware } from '$core/piece';
+	import { formatFigure } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
-	import ReadingField from './ReadingField.svelte';
+	import HardwareFields from './HardwareFields.svelte';
 
 	const piece = usePiece();
-	const face = $derived(piece.project.piece.faces[0]!);
-	const inches = $derived(piece.project.units === 'in');
-	const drawers = $derived(piece.plan.faces[0]!.parts.filter((part) => part.role === 'drawer'));
-	let forDrawer = $state('every');
-	const own = $derived(forDrawer !== 'every' && face.exceptions[forDrawer] !== undefined);
-	const hardware = $derived(forDrawer === 'every' ? face.hardware : (face.exceptions[forDrawer] ?? face.hardware));
-	const path = $derived(own ? `piece.faces[0].exceptions.${forDrawer}` : 'piece.faces[0].hardware');
-	const errorAt = (field: string) => piece.plan.errors.find((error) => error.path === (field ? `${path}.${field}` : path));
+	const face = $derived(piece.faceInput);
+	const fronts = $derived(piece.face.parts.filter(doesMove));
+	let chosen = $state('every');
+	const forFront = $derived(fronts.some(({ id }) => id === chosen) ? chosen : 'every');
+	const own = $derived(forFront !== 'every' && face.exceptions[forFront] !== undefined);
+	const hardware = $derived(forFront === 'every' ? face.hardware : (face.exceptions[forFront] ?? face.hardware));
+	const places = $derived(piece.face.parts.filter(({ role }) => role !== 'open'));
+	const every = $derived(
+		new Set(fronts.map(({ role }) => role)).size > 1 ? 'every drawer and door' : fronts[0]?.role === 'door' ? 'every door' : 'every drawer'
+	);
 
 	function set(next: Hardware): void {
-		piece.edit((draft) => {
-			const target = draft.piece.faces[0]!;
-			if (forDrawer === 'every') target.hardware = next;
-			else target.exceptions[forDrawer] = next;
-		}, `hardware ${forDrawer}`);
+		piece.editFace((draft) => {
+			if (forFront === 'every') draft.hardware = next;
+			else draft.exceptions[forFront] = next;
+		}, `hardware ${forFront}`);
 	}
-	function setKind(kind: Hardware['kind']): void {
-		const placed =
-			hardware.kind === 'none'
-				? { across: { rule: 'quarter' as const }, down: { rule: 'middle' as const }, hole: inches ? '3/16' : '5' }
-				: { across: hardware.across, down: hardware.down, hole: hardware.hole };
-		if (kind === 'none') set({ kind });
-		else if (kind === 'knob') set({ kind, ...placed, diameter: inches ? '1 1/4' : '32' });
-		else set({ kind, ...placed, spacing: inches ? '3' : '96', width: inches ? '4' : '120', height: inches ? '3/4' : '20' });
+	function addFitting(): void {
+		const id = freeId('fitting', face.fittings);
+		const tape = (mm: number) => formatFigure(mm, piece.project.units).text;
+		const on = fronts.length > 0 ? ('fronts' as const) : [places[0]?.id ?? face.id];
+		piece.editFace(
+			(draft) =>
+				void draft.fittings.push({
+					id,
+					on,
+					hardware: {
+						kind: 'keyhole',
+						across: { rule: 'middle' },
+						down: { rule: 'top', distance: tape(30) },
+						holes: { old: 'keep' },
+						room: 'clear',
+						width: tape(8),
+						height: tape(20)
+					}
+				})
+		);
 	}
-	function setAcross(rule: 'middle' | 'quarter' | 'edge-1' | 'edge-2'): void {
-		if (hardware.kind === 'none') return;
-		const distance: LengthInput = hardware.across.rule === 'edge' ? hardware.across.distance : inches ? '4' : '100';
-		set({
-			...hardware,
-			across: rule === 'middle' || rule === 'quarter' ? { rule } : { rule: 'edge', distance, count: rule === 'edge-1' ? 1 : 2 }
-		});
-	}
-	function takeException(): void {
-		piece.edit((draft) => void delete draft.piece.faces[0]!.exceptions[forDrawer]);
-	}
-	const acrossValue = $derived(
-		hardware.kind === 'none'
-			? 'middle'
-			: hardware.across.rule === 'edge'
-				? (`edge-${hardware.across.count}` as const)
-				: hardware.across.rule
-	);
+	const onValue = (on: (typeof face.fittings)[0]['on']) => (typeof on === 'string' ? on : on.length === 1 ? on[0]! : 'some');
 </script>
 
-<div class="space-y-2">
-	<label class="label" for="hardware-for">On</label>
-	<select id="hardware-for" class="field" bind:value={forDrawer}>
-		<option value="every">every drawer</option>
-		{#each drawers as drawer (drawer.id)}<option value={drawer.id}
-				>{drawer.name} only{face.exceptions[drawer.id] ? ' (differs)' : ''}</option
-			>{/each}
-	</select>
-	{#if own}<button class="button button-quiet text-sm underline" onclick={takeException}>as on every drawer</button>{/if}
-	<Choice
-		label="What is there"
-		value={hardware.kind}
-		options={[
-			{ value: 'knob', text: 'knobs' },
-			{ value: 'pull', text: 'pulls' },
-			{ value: 'none', text: 'nothing' }
-		]}
-		onchange={setKind}
-	/>
-	{#if hardware.kind !== 'none'}
-		<Choice
-			label="Where, across"
-			value={acrossValue}
-			options={[
-				{ value: 'middle', text: 'one, middle' },
-				{ value: 'quarter', text: 'two, at the quarters' },
-				{ value: 'edge-2', text: 'two, from the edges' },
-				{ value: 'edge-1', text: 'one, from the left' }
-			]}
-			onchange={setAcross}
+{#if fronts.length > 0}
+	<div class="space-y-2">
+		<label class="label" for="hardware-for">On</label>
+		<select id="hardware-for" class="field" value={forFront} onchange={(event) => (chosen = event.currentTarget.value)}>
+			<option value="every">{every}</option>
+			{#each fronts as front (front.id)}<option value={front.id}>{front.name} only{face.exceptions[front.id] ? ' (differs)' : ''}</option
+				>{/each}
+		</select>
+		{#if own}<button
+				class="button button-quiet text-sm underline"
+				onclick={() => piece.editFace((draft) => void delete draft.exceptions[forFront])}>as on {every}</button
+			>{/if}
+		<HardwareFields
+			{hardware}
+			path={own ? `exceptions.${forFront}` : 'hardware'}
+			kinds={['knob', 'pull', 'plate', 'none']}
+			onchange={set}
 		/>
-		<div class="grid grid-cols-2 gap-2">
-			{#if hardware.across.rule === 'edge'}
-				<ReadingField
-					wide
-					label="Edge to its middle"
-					value={hardware.across.distance}
-					error={errorAt('across.distance')}
-					onchange={(distance) => hardware.across.rule === 'edge' && set({ ...hardware, across: { ...hardware.across, distance } })}
-				/>
-			{/if}
-			<div>
-				<label class="label" for="hardware-down">Where, down</label>
-				<select
-					id="hardware-down"
+	</div>
+{:else}
+	<p class="note">No drawer and no door on this face.</p>
+{/if}
+
+<h3 class="mt-5">What stands on it besides</h3>
+<p class="note">Keyholes, plates, hinges: measured from the edges of the part they are on.</p>
+{#each face.fittings as fitting, i (fitting.id)}
+	<section class="mt-2 border border-rule-strong bg-white p-3" aria-label="Fitting {i + 1}">
+		<div class="mb-2 flex items-end gap-2">
+			<label class="label flex-1"
+				>On<select
 					class="field"
-					value={hardware.down.rule}
-					onchange={(event) =>
-						set({
-							...hardware,
-							down: event.currentTarget.value === 'middle' ? { rule: 'middle' } : { rule: 'top', distance: inches ? '2' : '50' }
-						})}
+					value={onValue(fitting.on)}
+					onchange={(event) => {
+						const value = event.currentTarget.value;
+						piece.editFace(
+							(draft) => void (draft.fittings[i]!.on = value === 'drawers' || value === 'doors' || value === 'fronts' ? value : [value])
+						);
+					}}
 				>
-					<option value="middle">in the middle</option>
-					<option value="top">from the top</option>
-				</select>
-			</div>
-			{#if hardware.down.rule === 'top'}<ReadingField
-					wide
-					label="Top to its middle"
-					value={hardware.down.distance}
-					error={errorAt('down.distance')}
-					onchange={(distance) => set({ ...hardware, down: { rule: 'top', distance } })}
-				/>{/if}
-			<ReadingField wide label="Hole" value={hardware.hole} error={errorAt('hole')} onchange={(hole) => set({ ...hardware, hole })} />
-			{#if hardware.kind === 'knob'}
-				<ReadingField
-					wide
-					label="Knob across"
-					value={hardware.diameter}
-					error={errorAt('diameter')}
-					onchange={(diameter) => hardware.kind === 'knob' && set({ ...hardware, diameter })}
-				/>
-			{:else}
-				<ReadingField
-					wide
-					label="Hole to hole"
-					value={hardware.spacing}
-					error={errorAt('spacing')}
-					onchange={(spacing) => hardware.kind === 'pull' && set({ ...hardware, spacing })}
-				/>
-				<ReadingField
-					wide
-					label="Pull, wide"
-					value={hardware.width}
-					error={errorAt('width')}
-					onchange={(width) => hardware.kind === 'pull' && set({ ...hardware, width })}
-				/>
-				<ReadingField
-					wide
-					label="Pull, high"
-					value={hardware.height}
-					error={errorAt('height')}
-					onchange={(height) => hardware.kind === 'pull' && set({ ...hardware, height })}
-				/>
-			{/if}
+					{#if fronts.length > 0}<option value="fronts">{every}</option>{/if}
+					{#if fronts.some(({ role }) => role === 'drawer')}<option value="drawers">drawers</option>{/if}
+					{#if fronts.some(({ role }) => role === 'door')}<option value="doors">doors</option>{/if}
+					{#each places as part (part.id)}<option value={part.id}>{part.name} only</option>{/each}
+					{#if onValue(fitting.on) === 'some'}<option value="some">{fitting.on.length} parts</option>{/if}
+				</select></label
+			>
+			<button
+				class="button text-sm"
+				onclick={() => piece.editFace((draft) => void (draft.fittings = draft.fittings.filter(({ id }) => id !== fitting.id)))}
+				>Take it out</button
+			>
 		</div>
-		{#if errorAt('')}<p class="fault">{errorAt('')!.message}</p>{/if}
-	{/if}
-</div>
+		<HardwareFields
+			hardware={fitting.hardware}
+			path="fittings[{i}].hardware"
+			kinds={['keyhole', 'plate', 'hinge', 'knob', 'pull']}
+			onchange={(hardware) => piece.editFace((draft) => void (draft.fittings[i]!.hardware = hardware), `fitting ${fitting.id}`)}
+		/>
+	</section>
+{/each}
+{#if places.length > 0}<button class="button mt-2" onclick={addFitting}>Add a fitting</button>{/if}

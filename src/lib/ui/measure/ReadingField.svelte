@@ -8,10 +8,32 @@
 		onchange: (text: string) => void;
 		error?: PlanError | undefined;
 		/** Shown beside the field: what was shared out, for one. */
-		note?: string;
+		note?: string | undefined;
 		wide?: boolean;
+		/** What follows from elsewhere while the field is empty. */
+		placeholder?: string | undefined;
+		/** A side figure: Enter passes it by. */
+		aside?: boolean;
+		/** Its name among what is measured; the measuring device finds it by this. */
+		target?: string | undefined;
+		next?: boolean;
+		disabled?: boolean;
+		hideLabel?: boolean;
 	}
-	let { label, value, onchange, error, note, wide = false }: Props = $props();
+	let {
+		label,
+		value,
+		onchange,
+		error,
+		note,
+		wide = false,
+		placeholder,
+		aside = false,
+		target,
+		next = false,
+		disabled = false,
+		hideLabel = false
+	}: Props = $props();
 	const id = $props.id();
 	/** A reading that waits is no fault yet. */
 	const fault = $derived(error && error.code !== 'length.empty' ? error.message : null);
@@ -20,19 +42,24 @@
 	function goOn(event: KeyboardEvent): void {
 		if (event.key !== 'Enter') return;
 		event.preventDefault();
-		const fields = [...document.querySelectorAll<HTMLInputElement>('input[data-reading]')];
+		const fields = [...document.querySelectorAll<HTMLInputElement>('input[data-reading]:not(:disabled)')];
 		fields[fields.indexOf(event.currentTarget as HTMLInputElement) + (event.shiftKey ? -1 : 1)]?.focus();
 	}
 </script>
 
 <div class={wide ? '' : 'grid grid-cols-[5.6rem_6.6rem_1fr] items-center gap-x-2'}>
-	<label class={wide ? 'label' : 'text-sm'} for={id}>{label}</label>
+	<label class={hideLabel ? 'sr-only' : wide ? 'label' : 'text-sm'} for={id}>{label}</label>
 	<input
 		{id}
-		data-reading
-		class="field text-right {value === '' ? '!border-dashed' : ''}"
+		data-reading={aside ? undefined : ''}
+		data-target={target}
+		class="field text-right {value === '' && !placeholder ? '!border-dashed' : ''} {next
+			? '!border-ember !shadow-[inset_3px_0_var(--color-ember)]'
+			: ''}"
 		autocomplete="off"
 		value={typeof value === 'number' ? `${value} mm` : value}
+		{placeholder}
+		{disabled}
 		maxlength="40"
 		aria-invalid={fault !== null}
 		aria-describedby={fault ? `${id}-fault` : undefined}

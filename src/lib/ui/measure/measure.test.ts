@@ -20,7 +20,7 @@ function open(readings: readonly string[], height: string): PieceState {
 	return piece;
 }
 const note = (piece: PieceState) =>
-	render(ChainCheckNote, { props: { check: piece.plan.faces[0]!.check, face: piece.plan.faces[0]! }, context: contextOf(piece) });
+	render(ChainCheckNote, { props: { check: piece.plan.faces[0]!.check }, context: contextOf(piece) });
 
 describe('the chain check', () => {
 	it('says that it closes, or what was shared out', () => {

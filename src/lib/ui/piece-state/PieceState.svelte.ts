@@ -1,6 +1,7 @@
-import { createPlanner, type Plan } from '$core/plan';
-import { setRun, type Project } from '$core/formats';
+import { changePiece, setRun, type Project } from '$core/formats';
 import type { Run } from '$core/layout';
+import type { Face, MeasuredFace } from '$core/piece';
+import { createPlanner, type Plan, type PlanError } from '$core/plan';
 import { create, type Draft } from 'mutative';
 import { getContext, setContext } from 'svelte';
 import { Saver } from './Saver.svelte';
@@ -32,11 +33,26 @@ export class PieceState {
 	/** How many steps of the order are shown on the piece; null for all. */
 	shownSteps: number | null = $state(null);
 	selectedCoat: string | null = $state(null);
+	/** The face at hand, and whether it is shown alone or with all others laid out flat. */
+	faceId: string | null = $state(null);
+	view: 'face' | 'unfolded' = $state('face');
+	/** A part (or a face) that is picked in Measure. */
+	selectedPart: string | null = $state(null);
 	readonly saver: Saver;
 
 	#planner = createPlanner();
 	readonly plan: Plan = $derived.by(() => this.#planner(this.trial ?? this.project));
 	readonly steps = $derived(Math.min(this.shownSteps ?? Infinity, (this.trial ?? this.project).finish.coats.length));
+
+	/** Place of the face at hand among all. */
+	readonly faceAt = $derived(
+		Math.max(
+			0,
+			this.plan.faces.findIndex(({ id }) => id === this.faceId)
+		)
+	);
+	readonly face: MeasuredFace = $derived(this.plan.faces[this.faceAt]!);
+	readonly faceInput: Face = $derived(this.project.piece.faces[this.faceAt] ?? this.project.piece.faces[0]!);
 
 	#back: Project[] = $state.raw([]);
 	#forth: Project[] = $state.raw([]);
@@ -80,6 +96,29 @@ export class PieceState {
 		this.#forth = [];
 		this.project = next;
 		this.saver.changed();
+	}
+
+	/** Changes the face at hand. */
+	editFace(recipe: (draft: Draft<Face>) => void, together = ''): void {
+		const at = this.faceAt;
+		this.edit((draft) => recipe(draft.piece.faces[at]!), together === '' ? '' : `${at} ${together}`);
+	}
+
+	/** Changes the face at hand where parts may go: whatever named them lets go. */
+	changeFace(recipe: (draft: Draft<Face>) => void): void {
+		const next = create(this.project.piece, (draft) => recipe(draft.faces[this.faceAt]!));
+		this.replace(changePiece(this.project, next));
+	}
+
+	showFace(id: string): void {
+		this.faceId = id;
+		this.view = 'face';
+		this.selectedPart = null;
+	}
+
+	/** What is wrong at a field of the face at hand. */
+	errorAt(path: string): PlanError | undefined {
+		return this.plan.errors.find((error) => error.path === `piece.faces[${this.faceAt}].${path}`);
 	}
 
 	/** Puts a changed run in its place. */

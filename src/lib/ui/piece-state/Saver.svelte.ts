@@ -53,6 +53,14 @@ export class Saver {
 		return !this.hasUnsaved;
 	}
 
+	/** For a link to what the server draws from the saved piece: what is unsaved is saved first. */
+	openSaved(event: MouseEvent): void {
+		if (!this.hasUnsaved) return;
+		event.preventDefault();
+		const { href } = event.currentTarget as HTMLAnchorElement;
+		void this.settle().then((settled) => settled && window.open(href));
+	}
+
 	/** Lets go of what is unsaved: it has been kept elsewhere. */
 	abandon(): void {
 		clearTimeout(this.#timer);

@@ -3,6 +3,8 @@ import type { Project } from '$core/formats';
 /** One picture to be made. A later request puts an earlier one of the same client off. */
 export interface LookRequest {
 	readonly project: Project;
+	/** Which of its faces. */
+	readonly face: string;
 	/** Steps of the order that are shown. */
 	readonly steps: number;
 	/** Pixels per mm of the last picture; quicker, coarser ones may come before it. */

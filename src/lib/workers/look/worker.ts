@@ -11,9 +11,9 @@ let current = 0;
 const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 const worker: LookWorker = {
-	async look({ project, steps, scales }, onPicture, onProgress) {
+	async look({ project, face, steps, scales }, onPicture, onProgress) {
 		const mine = ++current;
-		const scene = describeScene(sourceOfScene(project, planner(project)));
+		const scene = describeScene(sourceOfScene(project, planner(project), face));
 		const wanted = Math.min(steps, scene.layers.length);
 		for (const [i, scale] of scales.entries()) {
 			const renderer = (renderers[i] ??= createRenderer());

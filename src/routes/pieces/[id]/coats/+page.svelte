@@ -4,13 +4,14 @@
 	import CoatPanel from '$lib/ui/coats/CoatPanel.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
+	import FaceMap from '$lib/ui/drawing/FaceMap.svelte';
 	import Look from '$lib/ui/look/Look.svelte';
 	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
 	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.selectedCoat));
-	const face = $derived(piece.plan.faces[0]!);
+	const face = $derived(piece.face);
 	const waits = $derived(piece.plan.order.at(-1)?.doneAt ?? 0);
 	let width = $state(0);
 	let height = $state(0);
@@ -30,7 +31,7 @@
 	<div class="relative min-w-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if width > 0}
 			<div
-				class="absolute shadow-[0_1px_7px_#0006]"
+				class="absolute {face.whole.outline.length === 4 ? 'shadow-[0_1px_7px_#0006]' : 'drop-shadow-[0_1px_4px_#0006]'}"
 				style:left="{(width - face.width * scale) / 2}px"
 				style:top="16px"
 				style:width="{face.width * scale}px"
@@ -38,12 +39,14 @@
 			>
 				<Look
 					project={piece.project}
+					face={face.id}
 					steps={piece.steps}
 					scales={[pixels / 4, pixels]}
 					label="{piece.project.piece.name} after {piece.steps} steps"
 				/>
 			</div>
 		{/if}
+		<FaceMap alone />
 		<p class="absolute inset-x-0 bottom-2 text-center text-sm">
 			{piece.steps === 0
 				? 'Bare'

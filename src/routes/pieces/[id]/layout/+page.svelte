@@ -3,6 +3,7 @@
 	import { COAT_WORDS } from '$core/layers';
 	import type { Motif } from '$core/layout';
 	import FaceDrawing from '$lib/ui/drawing/FaceDrawing.svelte';
+	import UnfoldedDrawing from '$lib/ui/drawing/UnfoldedDrawing.svelte';
 	import MotifStore from '$lib/ui/layout-panels/MotifStore.svelte';
 	import PlacementPanel from '$lib/ui/layout-panels/PlacementPanel.svelte';
 	import RunPanel from '$lib/ui/layout-panels/RunPanel.svelte';
@@ -55,7 +56,9 @@
 </script>
 
 <div class="flex h-full">
-	<div class="min-w-0 flex-1"><FaceDrawing mode="layout" /></div>
+	<div class="min-w-0 flex-1">
+		{#if piece.view === 'unfolded'}<UnfoldedDrawing mode="layout" />{:else}<FaceDrawing mode="layout" />{/if}
+	</div>
 	<aside class="paper w-[25rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="What lies on the piece">
 		{#if open > 0}<p class="mb-3 border-l-4 border-must pl-3">
 				! <a class="underline" href="/pieces/{piece.id}/measure">{open} reading{open > 1 ? 's' : ''} to put right</a>: until then the

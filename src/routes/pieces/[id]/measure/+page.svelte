@@ -1,55 +1,133 @@
 <script lang="ts">
-	import { changeDrawers, changeUnits } from '$core/formats';
-	import { GROUNDS, MOST_DRAWERS, OVERALL, type Face, type Piece } from '$core/piece';
-	import { formatLength, type LengthUnit } from '$core/units';
+	import { changeUnits } from '$core/formats';
+	import { freeId } from '$core/layers';
+	import { OVERALL, type Box } from '$core/piece';
+	import { formatFigure, formatLength, type LengthUnit } from '$core/units';
 	import { Choice } from '$lib/ui/choice';
 	import FaceDrawing from '$lib/ui/drawing/FaceDrawing.svelte';
-	import ChainCheckNote from '$lib/ui/measure/ChainCheckNote.svelte';
+	import UnfoldedDrawing from '$lib/ui/drawing/UnfoldedDrawing.svelte';
+	import { takenIds } from '$lib/ui/measure/chainEdits';
+	import GroundPanel from '$lib/ui/measure/GroundPanel.svelte';
 	import HardwarePanel from '$lib/ui/measure/HardwarePanel.svelte';
-	import ReadingField from '$lib/ui/measure/ReadingField.svelte';
+	import PartsPanel from '$lib/ui/measure/PartsPanel.svelte';
+	import Readings from '$lib/ui/measure/Readings.svelte';
+	import CornerPicker from '$lib/ui/photograph/CornerPicker.svelte';
+	import { StraightPhotograph } from '$lib/ui/photograph/Photographs.svelte';
+	import PicturePanel from '$lib/ui/photograph/PicturePanel.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { onDestroy } from 'svelte';
 
 	const piece = usePiece();
-	const face = $derived(piece.project.piece.faces[0]!);
-	const measured = $derived(piece.plan.faces[0]!);
+	const measured = $derived(piece.face);
 	const unit = $derived(piece.project.units);
-	const drawers = $derived(face.chain.filter((entry) => entry.role === 'drawer').length);
-	const errorAt = (path: string) => piece.plan.errors.find((error) => error.path === `piece.faces[0].${path}`);
-	const suspects = $derived(measured.check?.suspects.map(({ index }) => (index === OVERALL ? 'height' : face.chain[index]!.id)) ?? []);
+	const suspects = $derived(
+		measured.chains.flatMap((chain) =>
+			(chain.check?.suspects ?? []).map(({ index }) => (index === OVERALL ? (chain.of ?? 'height') : chain.readings[index]!.id))
+		)
+	);
 	const isMeasured = $derived(!piece.plan.errors.some(({ path }) => path.startsWith('piece')));
 
-	const GROUND_WORDS: Readonly<Record<Face['ground'], string>> = {
-		'solid-wood': 'solid wood',
-		veneer: 'veneer',
-		'pressed-board': 'pressed board',
-		laminate: 'laminate',
-		'old-paint': 'old paint'
-	};
+	const SECTIONS = [
+		{ value: 'readings', text: 'Readings' },
+		{ value: 'parts', text: 'Parts' },
+		{ value: 'hardware', text: 'Hardware' },
+		{ value: 'picture', text: 'Picture' },
+		{ value: 'ground', text: 'Ground, edges' }
+	] as const;
+	type Section = (typeof SECTIONS)[number]['value'];
+	let section = $state('readings' as Section);
+	/** Faults of this face, by the section in which they are mended. */
+	const faults = $derived.by(() => {
+		const own = `piece.faces[${piece.faceAt}].`;
+		const here = piece.plan.errors
+			.filter(({ code, path }) => path.startsWith(own) && code !== 'length.empty')
+			.map(({ path }) => path.slice(own.length));
+		const sectionOf = (path: string): Section =>
+			/^(parts|fronts)/.test(path)
+				? 'parts'
+				: /^(hardware|exceptions|fittings)/.test(path)
+					? 'hardware'
+					: /^photograph/.test(path)
+						? 'picture'
+						: 'readings';
+		return here.reduce<Partial<Record<Section, number>>>(
+			(counts, path) => ({ ...counts, [sectionOf(path)]: (counts[sectionOf(path)] ?? 0) + 1 }),
+			{}
+		);
+	});
+	const elsewhere = $derived(
+		piece.plan.faces.filter(
+			({ id }, i) =>
+				id !== measured.id && piece.plan.errors.some(({ code, path }) => path.startsWith(`piece.faces[${i}].`) && code !== 'length.empty')
+		)
+	);
 
-	function setFace<Key extends 'width' | 'height' | 'stile' | 'sideGap'>(key: Key, text: string): void {
-		piece.edit((draft) => void (draft.piece.faces[0]![key] = text), key);
-	}
-	function setReading(i: number, text: string): void {
-		piece.edit((draft) => void (draft.piece.faces[0]!.chain[i]!.reading = text), `chain ${i}`);
-	}
-	function setDrawers(count: number): void {
-		if (!Number.isInteger(count) || count < 1 || count > MOST_DRAWERS) return;
-		piece.replace(changeDrawers(piece.project, count));
-	}
-	function nameOf(i: number): string {
-		const entry = face.chain[i]!;
-		if (entry.role === 'gap') return 'gap';
-		return measured.parts.find((part) => part.id === entry.id)?.name ?? entry.id;
-	}
-	function noteOf(i: number): string | undefined {
-		const share = measured.check?.shares[i] ?? 0;
-		return Math.abs(share) >= 0.05 ? `${share > 0 ? '+' : '−'}${Math.abs(share).toFixed(1)} mm` : undefined;
+	const straight = new StraightPhotograph();
+	onDestroy(() => straight.close());
+	let settingCorners = $state(false);
+	let trace: 'part' | 'knob' | null = $state(null);
+	const photograph = $derived(piece.faceInput.photograph);
+	const isSetting = $derived(settingCorners && section === 'picture' && photograph !== null);
+	$effect(() => straight.show(isSetting ? null : photograph, measured.width, measured.height));
+	$effect(() => {
+		if (section !== 'picture') trace = null;
+	});
+
+	/** What was drawn over the photograph becomes a part, or a knob on the part under it. */
+	function take(box: Box): void {
+		const write = (mm: number) => formatFigure(Math.max(0, mm), unit, 1).text;
+		if (trace === 'part') {
+			const id = freeId('traced', takenIds(piece));
+			piece.editFace(
+				(face) =>
+					void face.parts.push({
+						id,
+						name: `Traced part ${face.parts.length + 1}`,
+						role: 'panel',
+						on: face.id,
+						place: { rule: 'box', left: write(box.x), top: write(box.y), width: write(box.width), height: write(box.height) },
+						outline: { shape: 'rectangle' },
+						setOff: { way: 'level', by: '0' }
+					})
+			);
+			piece.selectedPart = id;
+		} else {
+			const under = measured.parts.findLast(
+				(part) => box.x >= part.x && box.y >= part.y && box.x <= part.x + part.width && box.y <= part.y + part.height
+			);
+			if (!under) return;
+			const id = freeId('knob', piece.faceInput.fittings);
+			const inches = unit === 'in';
+			piece.editFace(
+				(face) =>
+					void face.fittings.push({
+						id,
+						on: [under.id],
+						hardware: {
+							kind: 'knob',
+							across: { rule: 'edge', distance: write(box.x - under.x), count: 1 },
+							down: { rule: 'top', distance: write(box.y - under.y) },
+							holes: { old: 'keep' },
+							room: 'clear',
+							hole: inches ? '3/16' : '5',
+							diameter: inches ? '1 1/4' : '32'
+						}
+					})
+			);
+		}
+		trace = null;
 	}
 </script>
 
 <div class="flex h-full">
-	<div class="min-w-0 flex-1"><FaceDrawing mode="measure" {suspects} /></div>
-	<aside class="paper w-[27rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="Readings">
+	<div class="min-w-0 flex-1">
+		{#if piece.view === 'unfolded'}<UnfoldedDrawing mode="measure" />{:else if isSetting}<CornerPicker
+				photograph={photograph!}
+				ondone={() => (settingCorners = false)}
+			/>{:else}
+			<FaceDrawing mode="measure" {suspects} photograph={photograph?.shown ? straight.picture : null} {trace} ontrace={take} />{/if}
+	</div>
+	<aside class="paper w-[27rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-3" aria-label="Readings">
 		<div class="flex items-end gap-3">
 			<div class="flex-1">
 				<label class="label" for="piece-name">Name</label>
@@ -58,8 +136,10 @@
 					class="field"
 					value={piece.project.piece.name}
 					maxlength="80"
-					oninput={(event) =>
-						event.currentTarget.value.trim() && piece.edit((draft) => void (draft.piece.name = event.currentTarget.value), 'name')}
+					oninput={(event) => {
+						const name = event.currentTarget.value;
+						if (name.trim()) piece.edit((draft) => void (draft.piece.name = name), 'name');
+					}}
 				/>
 			</div>
 			<Choice
@@ -72,91 +152,55 @@
 				onchange={(value: LengthUnit) => piece.replace(changeUnits(piece.project, value))}
 			/>
 		</div>
-		<h2 class="mt-4">The whole front</h2>
-		<p class="note">
-			{unit === 'in'
-				? 'A plain number is inches; 412 mm is understood too.'
-				: `A plain number is mm; 5 3/8 or 1' 2 1/2" is understood too.`} Enter goes on.
-		</p>
-		<div class="mt-2 grid grid-cols-4 gap-2">
-			<ReadingField wide label="Width" value={face.width} error={errorAt('width')} onchange={(text) => setFace('width', text)} />
-			<ReadingField wide label="Height" value={face.height} error={errorAt('height')} onchange={(text) => setFace('height', text)} />
-			<ReadingField wide label="Stile" value={face.stile} error={errorAt('stile')} onchange={(text) => setFace('stile', text)} />
-			<ReadingField wide label="Side gap" value={face.sideGap} error={errorAt('sideGap')} onchange={(text) => setFace('sideGap', text)} />
+		<div class="mt-2 mb-3 border-b border-rule pb-1">
+			<Choice
+				label="What is measured"
+				hideLabel
+				value={section}
+				options={SECTIONS.map(({ value, text }) => ({ value, text: faults[value] ? `${text} !${faults[value]}` : text }))}
+				onchange={(value: Section) => (section = value)}
+			/>
 		</div>
-
-		<div class="mt-4 flex items-baseline justify-between">
-			<h2>From the top down</h2>
-			<label class="text-sm text-ink-soft"
-				>drawers <input
-					class="field !w-16"
-					type="number"
-					min="1"
-					max={MOST_DRAWERS}
-					value={drawers}
-					onchange={(event) => setDrawers(event.currentTarget.valueAsNumber)}
-				/></label
-			>
-		</div>
-		<div class="mt-1" role="status"><ChainCheckNote check={measured.check} face={measured} /></div>
-		<div class="mt-2 space-y-1">
-			{#each face.chain as entry, i (entry.id)}
-				<ReadingField
-					label={nameOf(i)}
-					value={entry.reading}
-					error={errorAt(`chain[${i}].reading`)}
-					note={noteOf(i)}
-					onchange={(text) => setReading(i, text)}
-				/>
-			{/each}
-		</div>
-		{#if errorAt('chain')}<p class="fault mt-1">{errorAt('chain')!.message}</p>{/if}
-
-		<h2 class="mt-5">Knobs and pulls</h2>
-		<div class="mt-1"><HardwarePanel /></div>
-
-		<h2 class="mt-5">What it is</h2>
-		<div class="mt-1 grid grid-cols-2 gap-2">
-			<div>
-				<label class="label" for="ground">Ground</label>
-				<select
-					id="ground"
-					class="field"
-					value={face.ground}
-					onchange={(event) => piece.edit((draft) => void (draft.piece.faces[0]!.ground = event.currentTarget.value as Face['ground']))}
-				>
-					{#each GROUNDS as ground (ground)}<option value={ground}>{GROUND_WORDS[ground]}</option>{/each}
-				</select>
-			</div>
-			<div>
-				<label class="label" for="condition">State</label>
-				<select
-					id="condition"
-					class="field"
-					value={piece.project.piece.condition}
-					onchange={(event) => piece.edit((draft) => void (draft.piece.condition = event.currentTarget.value as Piece['condition']))}
-				>
-					<option value="new">bought new</option>
-					<option value="bare">sanded bare</option>
-					<option value="finished">with an old finish</option>
-				</select>
-			</div>
-		</div>
-		{#if face.ground === 'veneer'}<p class="note mt-2">
-				Veneer is 0.5 to 0.8 mm thin: coarse paper goes through it fast. Sand with 180 or finer, with the grain.
+		{#if elsewhere.length > 0}<p class="mb-2 border-l-4 border-must pl-3">
+				! Something to put right on {#each elsewhere as face, i (face.id)}{i > 0 ? ', ' : ''}<button
+						class="underline hover:text-ember-deep"
+						onclick={() => piece.showFace(face.id)}>{face.name}</button
+					>{/each}.
 			</p>{/if}
-		{#if face.ground === 'old-paint'}<p class="note mt-2 border-l-4 border-ember pl-2">
-				Old paint may hold lead. Test before you sand; follow local rules, or leave it to a licensed professional.
-			</p>{/if}
-		{#if face.ground === 'pressed-board'}<p class="note mt-2">
-				Pressed board swells where water gets into its edges: keep them dry, or seal them first. Heavy pieces: two people.
-			</p>{/if}
-		<p class="mt-5 border-t border-rule pt-3">
+		{#if section === 'readings'}<Readings />
+		{:else if section === 'parts'}<PartsPanel />
+		{:else if section === 'hardware'}<h2>Knobs, pulls and the rest</h2>
+			<div class="mt-2"><HardwarePanel /></div>
+		{:else if section === 'picture'}<PicturePanel {straight} bind:setting={settingCorners} bind:trace />
+		{:else}<GroundPanel />{/if}
+
+		<div class="mt-5 border-t border-rule pt-3">
 			{#if isMeasured}<a class="button button-ember" href="/pieces/{piece.id}/layout">Go on to Lay out</a>{:else}<span class="note"
-					>The front is {formatLength(measured.width, unit).text} by {formatLength(measured.height, unit).text}{measured.estimated
+					>{measured.name} is {formatLength(measured.width, unit).text} by {formatLength(measured.height, unit).text}{measured.estimated
 						? ', guessed where readings are missing'
 						: ''}.</span
 				>{/if}
-		</p>
+			<p class="mt-3 text-sm">
+				Measured drawing:
+				<a
+					class="underline hover:text-ember-deep"
+					target="_blank"
+					href="/pieces/{piece.id}/sheets/pdf?of=drawing&paper={piece.project.paper}"
+					onclick={(event) => piece.saver.openSaved(event)}>PDF</a
+				>,
+				<a
+					class="underline hover:text-ember-deep"
+					download
+					href="/pieces/{piece.id}/drawing/{measured.id}.svg"
+					onclick={(event) => piece.saver.openSaved(event)}>SVG</a
+				>,
+				<a
+					class="underline hover:text-ember-deep"
+					download
+					href="/pieces/{piece.id}/drawing/{measured.id}.dxf"
+					onclick={(event) => piece.saver.openSaved(event)}>DXF in mm</a
+				>
+			</p>
+		</div>
 	</aside>
 </div>

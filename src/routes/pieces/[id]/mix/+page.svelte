@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { COAT_WORDS } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
-	import { FRAME } from '$core/piece';
+	import { nameSurface } from '$core/plan';
 	import { formatVolume } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -15,8 +15,7 @@
 			.map((coat) => ({ coat: coat.id, tools: quantities.tools.filter((tool) => tool.coat === coat.id) }))
 			.filter(({ tools }) => tools.length > 0)
 	);
-	const nameOf = (surface: string) =>
-		surface === FRAME ? 'Frame' : (piece.plan.faces[0]!.parts.find((part) => part.id === surface)?.name ?? surface);
+	const nameOf = (surface: string) => nameSurface(piece.plan, surface);
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->

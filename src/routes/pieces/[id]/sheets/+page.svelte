@@ -53,12 +53,7 @@
 					href="/pieces/{piece.id}/sheets/pdf?paper={piece.project.paper}"
 					target="_blank"
 					aria-disabled={!saved}
-					onclick={async (event) => {
-						if (piece.saver.hasUnsaved) {
-							event.preventDefault();
-							if (await piece.saver.settle()) window.open(`/pieces/${piece.id}/sheets/pdf?paper=${piece.project.paper}`);
-						}
-					}}>Open the PDF, {pages.length} pages</a
+					onclick={(event) => piece.saver.openSaved(event)}>Open the PDF, {pages.length} pages</a
 				>
 			</p>
 			<p class="note mt-2">Print it at 100 %, and measure the square on the motif page before you cut.</p>

@@ -1,0 +1,57 @@
+import { partIdsOf, type Face, type Piece } from '../piece';
+import { dropRun, dropZone } from './editLayout';
+import type { Project } from './project';
+
+/**
+ * Another piece in the place of the old one: whatever named a part or a face that is gone lets go of it. A shade or a row
+ * that lay on nothing else goes with its coats, as does a coat; without this the file would name what is not there.
+ */
+export function changePiece(project: Project, piece: Piece): Project {
+	const faces = piece.faces.map(letGoOfParts);
+	const there = new Set(faces.flatMap((face) => [face.id, ...partIdsOf(face)]));
+	const before = project.piece.faces.flatMap((face) => [face.id, ...partIdsOf(face)]);
+	const gone = new Set(before.filter((id) => !there.has(id)));
+	const seams = piece.seams.filter(({ a, b }) => there.has(a.face) && there.has(b.face));
+	const next = { ...project, piece: { ...piece, faces: faces.filter(({ of }) => of === null || there.has(of)), seams } };
+	return gone.size === 0 ? next : letGoOf(gone, next);
+}
+
+/** Parts and hardware of a face that were on a part of it that is gone. */
+function letGoOfParts(face: Face): Face {
+	let parts = face.parts;
+	for (let before = -1; before !== parts.length;) {
+		before = parts.length;
+		const ids = new Set([face.id, ...partIdsOf({ ...face, parts })]);
+		parts = parts.filter(({ on }) => ids.has(on));
+	}
+	const ids = new Set(partIdsOf({ ...face, parts }));
+	const fittings = face.fittings
+		.map((fitting) => (typeof fitting.on === 'string' ? fitting : { ...fitting, on: fitting.on.filter((id) => ids.has(id)) }))
+		.filter(({ on }) => on.length > 0);
+	return { ...face, parts, fittings, exceptions: Object.fromEntries(Object.entries(face.exceptions).filter(([id]) => ids.has(id))) };
+}
+
+function letGoOf(gone: ReadonlySet<string>, project: Project): Project {
+	const stays = (id: string) => !gone.has(id);
+	const keep = <Named extends string>(named: Named | string[]): Named | string[] =>
+		typeof named === 'string' ? named : named.filter(stays);
+	const { layout, finish } = project;
+	const runs = layout.runs.map((run) => ({
+		...run,
+		parts: keep(run.parts),
+		picks: Object.fromEntries(Object.entries(run.picks).filter(([id]) => stays(id))),
+		moved: run.moved.filter(({ part }) => stays(part)),
+		leftOut: run.leftOut.filter(({ part }) => stays(part))
+	}));
+	const zones = layout.zones.map((zone) => ({ ...zone, parts: keep(zone.parts) }));
+	const coats = finish.coats
+		.map((coat) => ('on' in coat ? { ...coat, on: keep(coat.on) } : coat))
+		.filter((coat) => !('on' in coat) || coat.on.length > 0);
+	const kept: Project = { ...project, layout: { ...layout, runs, zones }, finish: { ...finish, coats } };
+	const emptyRuns = runs.filter(({ parts }) => parts.length === 0);
+	const emptyZones = zones.filter(({ parts }) => parts.length === 0);
+	return emptyZones.reduce(
+		(next, { id }) => dropZone(next, id),
+		emptyRuns.reduce((next, { id }) => dropRun(next, id), kept)
+	);
+}

@@ -1,0 +1,15 @@
+import { upgradeFrom1 } from './from1';
+
+/** From each old version to the next. A new version is a new file and a line here. */
+const UPGRADES: Readonly<Record<number, (document: Record<string, unknown>) => Record<string, unknown>>> = { 1: upgradeFrom1 };
+
+/** Brings a saved document to the version that is read now; one that is not known is given back as it is. */
+export function upgradeProject<Document extends { readonly version?: unknown }>(document: Document): Document {
+	let now: { readonly version?: unknown } = document;
+	for (let upgrade = stepFrom(now.version); upgrade; upgrade = stepFrom(now.version)) now = upgrade(now as Record<string, unknown>);
+	return now as Document;
+}
+
+function stepFrom(version: unknown) {
+	return typeof version === 'number' && Object.hasOwn(UPGRADES, version) ? UPGRADES[version] : undefined;
+}

@@ -1,0 +1,111 @@
+import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
+import { kindOf } from './edges';
+import type { Edge, Point } from './edges/types';
+import type { Ring } from './flattenPath';
+import { fromClipper, toClipper } from './uniteShapes';
+
+/** A closed line of edges, each beginning where the one before ends; clockwise on the screen. */
+export type Outline = readonly Edge[];
+
+/** Area inside an outline, exact. */
+export function areaOfOutline(outline: Outline): number {
+	return Math.abs(outline.reduce((sum, edge) => sum + kindOf(edge).sweptArea(edge), 0));
+}
+
+/** Length of an outline, exact. */
+export function perimeterOfOutline(outline: Outline): number {
+	return outline.reduce((sum, edge) => sum + kindOf(edge).length(edge), 0);
+}
+
+/** Whether a point lies inside, by the even-odd rule; a point on the outline may be either. */
+export function isInsideOutline(outline: Outline, point: Point): boolean {
+	return outline.reduce((sum, edge) => sum + kindOf(edge).crossings(edge, point), 0) % 2 === 1;
+}
+
+/** Distance from a point to the nearest point of the outline, from either side; exact. */
+export function distanceToOutline(outline: Outline, point: Point): number {
+	let least = Infinity;
+	for (const edge of outline) least = Math.min(least, kindOf(edge).distance(edge, point));
+	return least;
+}
+
+/** Distance to the outline from inside; 0 outside. */
+export function depthInOutline(outline: Outline, point: Point): number {
+	return isInsideOutline(outline, point) ? distanceToOutline(outline, point) : 0;
+}
+
+export interface Bounds {
+	readonly left: number;
+	readonly top: number;
+	readonly right: number;
+	readonly bottom: number;
+}
+
+export function boundsOfOutline(outline: Outline): Bounds {
+	const points = outline.flatMap((edge) => kindOf(edge).extremes(edge));
+	const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
+	return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
+}
+
+/** One ring of points, no chord further from the outline than `flatness`. */
+export function flattenOutline(outline: Outline, flatness = 0.05): Ring {
+	return outline.flatMap((edge) =>
+		kindOf(edge)
+			.flatten(edge, flatness)
+			.flatMap(({ x, y }) => [x, y])
+	);
+}
+
+/** Chords of an outline that is offset stray from it by at most this, mm. */
+const OFFSET_FLATNESS = 0.002;
+
+/**
+ * The rings whose every point lies `by` (mm) from the outline, inside it: none where it is too narrow, several where
+ * it falls apart. Within 0.01 mm: curves are chords of 0.002 mm, and clipper counts in 0.0001 mm.
+ */
+export function offsetInwards(outline: Outline, by: number): Ring[] {
+	const ring = toClipper(flattenOutline(outline, OFFSET_FLATNESS));
+	if (by <= 0) return [fromClipper(ring)];
+	return inflatePaths([ring], -by * 1e4, JoinType.Round, EndType.Polygon, 2, OFFSET_FLATNESS * 1e4).map(fromClipper);
+}
+
+/** The largest distance to the outline that any point inside has, and where: a grid, then ever finer about its best cells. Within `precision`. */
+export function deepestPoint(outline: Outline, precision = 0.01): Point & { readonly depth: number } {
+	const { left, top, right, bottom } = boundsOfOutline(outline);
+	const first = Math.max(right - left, bottom - top) / 16;
+	let best = { x: (left + right) / 2, y: (top + bottom) / 2, depth: 0 };
+	let cells: Point[] = [];
+	for (let y = top + first / 2; y < bottom + first / 2; y += first)
+		for (let x = left + first / 2; x < right + first / 2; x += first) cells.push({ x, y });
+	for (let size = first; size > precision && cells.length > 0; size /= 2) {
+		const sounded = cells.map((cell) => ({ ...cell, depth: depthInOutline(outline, cell) }));
+		for (const cell of sounded) if (cell.depth > best.depth) best = cell;
+		/** No point of a cell is deeper than its middle by more than half its diagonal. */
+		const open = sounded.filter((cell) => cell.depth + size * Math.SQRT1_2 > best.depth + precision).sort((a, b) => b.depth - a.depth);
+		cells = open
+			.slice(0, 200)
+			.flatMap(({ x, y }) => [-1, 1].flatMap((i) => [-1, 1].map((j) => ({ x: x + (i * size) / 4, y: y + (j * size) / 4 }))));
+	}
+	return best;
+}
+
+/** The same outline moved by so much. */
+export function moveOutline(outline: Outline, dx: number, dy: number): Outline {
+	const move = (point: Point): Point => ({ x: point.x + dx, y: point.y + dy });
+	return outline.map((edge) => {
+		if (edge.kind === 'ellipse') return { ...edge, centre: move(edge.centre) };
+		const ends = { from: move(edge.from), to: move(edge.to) };
+		return edge.kind === 'line' ? { ...edge, ...ends } : { ...edge, ...ends, centre: move(edge.centre) };
+	});
+}
+
+/** SVG path data; arcs and ellipses stay what they are. Numbers to a thousandth. */
+export function writeOutlinePath(outline: Outline, scale = 1): string {
+	const write = (value: number) => String(Math.round(value * scale * 1000) / 1000);
+	const start = startOf(outline[0]!);
+	return `M${write(start.x)} ${write(start.y)}${outline.map((edge) => kindOf(edge).path(edge, write)).join('')}Z`;
+}
+
+function startOf(edge: Edge): Point {
+	return edge.kind === 'ellipse' ? { x: edge.centre.x + edge.rx, y: edge.centre.y } : edge.from;
+}

@@ -1,0 +1,86 @@
+import type { Mm } from '../units';
+import type { FinishEdit, Remedy } from './findings';
+import { isFilm, type Coat, type FilmCoat } from './schema';
+import type { Layer, Stack } from './stackLayers';
+import { filmOnEdge, TIGHT, type GapRoom } from './sumFilm';
+
+const UM_PER_MM = 1000;
+/** Sanding is set down in steps of this, mm. */
+const SAND_STEP: Mm = 0.1;
+
+export interface RoomRemedy extends Remedy {
+	/** What it leaves in the gap, mm. */
+	readonly left: Mm;
+}
+
+/**
+ * Ways to give a tight gap room, each as a change of the order: sand the edges first, put one coat only on them, mask
+ * them in the thickest coats. Each says what it leaves; those that change nothing are not offered. Source: craft 2.
+ */
+export function remediesForGap(stack: Stack, room: GapRoom, moving: ReadonlySet<string>): RoomRemedy[] {
+	if (room.verdict === 'free') return [];
+	return [sandEdges(stack, room, moving), oneCoat(stack, room), maskEdges(stack, room)].filter((remedy) => remedy !== null);
+}
+
+function sandEdges(stack: Stack, room: GapRoom, moving: ReadonlySet<string>): RoomRemedy {
+	const on = [...new Set(room.between)].filter((surface) => moving.has(surface));
+	const sides = room.between.filter((surface) => on.includes(surface)).length || 1;
+	const each = Math.ceil((TIGHT - room.left) / sides / SAND_STEP - 1e-9) * SAND_STEP;
+	const eases = Math.round(each * 10) / 10;
+	const at = Math.max(
+		0,
+		stack.layers.findIndex(({ coat }) => isFilm(coat))
+	);
+	const coat: Coat = {
+		kind: 'sand',
+		id: 'ease-edges',
+		wait: null,
+		on: on.length > 0 ? on : [room.between[0]],
+		grit: 120,
+		bare: false,
+		eases
+	};
+	return {
+		label: `Sand ${eases} mm off ${sides > 1 ? 'each edge' : 'its edge'} first`,
+		left: room.left + eases * sides,
+		edits: [{ op: 'insert', at, coat }]
+	};
+}
+
+/** Every coat of several goes once only over the edges. */
+function oneCoat(stack: Stack, room: GapRoom): RoomRemedy | null {
+	const thick = stack.layers.filter(({ coat }) => isFilm(coat) && coat.times > 1 && (coat.edges ?? 'full') === 'full');
+	const saved = thick.reduce((sum, layer) => sum + filmIn(layer, room) * (1 - 1 / (layer.coat as FilmCoat).times), 0);
+	if (saved <= 0) return null;
+	return {
+		label: 'One coat only on the edges',
+		left: room.left + saved,
+		edits: thick.filter((layer) => filmIn(layer, room) > 0).map((layer) => withEdges(layer, 'one'))
+	};
+}
+
+/** The edges are masked in the coats that bring most film, until there is room. */
+function maskEdges(stack: Stack, room: GapRoom): RoomRemedy | null {
+	const thickest = stack.layers.filter((layer) => filmIn(layer, room) > 0).sort((a, b) => filmIn(b, room) - filmIn(a, room));
+	const masked: Layer[] = [];
+	let left = room.left;
+	for (const layer of thickest) {
+		if (left >= TIGHT) break;
+		masked.push(layer);
+		left += filmIn(layer, room);
+	}
+	if (masked.length === 0) return null;
+	return {
+		label: `Mask the edges in ${masked.length === 1 ? 'the thickest coat' : `the ${masked.length} thickest coats`}`,
+		left,
+		edits: masked.map((layer) => withEdges(layer, 'none'))
+	};
+}
+
+function filmIn(layer: Layer, room: GapRoom): Mm {
+	return room.between.reduce((sum, surface) => sum + filmOnEdge(layer, surface) / UM_PER_MM, 0);
+}
+
+function withEdges({ coat }: Layer, edges: 'one' | 'none'): FinishEdit {
+	return { op: 'replace', coat: coat.id, with: { ...(coat as FilmCoat), edges } };
+}

@@ -1,0 +1,159 @@
+import { moveOutline } from '../geometry';
+import type { Issue, Mm } from '../units';
+import type { ChainReading } from './checkChain';
+import { checkSquare, type SquareCheck } from './checkSquare';
+import { divideFace, type BarePart } from './divideFace';
+import { fitHardware } from './fitHardware';
+import { type Box, type MeasuredFace, type Part } from './parts';
+import { placeParts } from './placeParts';
+import { createReader, type LengthReader } from './readLengths';
+import type { Face, FaceKind } from './schema';
+import { shapeOutline } from './shapeOutline';
+import type { LengthUnit } from '../units';
+
+/** What a face takes from the faces that it meets, where it has no reading of its own, mm. */
+export interface Given {
+	readonly width: Mm | null;
+	readonly height: Mm | null;
+	readonly floor: Mm | null;
+}
+
+const LEVEL: ReadonlySet<FaceKind> = new Set(['top', 'lid', 'edge', 'board']);
+
+export function howItLies(kind: FaceKind): 'upright' | 'level' {
+	return LEVEL.has(kind) ? 'level' : 'upright';
+}
+
+export interface Measured {
+	readonly face: MeasuredFace;
+	readonly issues: readonly Issue[];
+	readonly hints: readonly Issue[];
+}
+
+/** Turns the readings of one face into parts in place (mm), and says what is wrong with them; it is still drawn, from what could be read. */
+export function measureFace(face: Face, unit: LengthUnit, path: string, given: Given, first: boolean): Measured {
+	const issues: Issue[] = [];
+	const hints: Issue[] = [];
+	const read = createReader(unit, issues);
+	const width = readOrTake(face.width, `${path}.width`, given.width, read);
+	const height = face.outline.shape === 'circle' ? width : readOrTake(face.height, `${path}.height`, given.height, read);
+	const tall = face.chain.length > 0 && height === null ? sumOfChain(face, unit) : null;
+	const box: Box = {
+		x: 0,
+		y: 0,
+		width: width?.mm ?? face.typical.width,
+		height: height?.mm ?? tall ?? (face.outline.shape === 'circle' ? face.typical.width : face.typical.height)
+	};
+
+	const divided = divideFace(face, { width, height, box }, path, read, issues);
+	const outline = shapeOutline(face.outline, box.width, box.height, `${path}.outline`, read, issues);
+	const bare: BarePart = {
+		...box,
+		id: face.id,
+		name: face.name,
+		role: 'face',
+		face: face.id,
+		on: null,
+		setOff: 0,
+		outline,
+		estimated: width === null || height === null
+	};
+	const placed = placeParts(face, bare, divided.parts, path, read, issues);
+	const parts = fitHardware(face, [...divided.parts, ...placed], path, read, issues);
+	const square = readSquare(face, width, height, path, read, issues, hints);
+	hints.push(...taperHints(divided.gaps, face, path));
+	const idle = !first && face.width === '' && face.height === '' && (width === null || height === null);
+	const floor = face.floor === '' ? given.floor : (read(face.floor, `${path}.floor`, 'zero')?.mm ?? null);
+	return {
+		face: {
+			id: face.id,
+			name: face.name,
+			kind: face.kind,
+			ground: face.ground,
+			lies: howItLies(face.kind),
+			width: box.width,
+			height: box.height,
+			floor,
+			outline,
+			whole: { ...bare, hardware: parts.flatMap(onFace), filled: [] },
+			parts,
+			gaps: divided.gaps,
+			chains: divided.chains,
+			check: divided.chains[0]?.check ?? null,
+			readings: divided.chains[0]?.readings ?? [],
+			square,
+			idle,
+			estimated: bare.estimated || divided.estimated || placed.some(({ estimated }) => estimated)
+		},
+		issues: idle ? issues.filter(({ code }) => code !== 'length.empty') : issues,
+		hints
+	};
+}
+
+/** An empty reading that follows from a neighbour is none that is missing. */
+function readOrTake(value: Face['width'], path: string, given: Mm | null, read: LengthReader): ChainReading | null {
+	if (value === '' && given !== null) return { mm: given, text: '', unit: 'mm', resolution: 1, role: 'rail' };
+	return read(value, path, 'positive');
+}
+
+/** How tall the drawing must be while only the chain is read. */
+function sumOfChain(face: Face, unit: LengthUnit): Mm | null {
+	const silent = createReader(unit, []);
+	const lengths = face.chain.map((entry) => silent(entry.reading, '', 'positive')?.mm ?? null);
+	const known = lengths.filter((mm) => mm !== null);
+	if (known.length === 0) return null;
+	return lengths.reduce<number>(
+		(sum, mm, i) => sum + (mm ?? (face.chain[i]!.role === 'gap' ? 3 : face.chain[i]!.role === 'drawer' ? 120 : 40)),
+		0
+	);
+}
+
+function readSquare(
+	face: Face,
+	width: ChainReading | null,
+	height: ChainReading | null,
+	path: string,
+	read: LengthReader,
+	issues: Issue[],
+	hints: Issue[]
+): SquareCheck | null {
+	const { falling, rising } = face.diagonals;
+	if (falling === '' && rising === '') return null;
+	const [f, r] = [read(falling, `${path}.diagonals.falling`, 'positive'), read(rising, `${path}.diagonals.rising`, 'positive')];
+	if (!f || !r || !width || !height) return null;
+	const check = checkSquare(width, height, f, r);
+	if (check.verdict === 'contradicts')
+		issues.push({ code: 'square.contradicts', path: `${path}.diagonals.falling`, values: { expected: Math.hypot(width.mm, height.mm) } });
+	if (check.verdict === 'out')
+		hints.push({
+			code: 'square.out',
+			path: `${path}.diagonals.falling`,
+			values: { lean: Math.abs(check.lean), degrees: Math.abs(check.degrees).toFixed(2), side: check.lean > 0 ? 'right' : 'left' }
+		});
+	return check;
+}
+
+/** A gap that is wide at one end and close at the other. */
+const TAPER: Mm = 0.5;
+
+function taperHints(gaps: MeasuredFace['gaps'], face: Face, path: string): Issue[] {
+	return gaps.flatMap(({ id, ends: [near, far] }) => {
+		const i = face.chain.findIndex((entry) => entry.id === id);
+		if (Math.abs(near - far) <= TAPER || i < 0) return [];
+		return [{ code: 'gap.tapers', path: `${path}.chain[${i}].far`, values: { near, far } }];
+	});
+}
+
+function onFace(part: Part): Part['hardware'] {
+	return part.hardware.map((one) => ({
+		...one,
+		centre: { x: part.x + one.centre.x, y: part.y + one.centre.y },
+		holes: one.holes.map((hole) => ({ ...hole, x: part.x + hole.x, y: part.y + hole.y })),
+		footprint: { ...one.footprint, x: part.x + one.footprint.x, y: part.y + one.footprint.y }
+	}));
+}
+
+/** The outline of a part from the left and the top edge of its face. */
+export function outlineOnFace(part: Part) {
+	return moveOutline(part.outline, part.x, part.y);
+}

@@ -1,0 +1,65 @@
+import { areaOfOutline } from '../geometry';
+import type { Mm2 } from '../units';
+import { doesMove, isOwnSurface, type MeasuredFace, type Part } from './parts';
+import type { MeasuredPiece } from './measurePiece';
+
+/** Something that is painted by itself: the carcass of a face, or a part that is not of the carcass. */
+export interface Surface {
+	/** Of the part, or of the face. */
+	readonly id: string;
+	readonly name: string;
+	readonly face: string;
+	/** Null for a carcass. */
+	readonly part: Part | null;
+	/** Without what lies on it, mm2. */
+	readonly area: Mm2;
+}
+
+/** Every surface of a piece, face by face, the carcass first; faces that are not measured have none. */
+export function surfacesOfPiece(piece: MeasuredPiece): Surface[] {
+	return piece.faces.filter(({ idle }) => !idle).flatMap(surfacesOfFace);
+}
+
+function surfacesOfFace(face: MeasuredFace): Surface[] {
+	const own = face.parts.filter(isOwnSurface);
+	const areaOf = (part: Part | null): Mm2 => {
+		const on = own.filter((other) => (part === null ? other.on === null || !own.some(({ id }) => id === other.on) : other.on === part.id));
+		const whole = areaOfOutline(part?.outline ?? face.outline);
+		const taken = on.reduce((sum, other) => sum + areaOfOutline(other.outline), 0);
+		const gone = part === null ? openArea(face) : 0;
+		return Math.max(0, whole - taken - gone);
+	};
+	return [
+		{ id: face.id, name: face.name, face: face.id, part: null, area: areaOf(null) },
+		...own.map((part) => ({ id: part.id, name: part.name, face: face.id, part, area: areaOf(part) }))
+	];
+}
+
+/** Gaps, and openings that have no surface. */
+function openArea(face: MeasuredFace): Mm2 {
+	const gaps = face.gaps.flatMap(({ boxes }) => boxes);
+	const openings = face.parts.filter(({ role }) => role === 'open');
+	return [...gaps, ...openings].reduce((sum, { width, height }) => sum + width * height, 0);
+}
+
+/** The ids of the surfaces that lie on a part, itself first; of a whole face, all of them. */
+export function surfacesWithin(part: Part, face: MeasuredFace): string[] {
+	if (part.role === 'face') return [face.id, ...face.parts.filter(isOwnSurface).map(({ id }) => id)];
+	const nested = (id: string): string[] => face.parts.filter(({ on }) => on === id).flatMap((child) => [child.id, ...nested(child.id)]);
+	return [
+		isOwnSurface(part) ? part.id : face.id,
+		...nested(part.id).filter((id) => face.parts.some((other) => other.id === id && isOwnSurface(other)))
+	];
+}
+
+/** Those that words like "every drawer" stand for, with all that lies on them. */
+export function surfacesNamed(word: 'all' | 'drawers' | 'doors' | 'fronts' | 'panels' | 'frame', piece: MeasuredPiece): string[] {
+	return piece.faces.flatMap((face) => {
+		if (face.idle) return [];
+		if (word === 'all') return surfacesWithin(face.whole, face);
+		if (word === 'frame') return [face.id];
+		const is = (part: Part) =>
+			word === 'fronts' ? doesMove(part) : part.role === ({ drawers: 'drawer', doors: 'door', panels: 'panel' } as const)[word];
+		return face.parts.filter(is).flatMap((part) => surfacesWithin(part, face));
+	});
+}

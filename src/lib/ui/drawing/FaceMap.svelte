@@ -1,0 +1,60 @@
+<script lang="ts">
+	import { writeOutlinePath } from '$core/geometry';
+	import { usePiece } from '$lib/ui/piece-state';
+
+	/** `alone`: only which face; the screen has no unfolded piece. */
+	let { alone = false }: { alone?: boolean } = $props();
+	const piece = usePiece();
+	const net = $derived(piece.plan.unfolded);
+	const MOST = { width: 132, height: 104 };
+	const k = $derived(Math.min(MOST.width / net.width, MOST.height / net.height));
+	const faceOf = (id: string) => piece.plan.faces.find((face) => face.id === id)!;
+	const isShown = (id: string) => (piece.view === 'face' || alone) && piece.face.id === id;
+	/** A quarter turn about the corner, then back into its box. */
+	const turned = ({ turns, width, height }: (typeof net.faces)[0]) =>
+		[
+			'',
+			`translate(${width * k} 0) rotate(90)`,
+			`translate(${width * k} ${height * k}) rotate(180)`,
+			`translate(0 ${height * k}) rotate(270)`
+		][turns];
+</script>
+
+{#if piece.plan.faces.length > 1}
+	<nav class="paper absolute bottom-2 left-2 z-10 px-2 pt-1.5 pb-1" aria-label="Faces of this piece">
+		<div class="relative" style:width="{Math.max(96, net.width * k)}px" style:height="{net.height * k}px">
+			{#each net.faces as laid (laid.face)}
+				{@const face = faceOf(laid.face)}
+				<button
+					class="absolute block p-0 hover:[&_path]:fill-ember-pale"
+					style:left="{laid.x * k}px"
+					style:top="{laid.y * k}px"
+					style:width="{Math.max(9, laid.width * k)}px"
+					style:height="{Math.max(9, laid.height * k)}px"
+					aria-label={face.name}
+					aria-pressed={isShown(laid.face)}
+					title={face.name}
+					onclick={() => piece.showFace(laid.face)}
+				>
+					<svg class="h-full w-full overflow-visible" aria-hidden="true"
+						><path
+							d={writeOutlinePath(face.outline, k)}
+							transform={turned(laid)}
+							fill={isShown(laid.face) ? 'var(--color-ember)' : '#ffffff'}
+							stroke="#24211e"
+							stroke-width="1"
+							stroke-dasharray={face.idle ? '2 2' : undefined}
+						/></svg
+					>
+				</button>
+			{/each}
+		</div>
+		{#if alone}<p class="mt-1 text-xs">{piece.face.name}</p>{:else}
+			<button
+				class="mt-1 block text-sm underline hover:text-ember-deep"
+				aria-pressed={piece.view === 'unfolded'}
+				onclick={() => (piece.view = piece.view === 'unfolded' ? 'face' : 'unfolded')}
+				>{piece.view === 'unfolded' ? `back to ${piece.face.name.toLowerCase()}` : 'lay it out flat'}</button
+			>{/if}
+	</nav>
+{/if}

@@ -1,0 +1,177 @@
+<script lang="ts">
+	import { writeOutlinePath } from '$core/geometry';
+	import { heightAboveFloor, toUnfolded } from '$core/piece';
+	import { formatLength } from '$core/units';
+	import Look from '$lib/ui/look/Look.svelte';
+	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
+	import { usePiece } from '$lib/ui/piece-state';
+	import FaceMap from './FaceMap.svelte';
+	import { Viewport } from './Viewport.svelte';
+
+	let { mode }: { mode: 'measure' | 'layout' } = $props();
+	const piece = usePiece();
+	const unit = $derived(piece.project.units);
+	const net = $derived(piece.plan.unfolded);
+	const view = new Viewport(
+		() => net,
+		() => [26, 34, 26, 150]
+	);
+	const k = $derived(view.scale);
+	const faces = $derived(net.faces.map((laid) => ({ laid, face: piece.plan.faces.find(({ id }) => id === laid.face)! })));
+	const pickedPart = $derived(
+		piece.plan.faces.flatMap(({ whole, parts }) => [whole, ...parts]).find(({ id }) => id === piece.selectedPart)
+	);
+	const pickedFace = $derived(piece.plan.faces.find(({ id }) => id === pickedPart?.face));
+	const write = (mm: number) => formatLength(mm, unit).text;
+	const said = $derived.by(() => {
+		if (!pickedPart || !pickedFace) return 'Pick a face or a part; twice, or Enter, opens the face.';
+		const [low, high] = [pickedPart.y + pickedPart.height, pickedPart.y].map((y) => heightAboveFloor(pickedFace, y));
+		const stands =
+			low === null || low === undefined || high === null || high === undefined
+				? ''
+				: low === high
+					? `, ${write(low)} above the floor`
+					: `, from ${write(low)} to ${write(high)} above the floor`;
+		return `${pickedPart.name}${pickedPart.role === 'face' ? '' : ` on ${pickedFace.name}`}: ${write(pickedPart.width)} × ${write(pickedPart.height)}${stands}`;
+	});
+	/** Open seams are marked with the same letter at both edges. */
+	const open = $derived(net.seams.filter(({ closed }) => !closed));
+
+	const turned = ({ turns, width, height }: (typeof net.faces)[0]) =>
+		[
+			'',
+			`translate(${width * k} 0) rotate(90)`,
+			`translate(${width * k} ${height * k}) rotate(180)`,
+			`translate(0 ${height * k}) rotate(270)`
+		][turns];
+	function pick(id: string): void {
+		piece.selectedPart = id;
+		const face = piece.plan.faces.find((other) => other.id === id || other.parts.some((part) => part.id === id));
+		if (face) piece.faceId = face.id;
+	}
+	function press(event: KeyboardEvent, id: string): void {
+		if (event.key === 'Enter') piece.showFace(id);
+		else if (event.key === ' ') pick(id);
+		else return;
+		event.preventDefault();
+	}
+</script>
+
+<div class="relative h-full w-full overflow-hidden" bind:clientWidth={view.width} bind:clientHeight={view.height}>
+	{#if mode === 'layout' && view.width > 0}
+		{#each faces as { laid, face } (face.id)}
+			{@const pixels = pixelsPerMm(view.fit, face)}
+			{@const centre = toUnfolded(laid, face.width / 2, face.height / 2)}
+			<div
+				class="absolute"
+				style:left="{view.x + (centre.x - face.width / 2) * k}px"
+				style:top="{view.y + (centre.y - face.height / 2) * k}px"
+				style:width="{face.width * k}px"
+				style:height="{face.height * k}px"
+				style:transform="rotate({laid.turns * 90}deg)"
+			>
+				<Look
+					project={piece.project}
+					face={face.id}
+					steps={piece.steps}
+					scales={[pixels / 3, pixels]}
+					label="{face.name} after {piece.steps} steps"
+				/>
+			</div>
+		{/each}
+	{/if}
+	<svg {@attach view.attach} class="absolute inset-0 h-full w-full touch-none" role="group" aria-label="The piece laid out flat">
+		<rect width="100%" height="100%" fill="transparent" />
+		<g transform="translate({view.x} {view.y})">
+			{#each faces as { laid, face } (face.id)}
+				{@const isPicked = piece.selectedPart === face.id}
+				<g
+					data-grip
+					class="group cursor-pointer focus:outline-none"
+					role="button"
+					tabindex="0"
+					aria-pressed={isPicked}
+					aria-label="{face.name}, {write(face.width)} by {write(face.height)}{face.idle ? ', not measured yet' : ''}"
+					transform="translate({laid.x * k} {laid.y * k}) {turned(laid)}"
+					onclick={() => pick(face.id)}
+					ondblclick={() => piece.showFace(face.id)}
+					onkeydown={(event) => press(event, face.id)}
+				>
+					<path
+						class="group-focus-visible:stroke-[4px]"
+						d={writeOutlinePath(face.outline, k)}
+						fill={mode === 'layout' ? 'transparent' : isPicked ? 'var(--color-ember-pale)' : '#f6f4ef'}
+						stroke={isPicked ? 'var(--color-ember)' : '#24211e'}
+						stroke-width={isPicked ? 2.5 : 1.4}
+						stroke-dasharray={face.idle ? '5 4' : undefined}
+					/>
+					{#each face.parts as part (part.id)}
+						<!-- The keyboard picks faces here, and parts in their face. -->
+						<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+						<path
+							d={writeOutlinePath(part.outline, k)}
+							transform="translate({part.x * k} {part.y * k})"
+							fill={piece.selectedPart === part.id
+								? '#a83c1433'
+								: mode === 'layout'
+									? 'transparent'
+									: part.role === 'open'
+										? '#9c9c9c'
+										: '#ffffff88'}
+							stroke={piece.selectedPart === part.id ? 'var(--color-ember)' : mode === 'layout' ? 'none' : '#24211e'}
+							stroke-width={piece.selectedPart === part.id ? 2.2 : 0.8}
+							onclick={(event) => {
+								event.stopPropagation();
+								pick(part.id);
+							}}
+						/>
+					{/each}
+				</g>
+				{@const middle = toUnfolded(laid, face.width / 2, face.height / 2)}
+				{#if mode === 'measure'}
+					<text
+						x={middle.x * k}
+						y={middle.y * k + 5}
+						text-anchor="middle"
+						font-size="15"
+						font-weight="700"
+						fill="var(--color-ink)"
+						stroke="#f6f4ef"
+						stroke-width="4"
+						paint-order="stroke"
+						pointer-events="none">{face.name}</text
+					>
+				{/if}
+			{/each}
+			<g pointer-events="none">
+				{#each net.seams as { ends, closed }, i (i)}
+					{#each ends as { x1, y1, x2, y2 }, e (e)}
+						<path
+							d="M{x1 * k} {y1 * k}L{x2 * k} {y2 * k}"
+							stroke="var(--color-ember)"
+							stroke-width="2"
+							stroke-dasharray={closed ? '9 5' : '2 4'}
+						/>
+					{/each}
+				{/each}
+				{#each open as { ends }, i (i)}
+					{#each ends as { x1, y1, x2, y2 }, e (e)}
+						<text
+							x={((x1 + x2) / 2) * k}
+							y={((y1 + y2) / 2) * k + 4}
+							text-anchor="middle"
+							font-size="13"
+							font-weight="700"
+							fill="var(--color-ember-deep)"
+							stroke="#f6f4ef"
+							stroke-width="4"
+							paint-order="stroke">{'abcdefghijklmnopqrstuvwx'[i]}</text
+						>
+					{/each}
+				{/each}
+			</g>
+		</g>
+	</svg>
+	<p class="absolute top-1 left-2 text-sm text-[#2f2a24]" role="status">{said}</p>
+	<FaceMap />
+</div>

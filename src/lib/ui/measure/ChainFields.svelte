@@ -1,0 +1,171 @@
+<script lang="ts">
+	import { READING_ROLES, type MeasuredChain, type Reading, type ReadingRole, type SizeRule } from '$core/piece';
+	import { formatFigure } from '$core/units';
+	import { usePiece } from '$lib/ui/piece-state';
+	import { changeChain, insertLink, removeLink } from './chainEdits';
+	import ChainCheckNote from './ChainCheckNote.svelte';
+	import ChainFields from './ChainFields.svelte';
+	import ReadingField from './ReadingField.svelte';
+	import { gradedIds, nameOf, readingOf } from './targets';
+
+	interface Props {
+		/** The link that it divides; null: the face. */
+		of: string | null;
+		chain: readonly Reading[];
+		sizes: SizeRule;
+		/** Links can be put in, taken out and called something else. */
+		changing: boolean;
+		next: string | null;
+	}
+	let { of, chain, sizes, changing, next }: Props = $props();
+	const piece = usePiece();
+	const unit = $derived(piece.project.units);
+	const face = $derived(piece.face);
+	const measured: MeasuredChain | undefined = $derived(face.chains.find((one) => one.of === of));
+	const graded = $derived(gradedIds(piece.faceInput));
+	const errorOf = (path: string) => piece.plan.errors.find((error) => error.path === path);
+	const path = $derived(measured?.path ?? '');
+	const hasFronts = $derived(chain.filter(({ role }) => role === 'drawer' || role === 'door').length > 1);
+	const inches = $derived(unit === 'in');
+
+	const RULES: Readonly<Record<SizeRule['rule'], string>> = {
+		readings: 'each as read',
+		equal: 'all equal',
+		arithmetic: 'first given, growing evenly',
+		difference: 'each larger by',
+		geometric: 'each so many times the last'
+	};
+	const ROLE_WORDS: Readonly<Partial<Record<ReadingRole, string>>> = { open: 'opening' };
+
+	function noteOf(i: number): string | undefined {
+		const share = measured?.check?.shares[i] ?? 0;
+		return Math.abs(share) >= 0.05 ? `${share > 0 ? '+' : '−'}${Math.abs(share).toFixed(1)} mm` : undefined;
+	}
+	function worked(i: number): string | undefined {
+		const reading = measured?.readings[i];
+		return reading && graded.has(reading.id) ? formatFigure(reading.mm, unit, 0.1).text : undefined;
+	}
+	function setRule(rule: SizeRule['rule']): void {
+		const figures: SizeRule =
+			rule === 'arithmetic'
+				? { rule, first: inches ? '5' : '120' }
+				: rule === 'difference'
+					? { rule, step: inches ? '3/4' : '20' }
+					: rule === 'geometric'
+						? { rule, ratio: 1.15 }
+						: { rule };
+		setSizes(figures);
+	}
+	function setSizes(next: SizeRule): void {
+		piece.editFace((draft) => {
+			if (of === null) draft.sizes = next;
+			else readingOf(draft, of).split!.sizes = next;
+		}, `sizes ${of}`);
+	}
+	function setFar(id: string, text: string): void {
+		piece.editFace((draft) => {
+			const entry = readingOf(draft, id);
+			if (text.trim() === '') delete entry.far;
+			else entry.far = text;
+		}, `far ${id}`);
+	}
+</script>
+
+<div class={of === null ? '' : 'mt-1 mb-2 ml-1 border-l-2 border-rule-strong pl-3'}>
+	{#if of !== null}<p class="note">
+			{nameOf(of, 'row', face, piece.faceInput)}, {measured?.along === 'across' ? 'from the left' : 'from the top'}:
+		</p>{/if}
+	{#if hasFronts}
+		<div class="mb-1 grid grid-cols-[1fr_6.6rem] items-end gap-x-2">
+			<label class="label"
+				>{chain.some(({ role }) => role === 'door') ? 'Doors' : 'Drawers'}
+				<select class="field" value={sizes.rule} onchange={(event) => setRule(event.currentTarget.value as SizeRule['rule'])}>
+					{#each Object.entries(RULES) as [rule, text] (rule)}<option value={rule}>{text}</option>{/each}
+				</select></label
+			>
+			{#if sizes.rule === 'arithmetic'}<ReadingField
+					wide
+					label="The first"
+					value={sizes.first}
+					error={errorOf(`${path.replace(/chain$/, 'sizes')}.first`)}
+					onchange={(first) => setSizes({ rule: 'arithmetic', first })}
+				/>{:else if sizes.rule === 'difference'}<ReadingField
+					wide
+					label="Larger by"
+					value={sizes.step}
+					error={errorOf(`${path.replace(/chain$/, 'sizes')}.step`)}
+					onchange={(step) => setSizes({ rule: 'difference', step })}
+				/>{:else if sizes.rule === 'geometric'}<label class="label"
+					>Times<input
+						class="field text-right"
+						type="number"
+						min="0.5"
+						max="2"
+						step="0.01"
+						value={sizes.ratio}
+						onchange={(event) =>
+							event.currentTarget.checkValidity() && setSizes({ rule: 'geometric', ratio: event.currentTarget.valueAsNumber })}
+					/></label
+				>{/if}
+		</div>
+	{/if}
+	<div role="status"><ChainCheckNote {of} check={measured?.check ?? null} /></div>
+	<div class="mt-2 space-y-1">
+		{#each chain as entry, i (entry.id)}
+			{@const name = nameOf(entry.id, entry.role, face, piece.faceInput)}
+			<div class="flex items-start gap-2">
+				<div class="min-w-0 flex-1">
+					<ReadingField
+						label={name}
+						value={graded.has(entry.id) ? '' : entry.reading}
+						error={graded.has(entry.id) ? undefined : errorOf(`${path}[${i}].reading`)}
+						note={entry.role === 'gap' ? undefined : noteOf(i)}
+						placeholder={worked(i)}
+						disabled={graded.has(entry.id)}
+						target={entry.id}
+						next={next === entry.id}
+						onchange={(text) => piece.editFace((draft) => void (readingOf(draft, entry.id).reading = text), `chain ${entry.id}`)}
+					/>
+				</div>
+				{#if entry.role === 'gap' && !changing}
+					<div class="w-[6.4rem]">
+						<ReadingField
+							wide
+							aside
+							hideLabel
+							label="{name}, at its other end"
+							value={entry.far ?? ''}
+							placeholder="other end"
+							error={errorOf(`${path}[${i}].far`)}
+							onchange={(text) => setFar(entry.id, text)}
+						/>
+					</div>
+				{/if}
+				{#if changing}
+					<select
+						class="field !w-[5.6rem] text-sm"
+						aria-label="What {name} is"
+						value={entry.role}
+						onchange={(event) => changeChain(piece, entry.id, event.currentTarget.value as ReadingRole)}
+					>
+						{#each READING_ROLES as role (role)}<option value={role}>{ROLE_WORDS[role] ?? role}</option>{/each}
+					</select>
+					<button
+						class="button !px-2"
+						aria-label="Put one in after {name}"
+						title="One more after it"
+						onclick={() => insertLink(piece, entry.id)}>+</button
+					>
+					<button
+						class="button !px-2"
+						aria-label="Take {name} out"
+						title="Take it out"
+						disabled={of !== null && chain.length === 1}
+						onclick={() => removeLink(piece, entry.id)}>−</button
+					>
+				{/if}
+			</div>
+			{#if entry.split}<ChainFields of={entry.id} chain={entry.split.chain} sizes={entry.split.sizes} {changing} {next} />{/if}
+		{/each}
+	</div>
+</div>
