@@ -1,9 +1,12 @@
-// Fills an empty workshop with the demo: motifs drawn by us, and the sail-loft chest. Talks to a running server, as a person would.
+// Fills an empty workshop with the demo: motifs drawn by us, and the pieces of a guest house. Talks to a running server, as a person would.
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const here = dirname(fileURLToPath(import.meta.url));
+
+/** The last one added stands first. */
+const PIECES = ['net-box', 'ferry-table', 'chart-cabinet', 'sail-loft-chest'];
 
 export async function seedWorkshop(address) {
 	const motifs = await (await fetch(`${address}/api/motifs`)).json();
@@ -11,8 +14,7 @@ export async function seedWorkshop(address) {
 		for (const file of readdirSync(join(here, 'motifs')).sort().reverse())
 			await post(`${address}/api/motifs?name=${file}`, 'image/svg+xml', readFileSync(join(here, 'motifs', file), 'utf8'));
 	const pieces = await (await fetch(`${address}/api/pieces`)).json();
-	if (pieces.length === 0)
-		await post(`${address}/api/pieces`, 'application/json', readFileSync(join(here, 'sail-loft-chest.json'), 'utf8'));
+	if (pieces.length === 0) for (const piece of PIECES) await post(`${address}/api/pieces`, 'application/json', readFileSync(join(here, `${piece}.json`), 'utf8'));
 }
 
 async function post(url, type, body) {

@@ -35,7 +35,7 @@
 		const { piece } = newProject(one.name, 'mm', null, one.id);
 		return { ...one, face: measurePiece(piece, 'mm').faces[0]! };
 	});
-	const MINI = 54;
+	const MINI = 42;
 	let faults: readonly PlanError[] = $state([]);
 	let busy = $state(false);
 	let removing: { id: string; name: string } | null = $state(null);
@@ -84,7 +84,7 @@
 	<p class="text-ink-soft">the workshop's pieces</p>
 </header>
 
-<main class="flex flex-wrap items-start gap-8 p-8">
+<main class="flex items-start gap-8 p-8">
 	{#if pieces.length === 0}
 		<section class="max-w-md self-center">
 			<h2>No piece yet</h2>
@@ -94,7 +94,7 @@
 			</p>
 		</section>
 	{:else}
-		<ul class="flex flex-1 flex-wrap items-end gap-8">
+		<ul class="flex flex-1 flex-wrap items-end gap-x-8 gap-y-6">
 			{#each pieces as { id, document: project, plan } (id)}
 				{@const face = plan.faces[0]!}
 				{@const scale = PICTURE / tallest}
@@ -136,7 +136,7 @@
 		</ul>
 	{/if}
 
-	<form class="paper ml-auto w-[22rem] p-5" onsubmit={begin}>
+	<form class="paper ml-auto w-[25rem] shrink-0 p-5" onsubmit={begin}>
 		<h2>A new piece</h2>
 		<label class="label mt-3" for="name">Its name</label>
 		<input id="name" class="field" bind:value={name} maxlength="80" placeholder="the hall chest" autocomplete="off" />
@@ -153,13 +153,13 @@
 		</div>
 		<fieldset class="mt-3">
 			<legend class="label">What it is like</legend>
-			<div class="mt-1 grid grid-cols-4 gap-x-1 gap-y-2">
+			<div class="mt-1 grid grid-cols-5 gap-x-1 gap-y-1">
 				{#each shapes as { id, name: title, about, face } (id)}
 					{@const k = MINI / Math.max(face.width, face.height)}
 					<label class="group flex cursor-pointer flex-col items-center" title="{title}: {about}">
 						<input class="peer sr-only" type="radio" name="shape" value={id} bind:group={shape} onchange={() => (count = null)} />
 						<span
-							class="flex h-[60px] w-full items-end justify-center border-b-[3px] border-transparent pb-0.5 peer-checked:border-ember peer-focus-visible:outline-2 peer-focus-visible:outline-ember"
+							class="flex h-[47px] w-full items-end justify-center border-b-[3px] border-transparent pb-0.5 peer-checked:border-ember peer-focus-visible:outline-2 peer-focus-visible:outline-ember"
 						>
 							<svg
 								width={face.width * k + 2}

@@ -41,7 +41,8 @@ const WORDS = [
 	'other',
 	'one',
 	'first',
-	'second'
+	'second',
+	'name'
 ];
 const VALUES = Object.fromEntries([...NUMBERS.map((key) => [key, 7]), ...WORDS.map((key) => [key, 'word'])]) as Record<
 	string,

@@ -28,7 +28,7 @@ export interface GapRoom {
 	readonly verdict: RoomVerdict;
 	/** What is left, at the narrower end, after every step of the order. */
 	readonly stages: readonly Mm[];
-	/** The step after which it is first tight, or binds; null: never. */
+	/** The step after which it is first as tight as in the end; null: it is from the start, or stays free. */
 	readonly closesAt: string | null;
 }
 
@@ -58,7 +58,8 @@ export function roomInGap(stack: Stack, gap: Gap): GapRoom {
 	});
 	const change = eased - film[0] - film[1];
 	const left = gap.mm + change;
-	const first = stages.findIndex((room) => verdictOf(room) !== 'free');
+	const verdict = verdictOf(left);
+	const first = verdict === 'free' || verdictOf(gap.mm) === verdict ? -1 : stages.findIndex((room) => verdictOf(room) === verdict);
 	return {
 		gap: gap.id,
 		at: gap.at,
@@ -69,7 +70,7 @@ export function roomInGap(stack: Stack, gap: Gap): GapRoom {
 		eased,
 		left,
 		leftAtEnds: [gap.ends[0] + change, gap.ends[1] + change],
-		verdict: verdictOf(left),
+		verdict,
 		stages,
 		closesAt: first < 0 ? null : stack.layers[first]!.coat.id
 	};

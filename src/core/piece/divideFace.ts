@@ -9,8 +9,8 @@ import type { Face, Reading, ReadingRole, SetOff, SizeRule } from './schema';
 import { boxOutline } from './shapeOutline';
 
 /** What a reading is taken for while it has not been made, so that the drawing can follow; the rest share what is left. */
-const GUESS: Readonly<Partial<Record<ReadingRole, Mm>>> = { rail: 25, stile: 25, gap: 3, plinth: 60, leg: 45 };
-const LEAST_GUESS: Mm = 20;
+export const GUESS: Readonly<Partial<Record<ReadingRole, Mm>>> = { rail: 25, stile: 25, gap: 3, plinth: 60, leg: 45 };
+export const LEAST_GUESS: Mm = 20;
 
 export type BarePart = Omit<Part, 'hardware' | 'filled'>;
 
@@ -102,7 +102,7 @@ function divide(chain: Chain, context: Context): void {
 	const room = chain.along === 'down' ? chain.box.height : chain.box.width;
 	const sizes = gradedSizes(chain, graded, lengths, room, context);
 	const check = checkOne(chain, graded, lengths, context);
-	const placed = fillChain(chain, lengths, sizes, chain.overall === null && chain.of === null ? null : room, check, start);
+	const placed = fillChain(chain, lengths, sizes, room, check, start);
 	context.chains.push({
 		of: chain.of,
 		path: chain.path,
@@ -246,7 +246,7 @@ function fillChain(
 	chain: Chain,
 	lengths: readonly (ChainReading | null)[],
 	graded: readonly Mm[],
-	room: Mm | null,
+	room: Mm,
 	check: ChainCheck | null,
 	start: Mm
 ): MeasuredReading[] {
@@ -254,7 +254,7 @@ function fillChain(
 	const open = chain.readings.filter(({ role }, i) => lengths[i] === null && !isGraded.has(i) && GUESS[role] === undefined).length;
 	const known =
 		chain.readings.reduce((sum, { role }, i) => sum + (lengths[i]?.mm ?? GUESS[role] ?? 0), 0) + graded.reduce((a, b) => a + b, 0);
-	const share = room === null || open === 0 ? 120 : Math.max(LEAST_GUESS, (room - known) / open);
+	const share = open === 0 ? 0 : Math.max(LEAST_GUESS, (room - known) / open);
 	let from = start;
 	let next = 0;
 	return chain.readings.map(({ id, role }, i) => {

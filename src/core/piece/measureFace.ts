@@ -2,7 +2,7 @@ import { moveOutline } from '../geometry';
 import type { Issue, Mm } from '../units';
 import type { ChainReading } from './checkChain';
 import { checkSquare, type SquareCheck } from './checkSquare';
-import { divideFace, type BarePart } from './divideFace';
+import { divideFace, GUESS, LEAST_GUESS, type BarePart } from './divideFace';
 import { fitHardware } from './fitHardware';
 import { type Box, type MeasuredFace, type Part } from './parts';
 import { placeParts } from './placeParts';
@@ -37,12 +37,12 @@ export function measureFace(face: Face, unit: LengthUnit, path: string, given: G
 	const read = createReader(unit, issues);
 	const width = readOrTake(face.width, `${path}.width`, given.width, read);
 	const height = face.outline.shape === 'circle' ? width : readOrTake(face.height, `${path}.height`, given.height, read);
-	const tall = face.chain.length > 0 && height === null ? sumOfChain(face, unit) : null;
+	const tall = Math.max(face.typical.height, leastOfChain(face, unit));
 	const box: Box = {
 		x: 0,
 		y: 0,
 		width: width?.mm ?? face.typical.width,
-		height: height?.mm ?? tall ?? (face.outline.shape === 'circle' ? face.typical.width : face.typical.height)
+		height: height?.mm ?? (face.outline.shape === 'circle' ? face.typical.width : tall)
 	};
 
 	const divided = divideFace(face, { width, height, box }, path, read, issues);
@@ -96,16 +96,10 @@ function readOrTake(value: Face['width'], path: string, given: Mm | null, read: 
 	return read(value, path, 'positive');
 }
 
-/** How tall the drawing must be while only the chain is read. */
-function sumOfChain(face: Face, unit: LengthUnit): Mm | null {
+/** While only the chain is read, the drawing is at least as tall as what is known of it. */
+function leastOfChain(face: Face, unit: LengthUnit): Mm {
 	const silent = createReader(unit, []);
-	const lengths = face.chain.map((entry) => silent(entry.reading, '', 'positive')?.mm ?? null);
-	const known = lengths.filter((mm) => mm !== null);
-	if (known.length === 0) return null;
-	return lengths.reduce<number>(
-		(sum, mm, i) => sum + (mm ?? (face.chain[i]!.role === 'gap' ? 3 : face.chain[i]!.role === 'drawer' ? 120 : 40)),
-		0
-	);
+	return face.chain.reduce((sum, { role, reading }) => sum + (silent(reading, '', 'positive')?.mm ?? GUESS[role] ?? LEAST_GUESS), 0);
 }
 
 function readSquare(

@@ -44,7 +44,7 @@ async function boxesInPdf(bytes: Uint8Array) {
 
 describe.each(['a4', 'letter'] as const)('the placement sheet on %s', (paper) => {
 	it.each(['mm', 'in'] as const)('is true to 0.1 mm in the PDF itself (%s)', async (units) => {
-		const project: Project = { ...demo, units, piece: { ...demo.piece, faces: [withUnits(demo.piece.faces[0]!)] } };
+		const project: Project = { ...demo, units, piece: { ...demo.piece, faces: [withUnits(demo.piece.faces[0]!)], seams: [] } };
 		const pages = sheetsOf(project, paper);
 		const pdf = await boxesInPdf(await writePdf(pages, fonts, 'Sheet'));
 		expect(pdf).toHaveLength(pages.length);
@@ -111,6 +111,7 @@ function withUnits(face: Project['piece']['faces'][0]): Project['piece']['faces'
 		stile: mm(face.stile),
 		sideGap: mm(face.sideGap),
 		chain: face.chain.map((entry) => ({ ...entry, reading: mm(entry.reading) })),
+		diagonals: { falling: '', rising: '' },
 		hardware: { ...face.hardware, hole: 5, diameter: 32 } as never
 	};
 }

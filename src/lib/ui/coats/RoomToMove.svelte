@@ -17,7 +17,8 @@
 	);
 	const narrow = $derived(piece.plan.gaps.filter(({ verdict }) => verdict !== 'free').sort((a, b) => a.left - b.left));
 	const VERDICTS: Readonly<Record<RoomVerdict, string>> = { free: 'moves', tight: 'is tight', binds: 'binds' };
-	const nameOf = (surface: string) => nameSurface(piece.plan, surface).toLowerCase();
+	const nameOf = (surface: string) =>
+		piece.plan.faces.some(({ id }) => id === surface) ? 'frame' : nameSurface(piece.plan, surface).toLowerCase();
 	const between = ([a, b]: readonly [string, string], at: string) => `${nameOf(a)} and ${nameOf(b)}${at === 'side' ? ', sides' : ''}`;
 	function closing(coat: string | null): string {
 		const at = piece.project.finish.coats.findIndex(({ id }) => id === coat);

@@ -25,7 +25,7 @@ it('says what, where and why, and mends it with one click', async () => {
 	render(Findings, { context: contextOf(piece) });
 	const item = screen.getAllByRole('listitem')[0]!;
 	expect(item).toHaveTextContent('Nothing protects the base coat (chalk-type paint).');
-	expect(item).toHaveTextContent('should · step 5, base coat · on the frame, every drawer front');
+	expect(item).toHaveTextContent('should · step 5, base coat · on the whole piece');
 	await userEvent.click(screen.getByRole('button', { name: 'Add a wax over it' }));
 	expect(screen.getByRole('heading', { name: 'The order holds' })).toBeVisible();
 	expect(piece.project.finish.coats.map(({ kind }) => kind)).toContain('wax');
@@ -76,5 +76,23 @@ it('warns of the tightest gap first', () => {
 	render(RoomToMove, { context: contextOf(piece) });
 	expect(screen.getAllByRole('row')[1]).toHaveTextContent('drawer 1 and drawer 2');
 	expect(screen.getAllByRole('row')[1]).toHaveTextContent('binds');
-	expect(screen.getByText(/Sand the edges first/)).toBeVisible();
+	expect(screen.getByRole('region', { name: 'Room to move' })).toHaveTextContent(
+		/drawer 1 and drawer 2 binds after step \d, .* coat: -0\.\d\d mm left/
+	);
+});
+
+it('makes room in three ways, each as a step or a change of coats that leaves what it says', async () => {
+	for (const way of [/^Sand .* off each edge first/, /^One coat only on the edges/, /^Mask the edges in/]) {
+		const piece = open();
+		piece.edit((draft) => {
+			draft.piece.faces[0]!.chain[3]!.reading = '0.4';
+			draft.piece.faces[0]!.chain.at(-1)!.reading = '78.6';
+		});
+		const { unmount } = render(RoomToMove, { context: contextOf(piece) });
+		const button = screen.getAllByRole('button', { name: way })[0]!;
+		const promised = Number(/: (-?[\d.]+) mm/.exec(button.textContent!)![1]);
+		await userEvent.click(button);
+		expect(piece.plan.gaps.find(({ gap }) => gap === 'gap-2')!.left).toBeCloseTo(promised, 2);
+		unmount();
+	}
 });

@@ -38,7 +38,7 @@
 	{/each}
 	<text
 		x={upright ? (short ? at + 8 : at - 4) : middle}
-		y={upright ? (short ? middle + 4 : middle) : at - 4}
+		y={upright ? (short ? middle + 4 : middle) : short ? at + 16 : at - 4}
 		transform={upright && !short ? `rotate(-90 ${at - 4} ${middle})` : undefined}
 		text-anchor={upright && short ? 'start' : 'middle'}
 		fill={colour}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { leaveOutMotif, nudgeMotif, type Run } from '$core/layout';
-	import { writeOutlinePath } from '$core/geometry';
+	import { isInsideOutline, writeOutlinePath } from '$core/geometry';
 	import type { Box } from '$core/piece';
 	import { formatLength } from '$core/units';
 	import Look from '$lib/ui/look/Look.svelte';
@@ -38,19 +38,18 @@
 	const downs = $derived(face.chains.filter(({ along }) => along === 'down'));
 	const acrosses = $derived(face.chains.filter(({ along }) => along === 'across'));
 	const COLUMN = 56;
-	const ROW = 26;
+	const ROW = 32;
+	/** The map of the faces stands at the left. */
+	const MAP = 108;
 	// svelte-ignore state_referenced_locally
 	const view = new Viewport(
 		() => extent,
-		() =>
-			mode === 'measure'
-				? [
-						60,
-						30,
-						40 + COLUMN * Math.max(1, downs.length),
-						48 + ROW * Math.max(1, acrosses.length) + (piece.plan.faces.length > 1 ? 20 : 0)
-					]
-				: [58, 26, 34, 50]
+		() => {
+			const left = piece.plan.faces.length > 1 ? MAP : 58;
+			return mode === 'measure'
+				? [left, 30, 40 + COLUMN * Math.max(1, downs.length), 44 + ROW * Math.max(1, acrosses.length)]
+				: [left, 26, 34, 50];
+		}
 	);
 	const k = $derived(view.scale);
 
@@ -199,7 +198,7 @@
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 	<svg
 		{@attach view.attach}
-		class="absolute inset-0 h-full w-full touch-none focus-visible:outline-offset-[-4px]"
+		class="absolute inset-0 h-full w-full touch-none not-focus-visible:outline-none focus-visible:outline-offset-[-4px]"
 		tabindex="0"
 		role="application"
 		aria-label={spoken}
@@ -225,6 +224,10 @@
 						<!-- The keyboard reaches parts through the panel beside. -->
 						<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
 						<g transform="translate({part.x * k} {part.y * k})" onclick={() => (piece.selectedPart = part.id)}>
+							{#if part.setOff > 0}
+								<!-- What stands proud throws its shade to the right and below; what is recessed lies in the shade of its left and top edge. -->
+								<path d={writeOutlinePath(part.outline, k)} transform="translate(3 3)" fill="#8f877a" />
+							{/if}
 							<path
 								d={writeOutlinePath(part.outline, k)}
 								fill={photograph
@@ -238,21 +241,22 @@
 								stroke-width={isSuspect || isPicked ? 2.5 : 1.2}
 								stroke-dasharray={part.estimated ? '5 4' : undefined}
 							/>
-							{#if part.setOff !== 0}
-								<!-- What stands off throws a line of shade: below and right where it is proud, above and left where it is recessed. -->
-								<path
-									d={part.setOff > 0
-										? `M3 ${part.height * k - 2}H${part.width * k - 2}V3`
-										: `M2 ${part.height * k - 3}V2H${part.width * k - 3}`}
-									fill="none"
-									stroke="#8f877a"
-									stroke-width="2"
-								/>
+							{#if part.setOff < 0}
+								<clipPath id="inside-{part.id}"><path d={writeOutlinePath(part.outline, k)} /></clipPath>
+								<g clip-path="url(#inside-{part.id})"
+									><path
+										d={writeOutlinePath(part.outline, k)}
+										transform="translate(2 2)"
+										fill="none"
+										stroke="#8f877a"
+										stroke-width="3"
+									/></g
+								>
 							{/if}
 							{#if part.height * k > 16 && part.width * k > 44}
 								<text
 									x="8"
-									y="17"
+									y={isInsideOutline(part.outline, { x: 30 / k, y: 8 / k }) ? 17 : part.height * k - 8}
 									font-size="13.5"
 									fill="var(--color-ink-soft)"
 									paint-order="stroke"

@@ -2,14 +2,12 @@
 	import { writeOutlinePath } from '$core/geometry';
 	import { usePiece } from '$lib/ui/piece-state';
 
-	/** `alone`: only which face; the screen has no unfolded piece. */
-	let { alone = false }: { alone?: boolean } = $props();
 	const piece = usePiece();
 	const net = $derived(piece.plan.unfolded);
-	const MOST = { width: 132, height: 104 };
+	const MOST = { width: 82, height: 70 };
 	const k = $derived(Math.min(MOST.width / net.width, MOST.height / net.height));
 	const faceOf = (id: string) => piece.plan.faces.find((face) => face.id === id)!;
-	const isShown = (id: string) => (piece.view === 'face' || alone) && piece.face.id === id;
+	const isShown = (id: string) => piece.view === 'face' && piece.face.id === id;
 	/** A quarter turn about the corner, then back into its box. */
 	const turned = ({ turns, width, height }: (typeof net.faces)[0]) =>
 		[
@@ -21,8 +19,8 @@
 </script>
 
 {#if piece.plan.faces.length > 1}
-	<nav class="paper absolute bottom-2 left-2 z-10 px-2 pt-1.5 pb-1" aria-label="Faces of this piece">
-		<div class="relative" style:width="{Math.max(96, net.width * k)}px" style:height="{net.height * k}px">
+	<nav class="absolute bottom-2 left-2 z-10" aria-label="Faces of this piece">
+		<div class="relative" style:width="{net.width * k}px" style:height="{net.height * k}px">
 			{#each net.faces as laid (laid.face)}
 				{@const face = faceOf(laid.face)}
 				<button
@@ -49,12 +47,11 @@
 				</button>
 			{/each}
 		</div>
-		{#if alone}<p class="mt-1 text-xs">{piece.face.name}</p>{:else}
-			<button
-				class="mt-1 block text-sm underline hover:text-ember-deep"
-				aria-pressed={piece.view === 'unfolded'}
-				onclick={() => (piece.view = piece.view === 'unfolded' ? 'face' : 'unfolded')}
-				>{piece.view === 'unfolded' ? `back to ${piece.face.name.toLowerCase()}` : 'lay it out flat'}</button
-			>{/if}
+		<button
+			class="mt-1 block text-sm text-[#2f2a24] underline hover:text-ember-deep"
+			aria-pressed={piece.view === 'unfolded'}
+			onclick={() => (piece.view = piece.view === 'unfolded' ? 'face' : 'unfolded')}
+			>{piece.view === 'unfolded' ? 'one face' : 'lay it flat'}</button
+		>
 	</nav>
 {/if}

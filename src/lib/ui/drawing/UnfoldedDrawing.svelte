@@ -14,7 +14,7 @@
 	const net = $derived(piece.plan.unfolded);
 	const view = new Viewport(
 		() => net,
-		() => [26, 34, 26, 150]
+		() => [108, 34, 26, 34]
 	);
 	const k = $derived(view.scale);
 	const faces = $derived(net.faces.map((laid) => ({ laid, face: piece.plan.faces.find(({ id }) => id === laid.face)! })));
@@ -131,9 +131,9 @@
 				{#if mode === 'measure'}
 					<text
 						x={middle.x * k}
-						y={middle.y * k + 5}
+						y={laid.height * k > 22 ? middle.y * k + 5 : laid.y * k - 4}
 						text-anchor="middle"
-						font-size="15"
+						font-size={laid.height * k > 22 ? 15 : 12.5}
 						font-weight="700"
 						fill="var(--color-ink)"
 						stroke="#f6f4ef"

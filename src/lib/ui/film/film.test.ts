@@ -36,7 +36,7 @@ describe('strips', () => {
 	});
 
 	it('stand back where the coat does not lie on the surface in section', () => {
-		const frame = describeStrips(project, planProject(project), 'frame');
+		const frame = describeStrips(project, planProject(project), 'front');
 		expect(frame.filter(({ here, isCut }) => !here && !isCut).map(({ id }) => id)).toEqual(['blend', 'stencil']);
 	});
 

@@ -45,13 +45,20 @@
 	}
 </script>
 
+{#snippet shape()}
+	<OutlineFields
+		outline={face.outline}
+		path="outline"
+		onchange={(outline, together) => piece.editFace((draft) => void (draft.outline = outline as typeof draft.outline), together)}
+	/>
+{/snippet}
+
 <!-- Only listens which field is in hand. -->
 <!-- svelte-ignore a11y_no_static_element_interactions -->
 <div onfocusin={(event) => (inHand = (event.target as HTMLElement).dataset?.['target'] ?? inHand)}>
 	<h2>{measured.name}, the whole</h2>
 	<p class="note">
-		{unit === 'in' ? 'A plain number is inches; 412 mm is understood too.' : `A plain number is mm; 5 3/8 or 1' 2 1/2" is understood too.`} Enter
-		goes on.
+		{unit === 'in' ? 'A plain number is inches; 412 mm is understood too.' : `A plain number is mm; 5 3/8 or 1' 2 1/2" too.`} Enter goes on.
 	</p>
 	<div class="mt-2 grid grid-cols-4 gap-2">
 		<ReadingField
@@ -100,11 +107,7 @@
 		</p>{/if}
 	{#each edges as { message }, i (i)}<p class="note mt-1 border-l-4 border-ember pl-2">{message}</p>{/each}
 
-	<OutlineFields
-		outline={face.outline}
-		path="outline"
-		onchange={(outline, together) => piece.editFace((draft) => void (draft.outline = outline as typeof draft.outline), together)}
-	/>
+	{#if face.chain.length === 0}{@render shape()}{/if}
 
 	<div class="mt-4 flex items-baseline justify-between gap-3">
 		<h2>{face.chain.length > 0 ? 'From the top down' : 'Not divided'}</h2>
@@ -138,6 +141,7 @@
 	{#if pasting}<PastePanel {targets} ondone={() => (pasting = false)} />{/if}
 	{#if device}<DevicePanel {targets} {next} onnext={(id) => (inHand = id)} />{/if}
 
+	{#if face.chain.length > 0}{@render shape()}{/if}
 	<h3 class="mt-4">Is it square?</h3>
 	<div class="mt-1 grid grid-cols-2 gap-2">
 		<ReadingField

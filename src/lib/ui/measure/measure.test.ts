@@ -19,8 +19,7 @@ function open(readings: readonly string[], height: string): PieceState {
 	});
 	return piece;
 }
-const note = (piece: PieceState) =>
-	render(ChainCheckNote, { props: { check: piece.plan.faces[0]!.check }, context: contextOf(piece) });
+const note = (piece: PieceState) => render(ChainCheckNote, { props: { check: piece.plan.faces[0]!.check }, context: contextOf(piece) });
 
 describe('the chain check', () => {
 	it('says that it closes, or what was shared out', () => {
@@ -76,7 +75,7 @@ describe('hardware', () => {
 	it('says beside the field that a knob stands off its front', async () => {
 		const piece = open(['25', '4', '160', '4', '175', '4', '60'], '432');
 		render(HardwarePanel, { context: contextOf(piece) });
-		await userEvent.click(screen.getByRole('radio', { name: 'two, from the edges' }));
+		await userEvent.selectOptions(screen.getByLabelText('Where, across'), 'edge-2');
 		const field = screen.getByLabelText('Edge to its middle');
 		await userEvent.clear(field);
 		await userEvent.type(field, '5');

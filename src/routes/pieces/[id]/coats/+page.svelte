@@ -4,7 +4,6 @@
 	import CoatPanel from '$lib/ui/coats/CoatPanel.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
-	import FaceMap from '$lib/ui/drawing/FaceMap.svelte';
 	import Look from '$lib/ui/look/Look.svelte';
 	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -46,7 +45,6 @@
 				/>
 			</div>
 		{/if}
-		<FaceMap alone />
 		<p class="absolute inset-x-0 bottom-2 text-center text-sm">
 			{piece.steps === 0
 				? 'Bare'
@@ -59,7 +57,16 @@
 		class="paper w-[25rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4 max-xl:w-[19rem]"
 		aria-label="The step that is picked"
 	>
-		<div class="flex justify-end"><AddStep /></div>
+		<div class="flex items-end justify-between gap-3">
+			{#if piece.plan.faces.length > 1}
+				<label class="label"
+					>Seen here<select class="field" value={face.id} onchange={(event) => (piece.faceId = event.currentTarget.value)}>
+						{#each piece.plan.faces as { id, name } (id)}<option value={id}>{name}</option>{/each}
+					</select></label
+				>
+			{:else}<span></span>{/if}
+			<AddStep />
+		</div>
 		{#if coat}
 			<CoatPanel {coat} />
 		{:else}
