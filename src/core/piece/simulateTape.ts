@@ -2,9 +2,9 @@ import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Mm } from '../units';
 
-/** A measuring device gives tenths of a millimetre, and is this far off as a rule. */
+/** A measuring device gives tenths of a millimetre, and a steady hand is hardly further off than that. */
 const STEP: Mm = 0.1;
-const NOISE: Mm = 0.3;
+const NOISE: Mm = 0.04;
 /** One reading in so many goes to a wrong edge. */
 const OUTLIER_EVERY = 14;
 const OUTLIER: readonly [least: Mm, most: Mm] = [8, 45];

@@ -15,8 +15,10 @@
 		/** A guess, not a reading. */
 		guess?: boolean;
 		fault?: boolean;
+		/** A narrow one stands on the outer side of its line, where its neighbours do not. */
+		outer?: boolean;
 	}
-	let { from, to, at, off, mm, unit, upright = false, ember = false, guess = false, fault = false }: Props = $props();
+	let { from, to, at, off, mm, unit, upright = false, ember = false, guess = false, fault = false, outer = true }: Props = $props();
 
 	const colour = $derived(fault ? 'var(--color-must)' : ember ? 'var(--color-ember)' : 'var(--color-ink)');
 	const out = $derived(Math.sign(at - off) || 1);
@@ -37,10 +39,10 @@
 		<path d="M{x - half} {y + half}L{x + half} {y - half}" stroke-width={half < 3 ? 1.2 : 2} />
 	{/each}
 	<text
-		x={upright ? (short ? at + 8 : at - 4) : middle}
-		y={upright ? (short ? middle + 4 : middle) : short ? at + 16 : at - 4}
+		x={upright ? (short ? (outer ? at + 8 : at - 5) : at - 4) : middle}
+		y={upright ? (short ? middle + 4 : middle) : short && outer ? at + 16 : at - 4}
 		transform={upright && !short ? `rotate(-90 ${at - 4} ${middle})` : undefined}
-		text-anchor={upright && short ? 'start' : 'middle'}
+		text-anchor={upright && short ? (outer ? 'start' : 'end') : 'middle'}
 		fill={colour}
 		stroke="none"
 		font-size="13.5"

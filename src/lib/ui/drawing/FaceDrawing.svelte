@@ -253,6 +253,10 @@
 									/></g
 								>
 							{/if}
+						</g>
+					{/each}
+					{#each face.parts as part (part.id)}
+						<g transform="translate({part.x * k} {part.y * k})" pointer-events="none">
 							{#if part.height * k > 16 && part.width * k > 44}
 								<text
 									x="8"
@@ -260,7 +264,7 @@
 									font-size="13.5"
 									fill="var(--color-ink-soft)"
 									paint-order="stroke"
-									stroke={photograph ? '#f6f4ef' : 'none'}
+									stroke="#f6f4efcc"
 									stroke-width="3">{part.name}</text
 								>
 							{/if}
@@ -285,6 +289,7 @@
 							upright
 							guess={reading.estimated}
 							fault={suspects.includes(reading.id)}
+							outer={reading.role === 'gap'}
 						/>
 					{/each}
 				{/each}
@@ -299,6 +304,7 @@
 							{unit}
 							guess={reading.estimated}
 							fault={suspects.includes(reading.id)}
+							outer={reading.role === 'gap'}
 						/>
 					{/each}
 				{/each}

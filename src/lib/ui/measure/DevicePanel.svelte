@@ -33,11 +33,13 @@
 	});
 
 	function receive(mm: number): void {
-		if (!target) return;
+		/** As it stands now: taking the reading moves on to the next. */
+		const now = target;
+		if (!now) return;
 		const text = unit === 'in' ? formatFigure(mm, 'in').text : formatFigure(mm, 'mm', 0.1).text;
-		taken = [...taken, { id: target.id, name: target.name, text, before: String(target.value) }];
-		piece.editFace((face) => target.set(face, text));
-		const at = targets.findIndex(({ id }) => id === target.id);
+		taken = [...taken, { id: now.id, name: now.name, text, before: String(now.value) }];
+		piece.editFace((face) => now.set(face, text));
+		const at = targets.findIndex(({ id }) => id === now.id);
 		const open = [...targets.slice(at + 1), ...targets.slice(0, at)].find(({ value }) => value === '');
 		onnext(open?.id ?? null);
 		if (!open) halt();

@@ -55,7 +55,7 @@
 		['middle', 'in the middle'],
 		['top', 'from the top'],
 		['bottom', 'from the bottom'],
-		['both', 'from the top and the bottom']
+		['both', 'from both ends']
 	] as const;
 </script>
 

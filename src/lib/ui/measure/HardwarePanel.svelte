@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { freeId } from '$core/layers';
-	import { doesMove, type Hardware } from '$core/piece';
+	import { doesMove, HARDWARE, type Hardware } from '$core/piece';
 	import { formatFigure } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 	import HardwareFields from './HardwareFields.svelte';
@@ -25,6 +25,7 @@
 	}
 	function addFitting(): void {
 		const id = freeId('fitting', face.fittings);
+		justAdded = id;
 		const tape = (mm: number) => formatFigure(mm, piece.project.units).text;
 		const on = fronts.length > 0 ? ('fronts' as const) : [places[0]?.id ?? face.id];
 		piece.editFace(
@@ -43,6 +44,17 @@
 					}
 				})
 		);
+	}
+	let justAdded: string | null = $state(null);
+	function wordFitting({ on, hardware }: (typeof face.fittings)[0]): string {
+		const what = hardware.kind === 'none' ? 'nothing' : HARDWARE[hardware.kind].plural;
+		const where =
+			typeof on === 'string'
+				? on === 'fronts'
+					? every
+					: `every ${on.slice(0, -1)}`
+				: on.map((id) => places.find((part) => part.id === id)?.name ?? id).join(', ');
+		return `${what[0]!.toUpperCase()}${what.slice(1)} on ${where}`;
 	}
 	const onValue = (on: (typeof face.fittings)[0]['on']) => (typeof on === 'string' ? on : on.length === 1 ? on[0]! : 'some');
 </script>
@@ -73,8 +85,12 @@
 <h3 class="mt-5">What stands on it besides</h3>
 <p class="note">Keyholes, plates, hinges: measured from the edges of the part they are on.</p>
 {#each face.fittings as fitting, i (fitting.id)}
-	<section class="mt-2 border border-rule-strong bg-white p-3" aria-label="Fitting {i + 1}">
-		<div class="mb-2 flex items-end gap-2">
+	<details
+		class="mt-2 border border-rule-strong bg-white p-3"
+		open={justAdded === fitting.id || piece.plan.errors.some(({ path }) => path.startsWith(`piece.faces[${piece.faceAt}].fittings[${i}]`))}
+	>
+		<summary>{wordFitting(fitting)}</summary>
+		<div class="mt-2 mb-2 flex items-end gap-2">
 			<label class="label flex-1"
 				>On<select
 					class="field"
@@ -105,6 +121,6 @@
 			kinds={['keyhole', 'plate', 'hinge', 'knob', 'pull']}
 			onchange={(hardware) => piece.editFace((draft) => void (draft.fittings[i]!.hardware = hardware), `fitting ${fitting.id}`)}
 		/>
-	</section>
+	</details>
 {/each}
 {#if places.length > 0}<button class="button mt-2" onclick={addFitting}>Add a fitting</button>{/if}

@@ -142,29 +142,31 @@
 	{#if device}<DevicePanel {targets} {next} onnext={(id) => (inHand = id)} />{/if}
 
 	{#if face.chain.length > 0}{@render shape()}{/if}
-	<h3 class="mt-4">Is it square?</h3>
-	<div class="mt-1 grid grid-cols-2 gap-2">
-		<ReadingField
-			wide
-			aside
-			label="Top left to bottom right"
-			value={face.diagonals.falling}
-			error={piece.errorAt('diagonals.falling')}
-			onchange={(text) => piece.editFace((draft) => void (draft.diagonals.falling = text), 'falling')}
-		/>
-		<ReadingField
-			wide
-			aside
-			label="Bottom left to top right"
-			value={face.diagonals.rising}
-			error={piece.errorAt('diagonals.rising')}
-			onchange={(text) => piece.editFace((draft) => void (draft.diagonals.rising = text), 'rising')}
-		/>
-	</div>
-	<div role="status">
-		{#if square?.verdict === 'square'}<p class="mt-1"><b class="text-well">✓ Square</b>, as well as a tape can tell.</p>{/if}
-		{#if hint}<p class="note mt-1 border-l-4 border-ember pl-2">{hint.message}</p>{/if}
-	</div>
+	{#if !['circle', 'ellipse', 'free'].includes(face.outline.shape)}
+		<h3 class="mt-4">Is it square?</h3>
+		<div class="mt-1 grid grid-cols-2 gap-2">
+			<ReadingField
+				wide
+				aside
+				label="Top left to bottom right"
+				value={face.diagonals.falling}
+				error={piece.errorAt('diagonals.falling')}
+				onchange={(text) => piece.editFace((draft) => void (draft.diagonals.falling = text), 'falling')}
+			/>
+			<ReadingField
+				wide
+				aside
+				label="Bottom left to top right"
+				value={face.diagonals.rising}
+				error={piece.errorAt('diagonals.rising')}
+				onchange={(text) => piece.editFace((draft) => void (draft.diagonals.rising = text), 'rising')}
+			/>
+		</div>
+		<div role="status">
+			{#if square?.verdict === 'square'}<p class="mt-1"><b class="text-well">✓ Square</b>, as well as a tape can tell.</p>{/if}
+			{#if hint}<p class="note mt-1 border-l-4 border-ember pl-2">{hint.message}</p>{/if}
+		</div>
+	{/if}
 	<div class="mt-3 w-44">
 		<ReadingField
 			wide
