@@ -1,8 +1,10 @@
 import { benchLook } from './look';
+import { benchMeasure } from './measure';
 import { benchPlan } from './plan';
 import { benchRunFit } from './runFit';
 
 console.log('Medians, each pair timed in one run. See docs/bench.md for what is asked for.\n');
 await benchRunFit();
+await benchMeasure();
 await benchPlan();
 await benchLook();

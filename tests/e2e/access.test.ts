@@ -70,7 +70,7 @@ test('the whole journey by keyboard alone', async ({ page, workshop }) => {
 	};
 	await reach('Its name', 'textbox');
 	await page.keyboard.type('The keyed chest');
-	await reach('Drawers, one above the other', 'spinbutton');
+	await reach('Drawers', 'spinbutton');
 	await page.keyboard.press('ControlOrMeta+a');
 	await page.keyboard.type('2');
 	await page.keyboard.press('Enter');

@@ -8,7 +8,6 @@ import type { Project } from './project';
  */
 export function changeUnits(project: Project, units: LengthUnit): Project {
 	if (units === project.units) return project;
-	const keep = <Value>(value: Value): Value => keepLengths(value, project.units, units) as Value;
 	const faces = project.piece.faces.map((face) => keepLengths(face, project.units, units) as Project['piece']['faces'][0]);
 	return { ...project, units, piece: { ...project.piece, faces } };
 }

@@ -41,7 +41,6 @@
 	const ROW = 32;
 	/** The map of the faces stands at the left. */
 	const MAP = 108;
-	// svelte-ignore state_referenced_locally
 	const view = new Viewport(
 		() => extent,
 		() => {

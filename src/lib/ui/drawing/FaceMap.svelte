@@ -48,7 +48,7 @@
 			{/each}
 		</div>
 		<button
-			class="mt-1 block text-sm text-[#2f2a24] underline hover:text-ember-deep"
+			class="mt-1.5 block min-h-6 text-sm text-[#2f2a24] underline hover:text-ember-deep"
 			aria-pressed={piece.view === 'unfolded'}
 			onclick={() => (piece.view = piece.view === 'unfolded' ? 'face' : 'unfolded')}
 			>{piece.view === 'unfolded' ? 'one face' : 'lay it flat'}</button

@@ -54,7 +54,6 @@
 {/snippet}
 
 <!-- Only listens which field is in hand. -->
-<!-- svelte-ignore a11y_no_static_element_interactions -->
 <div onfocusin={(event) => (inHand = (event.target as HTMLElement).dataset?.['target'] ?? inHand)}>
 	<h2>{measured.name}, the whole</h2>
 	<p class="note">
