@@ -59,7 +59,7 @@ export function measureFace(face: Face, unit: LengthUnit, path: string, given: G
 		estimated: width === null || height === null
 	};
 	const placed = placeParts(face, bare, divided.parts, path, read, issues);
-	const parts = fitHardware(face, [...divided.parts, ...placed], path, read, issues);
+	const [own, ...parts] = fitHardware(face, [bare, ...divided.parts, ...placed], path, read, issues) as [Part, ...Part[]];
 	const square = readSquare(face, width, height, path, read, issues, hints);
 	hints.push(...taperHints(divided.gaps, face, path));
 	const idle = !first && face.width === '' && face.height === '' && (width === null || height === null);
@@ -75,7 +75,11 @@ export function measureFace(face: Face, unit: LengthUnit, path: string, given: G
 			height: box.height,
 			floor,
 			outline,
-			whole: { ...bare, hardware: parts.flatMap(onFace), filled: [] },
+			whole: {
+				...own,
+				hardware: [own, ...parts].flatMap(onFace),
+				filled: [own, ...parts].flatMap((part) => part.filled.map((hole) => ({ ...hole, x: part.x + hole.x, y: part.y + hole.y })))
+			},
 			parts,
 			gaps: divided.gaps,
 			chains: divided.chains,

@@ -84,7 +84,7 @@ export interface MeasuredFace {
 	/** Height of its bottom edge above the floor, mm; null where nobody knows. */
 	readonly floor: Mm | null;
 	readonly outline: Outline;
-	/** The face itself as a part, so that decoration may lie on all of it. */
+	/** The face itself as a part, so that decoration may lie on all of it; with all the hardware of the face, from its edges. */
 	readonly whole: Part;
 	/** Those that lie on others after them. */
 	readonly parts: readonly Part[];

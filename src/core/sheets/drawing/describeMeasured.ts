@@ -63,16 +63,8 @@ export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm)
 			...face.gaps.flatMap(({ boxes }) =>
 				boxes.map((box): DrawnItem => ({ layer: 'GAPS', kind: 'outline', outline: outlineOfBox(box), dashed: false }))
 			),
-			...face.parts.flatMap((part) => part.hardware.flatMap((one) => drawHardware(one, part.x, part.y))),
-			...face.parts.flatMap((part) =>
-				part.filled.map((hole): DrawnItem => ({
-					layer: 'HOLES',
-					kind: 'circle',
-					x: part.x + hole.x,
-					y: part.y + hole.y,
-					radius: hole.diameter / 2
-				}))
-			),
+			...face.whole.hardware.flatMap(drawHardware),
+			...face.whole.filled.map(({ x, y, diameter }): DrawnItem => ({ layer: 'HOLES', kind: 'circle', x, y, radius: diameter / 2 })),
 			...face.parts
 				.filter(({ width, height }) => height > size * 2 && width > size * 5)
 				.map((part): DrawnItem => ({
@@ -152,18 +144,13 @@ function drawDimension({ upright, from, to, at, off, text, size }: Dimension): D
 	];
 }
 
-function drawHardware({ footprint, holes, round }: MeasuredFace['parts'][0]['hardware'][0], dx: Mm, dy: Mm): DrawnItem[] {
-	const centre = { x: dx + footprint.x + footprint.width / 2, y: dy + footprint.y + footprint.height / 2 };
+function drawHardware({ footprint, holes, round }: MeasuredFace['whole']['hardware'][0]): DrawnItem[] {
+	const centre = { x: footprint.x + footprint.width / 2, y: footprint.y + footprint.height / 2 };
 	return [
 		round
 			? { layer: 'HARDWARE', kind: 'circle', ...centre, radius: footprint.width / 2 }
-			: {
-					layer: 'HARDWARE',
-					kind: 'outline',
-					outline: outlineOfBox({ ...footprint, x: dx + footprint.x, y: dy + footprint.y }),
-					dashed: false
-				},
-		...holes.map((hole): DrawnItem => ({ layer: 'HOLES', kind: 'circle', x: dx + hole.x, y: dy + hole.y, radius: hole.diameter / 2 }))
+			: { layer: 'HARDWARE', kind: 'outline', outline: outlineOfBox(footprint), dashed: false },
+		...holes.map(({ x, y, diameter }): DrawnItem => ({ layer: 'HOLES', kind: 'circle', x, y, radius: diameter / 2 }))
 	];
 }
 

@@ -64,11 +64,11 @@ function notes(project: Project, face: MeasuredFace, height: Mm): PageItem[] {
 	const { units } = project;
 	const write = (mm: Mm) => formatLength(mm, units, 0.1).text;
 	const counts = new Map<string, number>();
-	for (const { hardware } of face.parts) for (const { kind } of hardware) counts.set(kind, (counts.get(kind) ?? 0) + 1);
+	for (const { kind } of face.whole.hardware) counts.set(kind, (counts.get(kind) ?? 0) + 1);
 	const stands = face.parts
 		.filter(({ setOff }) => setOff !== 0)
 		.map(({ name, setOff }) => `${name} ${write(Math.abs(setOff))} ${setOff > 0 ? 'proud' : 'recessed'}`);
-	const filled = face.parts.reduce((sum, part) => sum + part.filled.length, 0);
+	const filled = face.whole.filled.length;
 	const lines = [
 		`Ground: ${GROUNDS[face.ground].name}.${face.floor === null ? '' : ` Bottom edge ${write(face.floor)} above the floor.`}`,
 		counts.size > 0

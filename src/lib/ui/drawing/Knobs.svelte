@@ -5,43 +5,41 @@
 </script>
 
 <g aria-hidden="true" pointer-events="none">
-	{#each face.parts as part (part.id)}
-		{#each part.hardware as { kind, footprint, holes, round }, i (i)}
-			{@const box = {
-				x: (part.x + footprint.x) * scale,
-				y: (part.y + footprint.y) * scale,
-				width: footprint.width * scale,
-				height: footprint.height * scale
-			}}
-			<rect
-				{...box}
-				rx={round ? box.width / 2 : kind === 'keyhole' ? box.width / 2 : 3}
-				fill={kind === 'keyhole' ? '#1d1a17' : mounted ? '#d9cfb9' : '#ffffff22'}
-				stroke="#1d1a17"
-				stroke-width="1.2"
-				stroke-dasharray={mounted ? undefined : '3 2'}
+	{#each face.whole.hardware as { kind, footprint, holes, round }, i (i)}
+		{@const box = {
+			x: footprint.x * scale,
+			y: footprint.y * scale,
+			width: footprint.width * scale,
+			height: footprint.height * scale
+		}}
+		<rect
+			{...box}
+			rx={round ? box.width / 2 : kind === 'keyhole' ? box.width / 2 : 3}
+			fill={kind === 'keyhole' ? '#1d1a17' : mounted ? '#d9cfb9' : '#ffffff22'}
+			stroke="#1d1a17"
+			stroke-width="1.2"
+			stroke-dasharray={mounted ? undefined : '3 2'}
+		/>
+		{#if mounted && round}
+			<ellipse
+				cx={box.x + box.width * 0.42}
+				cy={box.y + box.height * 0.36}
+				rx={box.width * 0.2}
+				ry={box.height * 0.16}
+				fill="#fffdf5"
+				opacity="0.8"
 			/>
-			{#if mounted && round}
-				<ellipse
-					cx={box.x + box.width * 0.42}
-					cy={box.y + box.height * 0.36}
-					rx={box.width * 0.2}
-					ry={box.height * 0.16}
-					fill="#fffdf5"
-					opacity="0.8"
-				/>
-			{:else if !mounted || !round}
-				{#each holes as hole, h (h)}<circle
-						cx={(part.x + hole.x) * scale}
-						cy={(part.y + hole.y) * scale}
-						r={Math.max(1.2, (hole.diameter / 2) * scale)}
-						fill="#1d1a17"
-					/>{/each}
-			{/if}
-		{/each}
-		{#each part.filled as hole, f (f)}
-			{@const [x, y] = [(part.x + hole.x) * scale, (part.y + hole.y) * scale]}
-			<path d="M{x - 4} {y - 4}L{x + 4} {y + 4}M{x + 4} {y - 4}L{x - 4} {y + 4}" stroke="#1d1a17" stroke-width="1.4" />
-		{/each}
+		{:else if !mounted || !round}
+			{#each holes as hole, h (h)}<circle
+					cx={hole.x * scale}
+					cy={hole.y * scale}
+					r={Math.max(1.2, (hole.diameter / 2) * scale)}
+					fill="#1d1a17"
+				/>{/each}
+		{/if}
+	{/each}
+	{#each face.whole.filled as hole, f (f)}
+		{@const [x, y] = [hole.x * scale, hole.y * scale]}
+		<path d="M{x - 4} {y - 4}L{x + 4} {y + 4}M{x + 4} {y - 4}L{x - 4} {y + 4}" stroke="#1d1a17" stroke-width="1.4" />
 	{/each}
 </g>

@@ -12,7 +12,8 @@
 	const forFront = $derived(fronts.some(({ id }) => id === chosen) ? chosen : 'every');
 	const own = $derived(forFront !== 'every' && face.exceptions[forFront] !== undefined);
 	const hardware = $derived(forFront === 'every' ? face.hardware : (face.exceptions[forFront] ?? face.hardware));
-	const places = $derived(piece.face.parts.filter(({ role }) => role !== 'open'));
+	/** The face itself too: a lock in the front of a box. */
+	const places = $derived([...piece.face.parts.filter(({ role }) => role !== 'open'), piece.face.whole]);
 	const every = $derived(
 		new Set(fronts.map(({ role }) => role)).size > 1 ? 'every drawer and door' : fronts[0]?.role === 'door' ? 'every door' : 'every drawer'
 	);
@@ -27,7 +28,7 @@
 		const id = freeId('fitting', face.fittings);
 		justAdded = id;
 		const tape = (mm: number) => formatFigure(mm, piece.project.units).text;
-		const on = fronts.length > 0 ? ('fronts' as const) : [places[0]?.id ?? face.id];
+		const on = fronts.length > 0 ? ('fronts' as const) : [places[0]!.id];
 		piece.editFace(
 			(draft) =>
 				void draft.fittings.push({
@@ -105,7 +106,9 @@
 					{#if fronts.length > 0}<option value="fronts">{every}</option>{/if}
 					{#if fronts.some(({ role }) => role === 'drawer')}<option value="drawers">drawers</option>{/if}
 					{#if fronts.some(({ role }) => role === 'door')}<option value="doors">doors</option>{/if}
-					{#each places as part (part.id)}<option value={part.id}>{part.name} only</option>{/each}
+					{#each places as part (part.id)}<option value={part.id}
+							>{part.role === 'face' ? `${part.name}, itself` : `${part.name} only`}</option
+						>{/each}
 					{#if onValue(fitting.on) === 'some'}<option value="some">{fitting.on.length} parts</option>{/if}
 				</select></label
 			>
@@ -123,4 +126,4 @@
 		/>
 	</details>
 {/each}
-{#if places.length > 0}<button class="button mt-2" onclick={addFitting}>Add a fitting</button>{/if}
+<button class="button mt-2" onclick={addFitting}>Add a fitting</button>

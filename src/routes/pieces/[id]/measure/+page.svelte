@@ -92,10 +92,10 @@
 			);
 			piece.selectedPart = id;
 		} else {
-			const under = measured.parts.findLast(
-				(part) => box.x >= part.x && box.y >= part.y && box.x <= part.x + part.width && box.y <= part.y + part.height
-			);
-			if (!under) return;
+			const under =
+				measured.parts.findLast(
+					(part) => box.x >= part.x && box.y >= part.y && box.x <= part.x + part.width && box.y <= part.y + part.height
+				) ?? measured.whole;
 			const id = freeId('knob', piece.faceInput.fittings);
 			const inches = unit === 'in';
 			piece.editFace(
