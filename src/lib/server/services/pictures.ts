@@ -27,9 +27,13 @@ export async function addPicture(db: Database, bytes: Uint8Array): Promise<AddPi
 	const bad = (code: string, values: Issue['values'] = {}): AddPicture => ({ kind: 'bad', issues: [{ code, path: 'picture', values }] });
 	if (bytes.length > MOST_BYTES)
 		return bad('picture.too-large', { got: `${Math.round(bytes.length / 1e6)} MB`, most: `${MOST_BYTES / 1e6} MB` });
-	const head = await sharp(bytes, { limitInputPixels: false })
-		.metadata()
-		.catch(() => null);
+	/** Of nothing at all sharp makes an error at once. */
+	const head =
+		bytes.length === 0
+			? null
+			: await sharp(bytes, { limitInputPixels: false })
+					.metadata()
+					.catch(() => null);
 	if (!head || !KINDS.has(head.format)) return bad('picture.kind');
 	if (head.width * head.height > MOST_PIXELS)
 		return bad('picture.too-large', { got: `${head.width} by ${head.height} pixels`, most: `${MOST_PIXELS / 1e6} million pixels` });

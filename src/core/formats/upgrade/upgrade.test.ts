@@ -1,0 +1,40 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { planProject } from '../../plan';
+import { readProjectText } from '../index';
+import { upgradeProject } from './index';
+
+const version1 = readFileSync('src/core/formats/upgrade/version1.fixture.json', 'utf8');
+
+describe('a file of version 1', () => {
+	it('opens as what it was: the same drawers in the same places, the same coats, no new faults', () => {
+		const read = readProjectText(version1);
+		if (!read.ok) throw new Error(JSON.stringify(read.issues));
+		const plan = planProject(read.project);
+		expect(read.project.version).toBe(2);
+		expect([plan.errors, plan.findings]).toEqual([[], []]);
+		expect(plan.faces.map(({ name, width, height }) => [name, width, height])).toEqual([['Front', 860, 940]]);
+		expect(plan.faces[0]!.parts.map(({ id }) => id)).toEqual(['rail', 'drawer-1', 'drawer-2', 'drawer-3', 'drawer-4', 'plinth']);
+		expect(plan.placements.length).toBeGreaterThan(10);
+	});
+
+	it('calls the carcass by the name of its face', () => {
+		const old = JSON.parse(version1);
+		old.finish.coats.find(({ kind }: { kind: string }) => kind === 'base').on = ['frame', 'drawer-1'];
+		const { finish } = upgradeProject(old);
+		expect(finish.coats.find(({ kind }: { kind: string }) => kind === 'base').on).toEqual(['front', 'drawer-1']);
+	});
+
+	it('still names what is wrong in it, where it stands', () => {
+		const broken = JSON.parse(version1);
+		delete broken.piece.faces[0].width;
+		broken.piece.faces[0].chain = 'none';
+		const read = readProjectText(JSON.stringify(broken));
+		expect(!read.ok && read.issues.map(({ code, path }) => `${code} at ${path}`)).toEqual([
+			'field.missing at piece.faces[0].width',
+			'field.type at piece.faces[0].chain'
+		]);
+		for (const odd of [{ version: 1 }, { version: 1, piece: 7, finish: [] }, { version: 0 }, { version: '1' }, {}])
+			expect(() => upgradeProject(odd)).not.toThrow();
+	});
+});

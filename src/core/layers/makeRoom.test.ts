@@ -1,0 +1,58 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { readProjectText, type Project } from '../formats';
+import { planProject } from '../plan';
+import { applyRemedy } from './index';
+
+const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
+if (!read.ok) throw new Error(JSON.stringify(read.issues));
+const demo = read.project;
+/** The same chest with its second gap read as so many mm (and its plinth taking up the rest). */
+const withGap = (mm: number, far = ''): Project => {
+	const [front, ...rest] = demo.piece.faces;
+	const chain = front!.chain.map((entry) =>
+		entry.id === 'gap-2' ? { ...entry, reading: String(mm), far } : entry.role === 'plinth' ? { ...entry, reading: String(79 - mm) } : entry
+	);
+	return { ...demo, piece: { ...demo.piece, faces: [{ ...front!, chain }, ...rest] as Project['piece']['faces'] } };
+};
+const roomOf = (project: Project, id = 'gap-2') => planProject(project).gaps.find(({ gap }) => gap === id)!;
+
+describe('room to move', () => {
+	it('shrinks from stage to stage by the film on both edges, and by nothing else', () => {
+		const room = roomOf(withGap(3));
+		const { order } = planProject(withGap(3));
+		expect(room.between).toEqual(['drawer-1', 'drawer-2']);
+		expect(room.left).toBeCloseTo(room.mm - room.film[0] - room.film[1], 9);
+		expect(room.stages).toHaveLength(order.length);
+		room.stages.forEach((left, i) => expect(left).toBeLessThanOrEqual(i === 0 ? room.mm : room.stages[i - 1]!));
+		expect(room.stages.at(-1)).toBeCloseTo(room.left, 9);
+		/** A stencil stays clear of edges, and hardware brings no film. */
+		const kinds = demo.finish.coats.map(({ kind }) => kind);
+		for (const kind of ['stencil', 'hardware-off'] as const) {
+			const at = kinds.indexOf(kind);
+			expect(room.stages[at]).toBe(at === 0 ? room.mm : room.stages[at - 1]);
+		}
+	});
+
+	it('says at which step a narrow gap closes, and each remedy gives the room that it promises', () => {
+		const project = withGap(0.7);
+		const room = roomOf(project);
+		expect(room.verdict).not.toBe('free');
+		expect(project.finish.coats.map(({ id }) => id)).toContain(room.closesAt);
+		expect(room.remedies.length).toBeGreaterThanOrEqual(3);
+		for (const remedy of room.remedies) {
+			const after = roomOf({ ...project, finish: applyRemedy(project.finish, remedy) });
+			expect(after.left, remedy.label).toBeCloseTo(remedy.left, 9);
+			expect(after.left).toBeGreaterThan(room.left);
+		}
+		const [sand, , mask] = room.remedies.map((remedy) => planProject({ ...project, finish: applyRemedy(project.finish, remedy) }));
+		for (const plan of [sand!, mask!]) expect(plan.gaps.find(({ gap }) => gap === 'gap-2')!.verdict).toBe('free');
+	});
+
+	it('offers nothing where there is room, and counts a taper at its narrower end', () => {
+		expect(roomOf(withGap(3)).remedies).toEqual([]);
+		const taper = roomOf(withGap(3, '0.6'));
+		expect([taper.mm, taper.ends, taper.verdict]).toEqual([0.6, [expect.closeTo(3, 1), 0.6], 'tight']);
+		expect(taper.leftAtEnds[0] - taper.leftAtEnds[1]).toBeCloseTo(taper.ends[0] - 0.6, 9);
+	});
+});

@@ -1,0 +1,68 @@
+import sharp from 'sharp';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { openMemory, type Workshop } from '../db';
+import { addPicture, findPicture } from './pictures';
+
+/** Left half red, right half blue, 40 by 20. */
+const half = (colour: string) => ({ create: { width: 20, height: 20, channels: 3 as const, background: colour } });
+async function twoHalves() {
+	const blue = await sharp(half('#0000ff')).png().toBuffer();
+	const both = await sharp({ create: { width: 40, height: 20, channels: 3, background: '#ff0000' } })
+		.composite([{ input: blue, left: 20, top: 0 }])
+		.png()
+		.toBuffer();
+	return sharp(both);
+}
+
+describe('pictures', () => {
+	let workshop: Workshop;
+	beforeAll(async () => void (workshop = await openMemory()));
+	afterAll(() => workshop.close());
+	const add = (bytes: Uint8Array) => addPicture(workshop.db, bytes);
+
+	it('come in upright, whatever way the camera was held, and without what it wrote into them', async () => {
+		for (const [orientation, width, height, first] of [
+			[1, 40, 20, 'red'],
+			[3, 40, 20, 'blue'],
+			[6, 20, 40, 'red'],
+			[8, 20, 40, 'blue']
+		] as const) {
+			const jpeg = await (await twoHalves()).withMetadata({ orientation }).jpeg({ quality: 100 }).toBuffer();
+			const added = await add(jpeg);
+			if (added.kind !== 'added') throw new Error(JSON.stringify(added));
+			expect(added.picture).toMatchObject({ width, height });
+			const kept = await findPicture(workshop.db, added.picture.picture);
+			expect(kept!.type).toBe('image/jpeg');
+			const upright = sharp(kept!.bytes);
+			expect((await upright.metadata()).orientation).toBeUndefined();
+			const [r, , b] = await upright.extract({ left: 4, top: 4, width: 1, height: 1 }).raw().toBuffer();
+			expect(r! > b! ? 'red' : 'blue').toBe(first);
+		}
+	});
+
+	it('are kept once, however often they are brought, as PNG and WebP too', async () => {
+		const png = await (await twoHalves()).png().toBuffer();
+		const [one, two] = [await add(png), await add(png)];
+		expect(one).toEqual(two);
+		expect(one.kind === 'added' && (await findPicture(workshop.db, one.picture.picture))?.type).toBe('image/png');
+		expect(await add(await (await twoHalves()).webp().toBuffer())).toMatchObject({ kind: 'added', picture: { width: 40 } });
+	});
+
+	it('are refused when they are none, broken, of another kind, or giant; nothing is kept', async () => {
+		const jpeg = await (await twoHalves()).resize(400, 400).jpeg().toBuffer();
+		const giant = await sharp({ create: { width: 9000, height: 5000, channels: 3, background: '#888888' } })
+			.png()
+			.toBuffer();
+		const cases: [string, Uint8Array][] = [
+			['picture.kind', new TextEncoder().encode('no picture at all')],
+			['picture.kind', new Uint8Array(0)],
+			['picture.kind', await (await twoHalves()).gif().toBuffer()],
+			['picture.kind', new TextEncoder().encode('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>')],
+			['picture.broken', jpeg.subarray(0, jpeg.length / 2)],
+			['picture.too-large', giant],
+			['picture.too-large', new Uint8Array(41e6)]
+		];
+		for (const [code, bytes] of cases) expect(await add(bytes)).toMatchObject({ kind: 'bad', issues: [{ code, path: 'picture' }] });
+		expect(await findPicture(workshop.db, 'f'.repeat(64))).toBeNull();
+	});
+});
