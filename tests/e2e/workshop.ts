@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Page } from '@playwright/test';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
@@ -47,6 +48,19 @@ export async function demoPiece(workshop: Workshop): Promise<string> {
 /** Saved, and said so. */
 export async function saved(page: Page): Promise<void> {
 	await expect(page.locator('[data-save="saved"]')).toHaveText(/saved \d/);
+}
+
+export async function expectNoViolations(page: Page, what: string): Promise<void> {
+	const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+	expect(
+		violations.map(
+			({ id, nodes }) =>
+				`${what}: ${id} at ${nodes
+					.map((node) => node.target.join(' '))
+					.slice(0, 3)
+					.join(' | ')}`
+		)
+	).toEqual([]);
 }
 
 function createWorkshop(directory: string, port: number): Workshop {

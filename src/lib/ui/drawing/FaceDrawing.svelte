@@ -180,6 +180,7 @@
 
 	{#if mode === 'measure' && photograph}
 		<canvas
+			data-photograph
 			class="absolute"
 			style:left="{view.x}px"
 			style:top="{view.y}px"

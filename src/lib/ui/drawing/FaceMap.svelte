@@ -4,6 +4,8 @@
 
 	const piece = usePiece();
 	const net = $derived(piece.plan.unfolded);
+	/** Smaller than this a finger does not find it: such faces are only drawn here, and picked from the list. */
+	const FINGER = 24;
 	const MOST = { width: 82, height: 70 };
 	const k = $derived(Math.min(MOST.width / net.width, MOST.height / net.height));
 	const faceOf = (id: string) => piece.plan.faces.find((face) => face.id === id)!;
@@ -23,17 +25,7 @@
 		<div class="relative" style:width="{net.width * k}px" style:height="{net.height * k}px">
 			{#each net.faces as laid (laid.face)}
 				{@const face = faceOf(laid.face)}
-				<button
-					class="absolute block p-0 hover:[&_path]:fill-ember-pale"
-					style:left="{laid.x * k}px"
-					style:top="{laid.y * k}px"
-					style:width="{Math.max(9, laid.width * k)}px"
-					style:height="{Math.max(9, laid.height * k)}px"
-					aria-label={face.name}
-					aria-pressed={isShown(laid.face)}
-					title={face.name}
-					onclick={() => piece.showFace(laid.face)}
-				>
+				{#snippet drawn()}
 					<svg class="h-full w-full overflow-visible" aria-hidden="true"
 						><path
 							d={writeOutlinePath(face.outline, k)}
@@ -44,14 +36,38 @@
 							stroke-dasharray={face.idle ? '2 2' : undefined}
 						/></svg
 					>
-				</button>
+				{/snippet}
+				{@const at = {
+					style: `left: ${laid.x * k}px; top: ${laid.y * k}px; width: ${laid.width * k}px; height: ${laid.height * k}px`
+				}}
+				{#if Math.min(laid.width, laid.height) * k >= FINGER}
+					<button
+						class="absolute block p-0 hover:[&_path]:fill-ember-pale"
+						{...at}
+						aria-label={face.name}
+						aria-pressed={isShown(laid.face)}
+						title={face.name}
+						onclick={() => piece.showFace(laid.face)}>{@render drawn()}</button
+					>
+				{:else}<span class="absolute block" {...at}>{@render drawn()}</span>{/if}
 			{/each}
 		</div>
-		<button
-			class="mt-1.5 block min-h-6 text-sm text-[#2f2a24] underline hover:text-ember-deep"
-			aria-pressed={piece.view === 'unfolded'}
-			onclick={() => (piece.view = piece.view === 'unfolded' ? 'face' : 'unfolded')}
-			>{piece.view === 'unfolded' ? 'one face' : 'lay it flat'}</button
-		>
+		<div class="mt-1.5 flex items-center gap-2 text-sm">
+			<select
+				class="field !min-h-[28px] !w-auto max-w-[11rem] !py-0 text-sm"
+				aria-label="Face that is shown"
+				value={piece.view === 'unfolded' ? '' : piece.face.id}
+				onchange={(event) => piece.showFace(event.currentTarget.value)}
+			>
+				{#if piece.view === 'unfolded'}<option value="" disabled>every face</option>{/if}
+				{#each piece.plan.faces as { id, name } (id)}<option value={id}>{name}</option>{/each}
+			</select>
+			<button
+				class="min-h-7 text-[#2f2a24] underline hover:text-ember-deep"
+				aria-pressed={piece.view === 'unfolded'}
+				onclick={() => (piece.view = piece.view === 'unfolded' ? 'face' : 'unfolded')}
+				>{piece.view === 'unfolded' ? 'one face' : 'lay it flat'}</button
+			>
+		</div>
 	</nav>
 {/if}

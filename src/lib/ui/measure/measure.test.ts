@@ -79,6 +79,6 @@ describe('hardware', () => {
 		const field = screen.getByLabelText('Edge to its middle');
 		await userEvent.clear(field);
 		await userEvent.type(field, '5');
-		expect(field).toHaveAccessibleDescription('It would stand over the edge of the drawer front. Change the distance or the size.');
+		expect(field).toHaveAccessibleDescription('It would stand over the edge of what it is on. Change the distance or the size.');
 	});
 });
