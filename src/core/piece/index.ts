@@ -55,6 +55,7 @@ export { surfacesNamed, surfacesOfPiece, surfacesWithin, type Surface } from './
 export { isBoxOutline } from './shapeOutline';
 export { heightAboveFloor, toUnfolded, unfoldPiece, type LaidEdge, type LaidFace, type LaidSeam, type UnfoldedPiece } from './unfoldPiece';
 export { GROUND_NOTE, GROUNDS, type Ground } from './grounds';
+export { placeName } from './placeName';
 export { partIdsOf, walkReadings } from './walkReadings';
 export { suggestChain } from './suggestChain';
 export { simulateReading } from './simulateTape';

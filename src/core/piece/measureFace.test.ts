@@ -220,7 +220,7 @@ describe('faces that meet', () => {
 	const seams = [
 		seam('front', 'left', 'side', 'right'),
 		seam('front', 'top', 'top', 'bottom'),
-		seam('side', 'top' as 'top', 'top', 'left')
+		seam('side', 'top' as const, 'top', 'left')
 	];
 	const front1 = newFace('front', 'Front', 'front', [1, 1], { width: '1200', height: '800', floor: '100' });
 	const side = newFace('side', 'Left side', 'left', [400, 700]);

@@ -1,6 +1,6 @@
 import { moveOutline, type Outline } from '../../geometry';
-import type { MeasuredChain, MeasuredFace } from '../../piece';
-import { formatLength, type LengthUnit, type Mm } from '../../units';
+import { doesMove, placeName, type MeasuredChain, type MeasuredFace } from '../../piece';
+import { formatFigure, type LengthUnit, type Mm } from '../../units';
 
 export const DRAWING_LAYERS = ['OUTLINE', 'PARTS', 'GAPS', 'HARDWARE', 'HOLES', 'DIMENSIONS', 'TEXT'] as const;
 export type DrawingLayer = (typeof DRAWING_LAYERS)[number];
@@ -39,13 +39,15 @@ export interface MeasuredDrawing {
 export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm): MeasuredDrawing {
 	const down = face.chains.filter(({ along }) => along === 'down');
 	const across = face.chains.filter(({ along }) => along === 'across');
-	const row = size * 2.4;
+	const row = size * 3.2;
 	const right = face.width + row * (down.length + 1);
 	const bottom = face.height + row * (across.length + 2);
 	const left = -row * 2;
-	const top = -row;
+	/** The first front shows where its hardware sits, across; the others are alike, or stand in the notes. */
+	const drilled = face.parts.find((part) => doesMove(part) && part.hardware.length > 0);
+	const top = drilled ? -row * 2 : -row;
 	const dimension = (line: Omit<Dimension, 'size' | 'text'> & { readonly mm: Mm }) =>
-		drawDimension({ ...line, size, text: formatLength(line.mm, unit, 0.1).text });
+		drawDimension({ ...line, size, text: formatFigure(line.mm, unit, 0.1).text });
 	return {
 		title: face.name,
 		left,
@@ -65,18 +67,33 @@ export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm)
 			),
 			...face.whole.hardware.flatMap(drawHardware),
 			...face.whole.filled.map(({ x, y, diameter }): DrawnItem => ({ layer: 'HOLES', kind: 'circle', x, y, radius: diameter / 2 })),
-			...face.parts
-				.filter(({ width, height }) => height > size * 2 && width > size * 5)
-				.map((part): DrawnItem => ({
-					layer: 'TEXT',
-					kind: 'text',
-					x: part.x + size * 0.6,
-					y: part.y + size * 1.4,
-					text: part.name,
-					size: size * 0.9,
-					anchor: 'start',
-					turn: 0
-				})),
+			...face.parts.flatMap((part): DrawnItem[] => {
+				const at = placeName(part, size * 0.9);
+				return at
+					? [
+							{
+								layer: 'TEXT',
+								kind: 'text',
+								x: part.x + at.x,
+								y: part.y + at.y,
+								text: part.name,
+								size: size * 0.9,
+								anchor: 'start',
+								turn: 0
+							}
+						]
+					: [];
+			}),
+			...(drilled
+				? dimension({
+						upright: false,
+						from: drilled.x,
+						to: drilled.x + drilled.hardware[0]!.centre.x,
+						at: -row,
+						off: 0,
+						mm: drilled.hardware[0]!.centre.x
+					})
+				: []),
 			...down.flatMap((chain, i) => chainLines(chain, face.width, row * (i + 1), dimension)),
 			...across.flatMap((chain, i) => chainLines(chain, face.height, row * (i + 1), dimension)),
 			...dimension({
@@ -96,9 +113,12 @@ function chainLines(
 	chain: MeasuredChain,
 	off: Mm,
 	away: Mm,
-	draw: (line: { upright: boolean; from: Mm; to: Mm; at: Mm; off: Mm; mm: Mm }) => DrawnItem[]
+	draw: (line: { upright: boolean; from: Mm; to: Mm; at: Mm; off: Mm; mm: Mm; outer: boolean }) => DrawnItem[]
 ): DrawnItem[] {
-	return chain.readings.flatMap(({ from, mm }) => draw({ upright: chain.along === 'down', from, to: from + mm, at: off + away, off, mm }));
+	/** Narrow ones that follow each other stand on either side of their line in turn. */
+	return chain.readings.flatMap(({ from, mm }, i) =>
+		draw({ upright: chain.along === 'down', from, to: from + mm, at: off + away, off, mm, outer: i % 2 === 1 })
+	);
 }
 
 interface Dimension {
@@ -109,38 +129,34 @@ interface Dimension {
 	readonly at: Mm;
 	/** Where the thing measured ends. */
 	readonly off: Mm;
+	/** Where its figure has no room, it stands on the outer side of the line; else on the inner. */
+	readonly outer?: boolean;
 	readonly text: string;
 	readonly size: Mm;
 }
 
-function drawDimension({ upright, from, to, at, off, text, size }: Dimension): DrawnItem[] {
+function drawDimension({ upright, from, to, at, off, text, size, outer = true }: Dimension): DrawnItem[] {
 	const out = Math.sign(at - off) || 1;
 	const tick = size * 0.35;
 	const line = (a: Mm, b: Mm, c: Mm, d: Mm): DrawnItem =>
 		upright
 			? { layer: 'DIMENSIONS', kind: 'line', x1: b, y1: a, x2: d, y2: c }
 			: { layer: 'DIMENSIONS', kind: 'line', x1: a, y1: b, x2: c, y2: d };
-	/** A figure that is longer than its line stands beside it, outwards. */
 	const isShort = to - from < text.length * size * 0.55;
-	const beside = isShort ? at + out * size * (upright ? 1.1 : 1.35) + (upright ? size * 0.3 : 0) : at - size * 0.25;
 	const middle = (from + to) / 2;
-	const turn = upright && !isShort ? 90 : 0;
+	const figure = { layer: 'DIMENSIONS', kind: 'text', text, size } as const;
+	const written: DrawnItem = !upright
+		? { ...figure, x: middle, y: isShort && outer ? at + size * 1.15 : at - size * 0.25, anchor: 'middle', turn: 0 }
+		: isShort
+			? { ...figure, x: at + size * 0.5, y: outer ? middle + size * 0.35 : middle - size * 0.55, anchor: 'start', turn: 0 }
+			: { ...figure, x: at - size * 0.25, y: middle, anchor: 'middle', turn: 90 };
 	return [
 		line(from, at, to, at),
 		...[from, to].flatMap((p) => [
 			line(p, off + out * size * 0.3, p, at + out * size * 0.4),
 			line(p - tick, upright ? at - tick : at + tick, p + tick, upright ? at + tick : at - tick)
 		]),
-		{
-			layer: 'DIMENSIONS',
-			kind: 'text',
-			x: upright ? (isShort ? at + size * 0.5 : beside) : middle,
-			y: upright ? (isShort ? middle + size * 0.35 : middle) : beside,
-			text,
-			size,
-			anchor: upright && isShort ? 'start' : 'middle',
-			turn
-		}
+		written
 	];
 }
 

@@ -7,7 +7,9 @@ import { PAGE_MARGIN, PAPERS, type Page, type PageItem } from '../page';
 import { describeMeasured, type DrawnItem } from './describeMeasured';
 
 /** Height of figures on paper. */
-const FIGURES: Mm = 2.4;
+const FIGURES: Mm = 3;
+/** One to so many. */
+const SCALES = [0.5, 1, 2, 2.5, 4, 5, 6, 7.5, 8, 10, 12.5, 15, 20, 25, 30, 40, 50, 75, 100];
 const TOP: Mm = 36;
 const NOTES: Mm = 34;
 
@@ -19,13 +21,11 @@ export function describeMeasuredPages(project: Project, plan: Plan, paper: Proje
 function describePage(project: Project, face: MeasuredFace, paper: Project['paper']): Page {
 	const { width, height } = PAPERS[paper];
 	const room = { width: width - 2 * PAGE_MARGIN, height: height - TOP - NOTES - PAGE_MARGIN };
-	/** The figures take room themselves: the scale is found in a few steps. */
-	let scale = Math.min(room.width / face.width, room.height / face.height);
-	let drawing = describeMeasured(face, project.units, FIGURES / scale);
-	for (let i = 0; i < 4; i++) {
-		scale *= Math.min(1, room.width / (drawing.width * scale), room.height / (drawing.height * scale));
-		drawing = describeMeasured(face, project.units, FIGURES / scale);
-	}
+	/** The figures take room themselves: the first scale of the row at which all of it goes on the page. */
+	const drawn = (ratio: number) => ({ scale: 1 / ratio, drawing: describeMeasured(face, project.units, FIGURES * ratio) });
+	const fits = ({ scale, drawing }: ReturnType<typeof drawn>) =>
+		drawing.width * scale <= room.width && drawing.height * scale <= room.height;
+	const { scale, drawing } = SCALES.map(drawn).find(fits) ?? drawn(SCALES.at(-1)!);
 	const dx = PAGE_MARGIN + (room.width - drawing.width * scale) / 2 - drawing.left * scale;
 	const dy = TOP - drawing.top * scale;
 	return {
@@ -48,16 +48,12 @@ function heading(project: Project, face: MeasuredFace, scale: number, width: Mm)
 			kind: 'text',
 			x: PAGE_MARGIN,
 			y: 27,
-			text: `${project.piece.name} · ${size} · drawn 1 : ${formatScale(1 / scale)}`,
+			text: `${project.piece.name} · ${size} · drawn 1 : ${Math.round(10 / scale) / 10}, figures in ${project.units === 'mm' ? 'mm' : 'inches'}`,
 			size: 3.4,
 			ink: 'soft'
 		},
 		{ kind: 'line', x1: PAGE_MARGIN, y1: 30, x2: width - PAGE_MARGIN, y2: 30, weight: 0.3, ink: 'ember' }
 	];
-}
-
-function formatScale(value: number): string {
-	return value < 10 ? value.toFixed(1) : String(Math.round(value));
 }
 
 function notes(project: Project, face: MeasuredFace, height: Mm): PageItem[] {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { leaveOutMotif, nudgeMotif, type Run } from '$core/layout';
-	import { isInsideOutline, writeOutlinePath } from '$core/geometry';
-	import type { Box } from '$core/piece';
+	import { writeOutlinePath } from '$core/geometry';
+	import { placeName, type Box } from '$core/piece';
 	import { formatLength } from '$core/units';
 	import Look from '$lib/ui/look/Look.svelte';
 	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
@@ -47,7 +47,7 @@
 			const left = piece.plan.faces.length > 1 ? MAP : 58;
 			return mode === 'measure'
 				? [left, 30, 40 + COLUMN * Math.max(1, downs.length), 44 + ROW * Math.max(1, acrosses.length)]
-				: [left, 26, 34, 50];
+				: [left, 26, 56, 50];
 		}
 	);
 	const k = $derived(view.scale);
@@ -256,11 +256,12 @@
 						</g>
 					{/each}
 					{#each face.parts as part (part.id)}
+						{@const named = placeName(part, 13 / k)}
 						<g transform="translate({part.x * k} {part.y * k})" pointer-events="none">
-							{#if part.height * k > 16 && part.width * k > 44}
+							{#if named}
 								<text
-									x="8"
-									y={isInsideOutline(part.outline, { x: 30 / k, y: 8 / k }) ? 17 : part.height * k - 8}
+									x={named.x * k}
+									y={named.y * k}
 									font-size="13.5"
 									fill="var(--color-ink-soft)"
 									paint-order="stroke"
