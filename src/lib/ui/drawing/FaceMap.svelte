@@ -52,9 +52,9 @@
 				{:else}<span class="absolute block" {...at}>{@render drawn()}</span>{/if}
 			{/each}
 		</div>
-		<div class="mt-1.5 flex items-center gap-2 text-sm">
+		<div class="mt-1.5 flex w-24 flex-col items-start gap-0.5 text-sm">
 			<select
-				class="field !min-h-[28px] !w-auto max-w-[11rem] !py-0 text-sm"
+				class="field !min-h-[28px] !px-1 !py-0 text-sm"
 				aria-label="Face that is shown"
 				value={piece.view === 'unfolded' ? '' : piece.face.id}
 				onchange={(event) => piece.showFace(event.currentTarget.value)}
