@@ -14,7 +14,8 @@ export async function seedWorkshop(address) {
 		for (const file of readdirSync(join(here, 'motifs')).sort().reverse())
 			await post(`${address}/api/motifs?name=${file}`, 'image/svg+xml', readFileSync(join(here, 'motifs', file), 'utf8'));
 	const pieces = await (await fetch(`${address}/api/pieces`)).json();
-	if (pieces.length === 0) for (const piece of PIECES) await post(`${address}/api/pieces`, 'application/json', readFileSync(join(here, `${piece}.json`), 'utf8'));
+	if (pieces.length === 0)
+		for (const piece of PIECES) await post(`${address}/api/pieces`, 'application/json', readFileSync(join(here, `${piece}.json`), 'utf8'));
 }
 
 async function post(url, type, body) {
