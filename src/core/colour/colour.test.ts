@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { convertHexToPaint, convertPaintToHex, convertPaintToLinear, differColours, judgeNeighbours, mixPaints } from './index';
+import { convertHexToPaint, convertPaintToHex, convertPaintToLinear, differColours, judgeJoin, judgeNeighbours, mixPaints } from './index';
 
 const mix = (...parts: [string, number][]) =>
 	convertPaintToHex(mixPaints(parts.map(([hex, parts]) => ({ paint: convertHexToPaint(hex), parts }))));
@@ -56,4 +56,41 @@ it('judges neighbours by their difference', () => {
 	expect(differColours('#808080', '#808080')).toBe(0);
 	expect(judgeNeighbours('#808080', '#828282').verdict).toBe('one');
 	expect(judgeNeighbours('#1a1a1a', '#f5f5f5').verdict).toBe('bridge');
+});
+
+describe('judgeJoin', () => {
+	const stock = [
+		{ id: 'grey', hex: '#8c8c8a' },
+		{ id: 'moss', hex: '#7f8a3a' },
+		{ id: 'ink', hex: '#1b1d2a' },
+		{ id: 'straw', hex: '#d8bf62' }
+	];
+
+	it('names the mud that red and green make, and what blue and yellow keep', () => {
+		expect(judgeJoin('#b3262a', '#1f7a3c', stock).mud).not.toBeNull();
+		expect(judgeJoin('#2b4f9e', '#3f7fae', stock)).toMatchObject({ mud: null, bridges: [] });
+		expect(judgeJoin('#777777', '#1f7a3c', stock).mud).toBeNull();
+	});
+
+	it('proposes from the stock what lowers the worst step most: no other single or pair does better', () => {
+		fc.assert(
+			fc.property(hex, hex, (a, b) => {
+				const { bridges, difference, middle } = judgeJoin(a, b, stock);
+				expect(middle).toBe(judgeJoin(b, a, stock).middle);
+				const worstOf = (...chain: string[]) => Math.max(...chain.slice(1).map((next, i) => differColours(chain[i]!, next)));
+				for (const { colours, worst } of bridges) {
+					expect(worst).toBeLessThan(difference);
+					expect(worst).toBeCloseTo(worstOf(a, ...colours.map((id) => stock.find((one) => one.id === id)!.hex), b), 9);
+				}
+				const [single] = bridges;
+				if (single?.colours.length === 1) for (const one of stock) expect(worstOf(a, one.hex, b)).toBeGreaterThanOrEqual(single.worst);
+				const best = bridges.at(-1);
+				if (best?.colours.length === 2)
+					for (const one of stock)
+						for (const other of stock)
+							if (one !== other) expect(worstOf(a, one.hex, other.hex, b)).toBeGreaterThanOrEqual(best.worst - 1e-9);
+			}),
+			{ numRuns: 60 }
+		);
+	});
 });

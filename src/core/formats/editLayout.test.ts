@@ -44,12 +44,12 @@ describe('shades and rows', () => {
 	});
 
 	it('begin with a border that leaves the lowest front its centre', () => {
-		expect(shaded.project.layout.zones[0]!.border).toBe(30);
+		expect(shaded.project.layout.zones[0]!.field).toMatchObject({ border: 30 });
 		const project = measured();
 		const face = project.piece.faces[0]!;
 		const chain = face.chain.map((entry) => (entry.id === 'drawer-1' ? { ...entry, reading: '80' } : entry));
 		const low = addZone({ ...project, piece: { ...project.piece, faces: [{ ...face, chain }], seams: [] } }, ['gull', 'eel-grass']);
-		expect(low.project.layout.zones[0]!.border).toBe(16);
+		expect(low.project.layout.zones[0]!.field).toMatchObject({ border: 16 });
 	});
 
 	it('can be added twice, each under its own name', () => {

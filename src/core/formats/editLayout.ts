@@ -14,11 +14,11 @@ export function addZone(project: Project, colours: readonly string[]): { readonl
 		id,
 		name: 'Edge shade and glow',
 		parts: frontsOf(project),
-		pattern: 'edge-shade',
+		over: 'each',
+		field: { pattern: 'edge-shade', border: borderFor(project), corners: 'round' },
 		colours: [...colours],
-		border: borderFor(project),
-		softness: 0.8,
-		corners: 'round'
+		leaves: false,
+		softness: 0.8
 	};
 	const coat: Coat = {
 		...paintLike(project),

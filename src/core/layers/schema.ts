@@ -12,7 +12,15 @@ export type CoatParts = z.infer<typeof CoatPartsSchema>;
 export const APPLICATORS = ['brush', 'roller', 'sponge', 'spray', 'cloth'] as const;
 export type Applicator = (typeof APPLICATORS)[number];
 
-export const BLEND_METHODS = ['mist-and-feather', 'glaze-slip', 'loaded-brush'] as const;
+export const BLEND_METHODS = [
+	'mist-and-feather',
+	'glaze-slip',
+	'loaded-brush',
+	'running-colour',
+	'sponge-on-sponge',
+	'dry-drag',
+	'layer-and-wear'
+] as const;
 export const BRUSH_SCHOOLS = ['clean-joins', 'own-brushes', 'one-dry'] as const;
 
 const step = {

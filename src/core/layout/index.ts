@@ -21,7 +21,9 @@ export { leaveOutMotif, moveMotif, moveMotifEdge, nudgeMotif, pickFit, releaseMo
 export { fitRunToLength } from './run/fitRunToLength';
 export { fitKeyOf, fitRunOnFronts, planRun, type Placement, type RunChoice, type RunGroup, type RunPlan } from './run/planRun';
 export type { Decider, Obstacle, RunFit, RunWish, Spot } from './run/types';
-export { PATTERNS } from './zones';
+export { PATTERNS, patternOf } from './zones';
+export { FieldSchema, type Field, type PatternId } from './zones/fieldSchema';
+export { countStretches, depthOnPart, joinsOf, layZone, type LaidPart } from './zones/layZone';
 export { areasOfColours, lengthsOfJoins, passJoin, sharesAtDepth } from './zones/shareColours';
-export type { Join, Pattern, Region } from './zones/types';
+export type { Join, Laid, Pattern, Region } from './zones/types';
 export { regionOf } from './zones/regionOf';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { IdSchema, NameSchema } from '../piece';
+import { FieldSchema } from './zones/fieldSchema';
 
 const MmSchema = z.number().min(0).max(100_000);
 
@@ -25,11 +26,18 @@ export const ZoneSchema = z.strictObject({
 	id: IdSchema,
 	name: NameSchema,
 	parts: PartsSchema,
-	pattern: z.enum(['edge-shade']),
-	colours: z.array(IdSchema).min(2).max(3).meta({ description: 'From the edge to the centre.' }),
-	border: MmSchema.meta({ description: 'From the edge to the middle of the first join, mm.' }),
-	softness: z.number().min(0).max(1).meta({ description: '0 a crisp join, 1 a join as wide as the narrower of its two bands.' }),
-	corners: z.enum(['square', 'round']).default('round').meta({ description: 'Level lines mitred in the corners, or turned in an arc.' })
+	over: z.enum(['each', 'face', 'piece']).meta({
+		description:
+			'Spread over each part by itself, over its face, or over the height of the piece from the floor (bands and runs; others as on the face).'
+	}),
+	field: FieldSchema,
+	colours: z
+		.array(IdSchema)
+		.min(1)
+		.max(7)
+		.meta({ description: 'In the order of the field: from the edge to the centre, from the bottom up.' }),
+	leaves: z.boolean().meta({ description: 'After the last colour the ground is left as it is: ageing, runs, touches of colour.' }),
+	softness: z.number().min(0).max(1).meta({ description: '0 a crisp join, 1 a join as wide as the narrower of its two bands.' })
 });
 export type Zone = z.infer<typeof ZoneSchema>;
 

@@ -1,4 +1,4 @@
-import { judgeNeighbours } from '../colour';
+import { judgeJoin, type JoinJudgement } from '../colour';
 import { checkReferences, wordIssue, type Project } from '../formats';
 import {
 	checkOrder,
@@ -19,9 +19,9 @@ import {
 	lengthsOfJoins,
 	measureMotif,
 	partsOf,
-	PATTERNS,
+	joinsOf,
+	layZone,
 	planRun,
-	regionOf,
 	type Motif,
 	type MotifShape,
 	type Run,
@@ -151,17 +151,25 @@ function createFit() {
 
 function planZones(zones: Project['layout']['zones'], palette: Project['palette'], piece: MeasuredPiece): ZonePlan[] {
 	const hexOf = (id: string) => palette.find((colour) => colour.id === id)?.hex;
+	/** Neighbours are judged once for each pair, however many parts they meet on. */
+	const judged = new Map<string, JoinJudgement>();
+	const judge = ([first, second]: readonly [string, string]) => {
+		const key = `${first} ${second}`;
+		const [a, b] = [hexOf(first) ?? '#808080', hexOf(second) ?? '#808080'];
+		const found = judged.get(key) ?? judgeJoin(a, b, palette);
+		judged.set(key, found);
+		return found;
+	};
 	return zones.flatMap((zone) =>
-		partsOf(zone.parts, piece).map((part): ZonePlan => {
-			const region = regionOf(part);
-			const areas = areasOfColours(zone, region);
-			const lengths = lengthsOfJoins(zone, region);
-			const joins = PATTERNS[zone.pattern].joins(zone, region).map(({ at }, i) => {
-				const between = [zone.colours[i]!, zone.colours[i + 1]!] as const;
-				const [a, b] = between.map(hexOf);
-				const judged = a && b ? judgeNeighbours(a, b) : { difference: 0, verdict: 'one' as const };
-				return { between, at, length: lengths[i]!, ...judged };
-			});
+		layZone(zone, piece).map(({ part, laid }): ZonePlan => {
+			const areas = areasOfColours(zone, laid);
+			const lengths = lengthsOfJoins(zone, laid);
+			const joins = joinsOf(zone, laid.region)
+				.slice(0, zone.colours.length - 1)
+				.map(({ at }, i) => {
+					const between = [zone.colours[i]!, zone.colours[i + 1]!] as const;
+					return { between, at, length: lengths[i]!, ...judge(between) };
+				});
 			return { zone: zone.id, part: part.id, areas: zone.colours.map((colour, i) => ({ colour, area: areas[i]! / M2 })), joins };
 		})
 	);

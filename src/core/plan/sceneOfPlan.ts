@@ -10,6 +10,7 @@ export function sourceOfScene(project: Project, plan: Plan, face = plan.faces[0]
 	);
 	return {
 		face: plan.faces[at]!,
+		faces: plan.faces,
 		grain: project.piece.faces[at]!.grain,
 		layout: project.layout,
 		palette: project.palette,

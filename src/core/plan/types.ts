@@ -1,4 +1,4 @@
-import type { NeighbourVerdict } from '../colour';
+import type { JoinJudgement } from '../colour';
 import type { Finding, GapRoom, RoomRemedy } from '../layers';
 import type { Placement, RunGroup } from '../layout';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
@@ -37,16 +37,14 @@ export interface Plan {
 export interface ZonePlan {
 	readonly zone: string;
 	readonly part: string;
-	/** m2, from the edge to the centre; they add up to the area of the part. */
+	/** m2, in the order of the field; with what is left bare they add up to the area of the part. */
 	readonly areas: readonly { readonly colour: string; readonly area: number }[];
-	/** Neighbours, from the edge to the centre. */
-	readonly joins: readonly {
+	/** Neighbours, in the order of the field. */
+	readonly joins: readonly ({
 		readonly between: readonly [string, string];
 		readonly at: Mm;
 		readonly length: Mm;
-		readonly difference: number;
-		readonly verdict: NeighbourVerdict;
-	}[];
+	} & JoinJudgement)[];
 }
 
 export interface RunSummary {

@@ -1,12 +1,14 @@
 import type { Colour } from '../colour';
 import { isFilm, type Coat, type FilmCoat, type Material } from '../layers';
 import { flattenOutline } from '../geometry';
-import { measureMotif, partsOf, regionOf, type Layout, type Placement } from '../layout';
+import { layZone, measureMotif, type Layout, type Placement } from '../layout';
 import { isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
 import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer } from './scene';
 
 export interface SceneSource {
 	readonly face: MeasuredFace;
+	/** All of the piece: what climbs it hangs on its height. */
+	readonly faces: readonly MeasuredFace[];
 	readonly grain: 'level' | 'upright';
 	readonly layout: Layout;
 	readonly palette: readonly Colour[];
@@ -96,11 +98,13 @@ function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSou
 	const zone = source.layout.zones.find((other) => other.id === coat.zone);
 	if (!zone) return { kind: 'none', coat: coat.id };
 	const colours = zone.colours.map((id) => source.palette.find((colour) => colour.id === id));
-	const regions = partsOf(zone.parts, { faces: [source.face] }).map((part) => ({
-		box: boxOf(part),
-		region: regionOf(part),
-		surfaces: valuesOf(surfacesWithin(part, source.face), source.face)
-	}));
+	const regions = layZone(zone, source)
+		.filter(({ face }) => face.id === source.face.id)
+		.map(({ part, laid }) => ({
+			box: boxOf(part),
+			laid,
+			surfaces: valuesOf(surfacesWithin(part, source.face), source.face)
+		}));
 	const opacity = Math.min(...colours.map((colour) => colour?.opacity ?? 1));
 	return {
 		kind: 'blend',

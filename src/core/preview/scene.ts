@@ -1,5 +1,5 @@
 import type { Ring } from '../geometry';
-import type { Region, Zone } from '../layout';
+import type { Laid, Zone } from '../layout';
 import type { Box, GroundId } from '../piece';
 import type { Mm, Um } from '../units';
 
@@ -28,10 +28,10 @@ export interface SceneFront extends Box {
 	readonly setOff: Mm;
 }
 
-/** What a pattern lies on: a box, the field in it, and the surfaces that it colours. */
+/** What a pattern lies on: a box, where it lies in the region of the field, and the surfaces that it colours. */
 export interface SceneRegion {
 	readonly box: Box;
-	readonly region: Region;
+	readonly laid: Laid;
 	readonly surfaces: readonly number[];
 }
 

@@ -1,5 +1,5 @@
 import type { Project } from '../formats';
-import { measureMotif } from '../layout';
+import { measureMotif, patternOf } from '../layout';
 import type { Part } from '../piece';
 import type { PlacementRow, Plan } from '../plan';
 import { formatLength, type Mm } from '../units';
@@ -58,7 +58,7 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Placem
 	const items: PageItem[] = [
 		{ kind: 'rect', x: LEFT, y: DRAWING_TOP, width: right - LEFT, height: bottom - DRAWING_TOP, weight: 0.35, ink: 'ink', name: 'front' }
 	];
-	for (const zone of plan.zones.filter((zone) => zone.part === part.id))
+	for (const zone of plan.zones.filter((zone) => zone.part === part.id && followsEdge(project, zone.zone)))
 		for (const { at: depth } of zone.joins) {
 			const [x, y] = at(depth, depth);
 			const [w, h] = [(part.width - 2 * depth) * scale, (part.height - 2 * depth) * scale];
@@ -115,13 +115,23 @@ function drawPlacement(project: Project, row: PlacementRow, scale: number): Page
 	];
 }
 
+/** Only such a pattern is drawn as lines parallel to the edge. */
+function followsEdge(project: Project, zone: string): boolean {
+	const found = project.layout.zones.find(({ id }) => id === zone);
+	return found?.over === 'each' && (found.field.pattern === 'edge-shade' || found.field.pattern === 'rings');
+}
+
 function zoneNotes(project: Project, plan: Plan, part: Part, y: Mm): PageItem[] {
 	const nameOf = (id: string) => project.palette.find((colour) => colour.id === id)?.name ?? id;
 	return plan.zones
 		.filter((zone) => zone.part === part.id)
 		.map((zone, i): PageItem => {
+			const { field } = project.layout.zones.find(({ id }) => id === zone.zone)!;
+			const [first, last] = patternOf(field).ends(field);
 			const joins = zone.joins.map(({ at }) => formatLength(at, project.units).text).join(' and ');
-			const text = `Edge to centre: ${zone.areas.map(({ colour }) => nameOf(colour)).join(', ')}; the colours meet ${joins} in from the edge.`;
+			const where = followsEdge(project, zone.zone) ? 'in from the edge' : 'from the first';
+			const meet = zone.joins.length === 0 ? '' : `; the colours meet ${joins} ${where}`;
+			const text = `From ${first} to ${last}: ${zone.areas.map(({ colour }) => nameOf(colour)).join(', ')}${meet}.`;
 			return { kind: 'text', x: PAGE_MARGIN, y: y + i * 4.5, text, size: 3.1, ink: 'ink' };
 		});
 }

@@ -1,5 +1,4 @@
-/** A saved document, not yet checked: whatever is not as expected is left for the schema to name. */
-type Loose = Record<string, unknown>;
+import { asList, asObject, type Loose } from './loose';
 
 /**
  * Version 1 knew one face, the front, with drawers that were level, and no more. Its carcass was called `frame`; a
@@ -49,11 +48,4 @@ function upgradeFace(face: Loose): Loose {
 function upgradeHardware(hardware: unknown): unknown {
 	const loose = asObject(hardware);
 	return loose['kind'] === 'knob' || loose['kind'] === 'pull' ? { holes: { old: 'keep' }, room: 'clear', ...loose } : hardware;
-}
-
-function asObject(value: unknown): Loose {
-	return typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Loose) : {};
-}
-function asList(value: unknown): unknown[] {
-	return Array.isArray(value) ? value : [];
 }

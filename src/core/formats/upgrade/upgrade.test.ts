@@ -11,7 +11,9 @@ describe('a file of version 1', () => {
 		const read = readProjectText(version1);
 		if (!read.ok) throw new Error(JSON.stringify(read.issues));
 		const plan = planProject(read.project);
-		expect(read.project.version).toBe(2);
+		expect(read.project.version).toBe(3);
+		expect(read.project.layout.zones[0]).toMatchObject({ over: 'each', leaves: false, field: { pattern: 'edge-shade', corners: 'round' } });
+		expect(plan.zones).toHaveLength(4);
 		expect([plan.errors, plan.findings]).toEqual([[], []]);
 		expect(plan.faces.map(({ name, width, height }) => [name, width, height])).toEqual([['Front', 860, 940]]);
 		expect(plan.faces[0]!.parts.map(({ id }) => id)).toEqual(['rail', 'drawer-1', 'drawer-2', 'drawer-3', 'drawer-4', 'plinth']);

@@ -1,31 +1,18 @@
-import { depthInBox, depthInOutline, roundedDepthInBox } from '../../geometry';
-import type { Mm } from '../../units';
-import type { Join, Pattern } from './types';
+import { depthInRegion } from './depthInRegion';
+import type { Pattern } from './types';
 
-/**
- * Edge shade and centre glow: the field is the distance to the outline. The first join lies `border` from the edge;
- * of three colours the middle one is as wide as the border, but takes at most half of what is left.
- */
-export const edgeShade: Pattern = {
+/** Edge shade and centre glow: the field is the distance to the outline; the first join lies `border` from the edge. Source: methods 11. */
+export const edgeShade: Pattern<'edge-shade'> = {
 	id: 'edge-shade',
-	depthAt(zone, x, y, { width, height, outline }) {
-		if (outline !== null) return depthInOutline(outline, { x, y });
-		return zone.corners === 'round' ? roundedDepthInBox(x, y, width, height) : depthInBox(x, y, width, height);
+	name: 'Edge shade and glow',
+	ends: () => ['at the edge', 'in the centre'],
+	reach: (_, { deepest }) => deepest,
+	depthAt: ({ corners }, x, y, region) => depthInRegion(x, y, region, corners),
+	/** The middle colours are each as wide as the border, but take at most half of what is left. */
+	meets({ border }, colours, { deepest }) {
+		const first = Math.min(border, deepest);
+		const step = Math.min(first, (deepest - first) / 2 / Math.max(1, colours - 2));
+		return Array.from({ length: colours - 1 }, (_, i) => first + i * step);
 	},
-	joins(zone, { deepest }) {
-		const first = Math.min(zone.border, deepest);
-		const ats = zone.colours.length === 2 ? [first] : [first, first + Math.min(first, (deepest - first) / 2)];
-		return softenJoins(ats, deepest, zone.softness);
-	}
+	start: ({ deepest }) => ({ pattern: 'edge-shade', border: Math.max(1, Math.round(Math.min(30, deepest * 0.4))), corners: 'round' })
 };
-
-/** A join at full softness is as wide as the narrower of its two bands, so that two joins never overlap. */
-function softenJoins(ats: readonly Mm[], deepest: Mm, softness: number): Join[] {
-	return ats.map((at, i) => {
-		const before = at - (ats[i - 1] ?? 0);
-		const after = (ats[i + 1] ?? deepest) - at;
-		const outer = i === 0 ? before : before / 2;
-		const inner = i === ats.length - 1 ? after : after / 2;
-		return { at, half: softness * Math.max(0, Math.min(outer, inner)) };
-	});
-}

@@ -1,8 +1,8 @@
-import { areaOfOutline, isInsideOutline, offsetInwards, type Outline } from '../../geometry';
+import { areaOfOutline, isInsideOutline, offsetInwards } from '../../geometry';
 import type { Mm, Mm2 } from '../../units';
 import type { Zone } from '../schema';
-import { PATTERNS } from './index';
-import type { Join, Region } from './types';
+import { depthOnPart, joinsOf } from './layZone';
+import type { Join, Laid } from './types';
 
 /**
  * How far each join has gone at a depth (mm): 0 before it, 1 after it, an even S between. The colour at the depth is
@@ -21,21 +21,53 @@ export function sharesAtDepth(joins: readonly Join[], depth: Mm): number[] {
 }
 
 /**
- * Area (mm2) of each colour of a zone on one part, from its field; they add up to the area of the part.
+ * Area (mm2) of each stretch of a zone on one part, from its field; they add up to the area of the part.
  * Exact for square corners of a box (the level lines are rectangles); else summed over a fine grid.
  */
-export function areasOfColours(zone: Zone, region: Region): Mm2[] {
-	const joins = PATTERNS[zone.pattern].joins(zone, region);
-	if (region.outline !== null) return areasInOutline(zone, joins, region, region.outline);
-	return zone.corners === 'square' ? areasOverDepth(joins, region.width, region.height) : areasOverGrid(zone, joins, region);
+export function areasOfColours(zone: ZoneField, laid: Laid): Mm2[] {
+	const joins = joinsOf(zone, laid.region);
+	const isOwn = laid.region === laid.own && laid.own.outline === null;
+	if (zone.field.pattern === 'edge-shade' && isOwn && zone.field.corners === 'square')
+		return areasOverDepth(joins, laid.own.width, laid.own.height);
+	return areasOverGrid(zone, joins, laid);
 }
 
 /** Length of the lines along which two colours meet on one part, mm: one for each join. For brushes and time. */
-export function lengthsOfJoins(zone: Zone, region: Region): Mm[] {
-	return PATTERNS[zone.pattern].joins(zone, region).map(({ at }) => {
-		if (region.outline === null) return Math.max(0, 2 * (region.width + region.height) - 8 * at);
-		return offsetInwards(region.outline, at).reduce((sum, ring) => sum + lengthOfRing(ring), 0);
+export function lengthsOfJoins(zone: ZoneField, laid: Laid): Mm[] {
+	const joins = joinsOf(zone, laid.region);
+	if (zone.field.pattern !== 'edge-shade' || laid.region !== laid.own) return joins.map(({ at }) => lengthOfLevel(zone, laid, at));
+	return joins.map(({ at }) => {
+		if (laid.own.outline === null) return Math.max(0, 2 * (laid.own.width + laid.own.height) - 8 * at);
+		return offsetInwards(laid.own.outline, at).reduce((sum, ring) => sum + lengthOfRing(ring), 0);
 	});
+}
+
+type ZoneField = Pick<Zone, 'field' | 'colours' | 'leaves' | 'softness'>;
+
+/** The level line of a field, cell by cell: where it crosses two sides of a cell, the straight line between. */
+function lengthOfLevel({ field }: ZoneField, laid: Laid, at: Mm): Mm {
+	const { width, height, outline } = laid.own;
+	const [w, h] = [width / GRID, height / GRID];
+	const rowAt = (row: number) => Array.from({ length: GRID + 1 }, (_, column) => depthOnPart(field, laid, column * w, row * h) - at);
+	let length = 0;
+	let above = rowAt(0);
+	for (let row = 1; row <= GRID; row++) {
+		const below = rowAt(row);
+		for (let column = 0; column < GRID; column++) {
+			const corners = [above[column]!, above[column + 1]!, below[column + 1]!, below[column]!] as const;
+			if (outline !== null && !isInsideOutline(outline, { x: (column + 0.5) * w, y: (row - 0.5) * h })) continue;
+			const cuts = corners.flatMap((value, i) => {
+				const next = corners[(i + 1) % 4]!;
+				if (value < 0 === next < 0) return [];
+				const t = value / (value - next);
+				return [[i === 0 ? t : i === 1 ? 1 : i === 2 ? 1 - t : 0, i === 0 ? 0 : i === 1 ? t : i === 2 ? 1 : 1 - t] as const];
+			});
+			for (let i = 0; i + 1 < cuts.length; i += 2)
+				length += Math.hypot((cuts[i + 1]![0] - cuts[i]![0]) * w, (cuts[i + 1]![1] - cuts[i]![1]) * h);
+		}
+		above = below;
+	}
+	return length;
 }
 
 function lengthOfRing(ring: readonly number[]): Mm {
@@ -69,28 +101,18 @@ function areasOverDepth(joins: readonly Join[], width: Mm, height: Mm): Mm2[] {
 
 const GRID = 96;
 
-function areasOverGrid(zone: Zone, joins: readonly Join[], region: Region): Mm2[] {
-	const { width, height } = region;
-	const areas = new Array<number>(joins.length + 1).fill(0);
-	const cell = (width * height) / (GRID * GRID);
-	for (let row = 0; row < GRID; row++) {
-		const y = ((row + 0.5) * height) / (2 * GRID);
-		for (let column = 0; column < GRID; column++)
-			addShares(areas, joins, PATTERNS[zone.pattern].depthAt(zone, ((column + 0.5) * width) / (2 * GRID), y, region), cell);
-	}
-	return areas;
-}
-
 /** The whole box is gone over; what the grid is off in all is set right by the area of the outline, which is exact. */
-function areasInOutline(zone: Zone, joins: readonly Join[], region: Region, outline: Outline): Mm2[] {
+function areasOverGrid({ field }: ZoneField, joins: readonly Join[], laid: Laid): Mm2[] {
+	const { width, height, outline } = laid.own;
 	const areas = new Array<number>(joins.length + 1).fill(0);
 	for (let row = 0; row < GRID; row++)
 		for (let column = 0; column < GRID; column++) {
-			const point = { x: ((column + 0.5) * region.width) / GRID, y: ((row + 0.5) * region.height) / GRID };
-			if (isInsideOutline(outline, point)) addShares(areas, joins, PATTERNS[zone.pattern].depthAt(zone, point.x, point.y, region), 1);
+			const point = { x: ((column + 0.5) * width) / GRID, y: ((row + 0.5) * height) / GRID };
+			if (outline === null || isInsideOutline(outline, point)) addShares(areas, joins, depthOnPart(field, laid, point.x, point.y), 1);
 		}
 	const found = areas.reduce((sum, area) => sum + area, 0);
-	return areas.map((area) => (found === 0 ? 0 : (area * areaOfOutline(outline)) / found));
+	const whole = outline === null ? width * height : areaOfOutline(outline);
+	return areas.map((area) => (found === 0 ? 0 : (area * whole) / found));
 }
 
 function addShares(areas: number[], joins: readonly Join[], depth: Mm, cell: Mm2): void {

@@ -1,6 +1,6 @@
 import type { Outline } from '../../geometry';
 import type { Mm } from '../../units';
-import type { Zone } from '../schema';
+import type { Field, PatternId } from './fieldSchema';
 
 /** Where a colour gives way to the next, mm of depth: half and half at `at`, over `half` to both sides. */
 export interface Join {
@@ -8,7 +8,7 @@ export interface Join {
 	readonly half: Mm;
 }
 
-/** What a pattern lies on: a part in its own box. */
+/** What a pattern is spread over: a part in its own box, a face, or the whole height of the piece. */
 export interface Region {
 	readonly width: Mm;
 	readonly height: Mm;
@@ -16,13 +16,36 @@ export interface Region {
 	readonly outline: Outline | null;
 	/** The largest distance to its edge, mm. */
 	readonly deepest: Mm;
+	/** Its own, so that patches on two doors are not the same. */
+	readonly salt: number;
 }
 
-/** Where the colours of a zone go on one part. */
-export interface Pattern {
-	readonly id: Zone['pattern'];
-	/** The field: from 0 at the first colour to `region.deepest`, mm. x and y from the left and the top edge of the part. */
-	readonly depthAt: (zone: Zone, x: Mm, y: Mm, region: Region) => Mm;
-	/** One fewer than colours. */
-	readonly joins: (zone: Zone, region: Region) => Join[];
+/** A part in the region of its pattern. */
+export interface Laid {
+	readonly region: Region;
+	/** Its left and top edge in the region, mm. */
+	readonly x: Mm;
+	readonly y: Mm;
+	/** A level face meets a pattern that climbs the piece at one height: there, from the top of the region; null else. */
+	readonly flat: Mm | null;
+	/** The part itself. */
+	readonly own: Pick<Region, 'width' | 'height' | 'outline'>;
+}
+
+export type FieldOf<Id extends PatternId> = Extract<Field, { pattern: Id }>;
+
+/** Where the colours of a zone go: a field that grows from 0 at the first colour, and where along it the colours meet. */
+export interface Pattern<Id extends PatternId = PatternId> {
+	readonly id: Id;
+	readonly name: string;
+	/** Where the first colour lies, and the last. */
+	readonly ends: (field: FieldOf<Id>) => readonly [first: string, last: string];
+	/** The largest value of the field, mm. */
+	readonly reach: (field: FieldOf<Id>, region: Region) => Mm;
+	/** The field at a point from the left and the top edge of the region, mm. */
+	readonly depthAt: (field: FieldOf<Id>, x: Mm, y: Mm, region: Region) => Mm;
+	/** Where so many colours meet, mm of the field, rising. */
+	readonly meets: (field: FieldOf<Id>, colours: number, region: Region) => readonly Mm[];
+	/** To begin from, on a region. */
+	readonly start: (region: Region) => FieldOf<Id>;
 }

@@ -1,60 +1,168 @@
 import fc from 'fast-check';
-import { expect, it } from 'vitest';
-import { areasOfColours, PATTERNS, sharesAtDepth, type Region, type Zone } from '../index';
+import { describe, expect, it } from 'vitest';
+import { newProject } from '../../formats';
+import { areaOfOutline } from '../../geometry';
+import { measurePiece } from '../../piece';
+import {
+	areasOfColours,
+	depthOnPart,
+	joinsOf,
+	layZone,
+	lengthsOfJoins,
+	PATTERNS,
+	patternOf,
+	regionOf,
+	sharesAtDepth,
+	type Field,
+	type Laid,
+	type Region,
+	type Zone
+} from '../index';
 
-const zone = (more: Partial<Zone>): Zone => ({
+const zone = (field: Partial<Extract<Field, { pattern: 'edge-shade' }>> | Field, more: Partial<Zone> = {}): Zone => ({
 	id: 'z',
 	name: 'Glow',
 	parts: 'drawers',
-	pattern: 'edge-shade',
+	over: 'each',
 	colours: ['a', 'b', 'c'],
-	border: 30,
+	leaves: false,
 	softness: 0.8,
-	corners: 'square',
-	...more
+	...more,
+	field: { pattern: 'edge-shade', border: 30, corners: 'square', ...field } as Field
 });
-
-const box = (width: number, height: number): Region => ({ width, height, outline: null, deepest: Math.min(width, height) / 2 });
+const box = (width: number, height: number): Region => ({ width, height, outline: null, deepest: Math.min(width, height) / 2, salt: 0 });
+const alone = (region: Region): Laid => ({ region, x: 0, y: 0, flat: null, own: region });
+const shapes = ['arched-panel', 'round-table', 'free-board', 'headboard'].map((shape) =>
+	regionOf(measurePiece(newProject('', 'mm', null, shape).piece, 'mm').faces[0]!.whole)
+);
+const PATTERN_IDS = Object.keys(PATTERNS) as (keyof typeof PATTERNS)[];
+const startOf = (id: (typeof PATTERN_IDS)[number], region: Region) => PATTERNS[id].start(region) as Field;
 
 it('gives the frame of a crisp square border to the edge colour, to the square millimetre', () => {
-	const [edge, centre] = areasOfColours(zone({ colours: ['a', 'b'], softness: 0 }), box(800, 160));
+	const [edge, centre] = areasOfColours(zone({}, { colours: ['a', 'b'], softness: 0 }), alone(box(800, 160)));
 	expect(edge).toBeCloseTo(800 * 160 - 740 * 100, 6);
 	expect(centre).toBeCloseTo(740 * 100, 6);
 });
 
 it('keeps the middle colour and the centre where the border is wide', () => {
-	expect(PATTERNS['edge-shade'].joins(zone({ border: 60 }), box(800, 160)).map((join) => join.at)).toEqual([60, 70]);
+	expect(joinsOf(zone({ border: 60 }), box(800, 160)).map((join) => join.at)).toEqual([60, 70]);
+	const seven = zone({ border: 10 }, { colours: [...'abcdefg'] });
+	expect(joinsOf(seven, box(800, 160)).map((join) => join.at)).toEqual([10, 17, 24, 31, 38, 45]);
 });
 
-it('is exact at its stops, continuous between, and its areas add up to the part', () => {
+describe.each(PATTERN_IDS)('%s', (id) => {
+	const regions = [box(800, 160), box(90, 400), ...shapes];
+
+	it('has a field within its reach, continuous, with its joins in order inside it', () => {
+		for (const region of regions)
+			for (const colours of [2, 3, 7]) {
+				const field = startOf(id, region);
+				const pattern = patternOf(field);
+				const reach = pattern.reach(field, region);
+				const joins = joinsOf(zone(field, { colours: [...'abcdefg'].slice(0, colours) }), region);
+				expect(joins).toHaveLength(colours - 1);
+				joins.forEach(({ at, half }, i) => {
+					expect(at).toBeLessThanOrEqual(reach + 1e-9);
+					expect(at - half).toBeGreaterThanOrEqual((joins[i - 1] ? joins[i - 1]!.at + joins[i - 1]!.half : 0) - 1e-9);
+				});
+				for (let i = 0; i < 60; i++) {
+					const [x, y] = [(region.width * ((i * 37) % 61)) / 61, (region.height * ((i * 23) % 61)) / 61];
+					const here = pattern.depthAt(field, x, y, region);
+					expect(here).toBeGreaterThanOrEqual(0);
+					expect(here).toBeLessThanOrEqual(reach + 1e-6);
+					/** No jump: over a thousandth of a mm the field moves by no more than a steep drip would. */
+					if (id !== 'runs' || Math.abs(y - region.height / 2) > 1)
+						expect(Math.abs(pattern.depthAt(field, x + 0.001, y, region) - here)).toBeLessThan(0.2);
+				}
+			}
+	});
+
+	it('is exact at its stops, and its areas add up to the part, whatever the outline', () => {
+		for (const region of regions) {
+			const z = zone(startOf(id, region));
+			const joins = joinsOf(z, region);
+			for (const [i, { at, half }] of joins.entries()) {
+				if (half <= 1e-6) continue;
+				expect(sharesAtDepth(joins, at)[i]).toBeCloseTo(0.5, 9);
+				expect(sharesAtDepth(joins, at - half)[i]).toBeCloseTo(1, 9);
+				expect(sharesAtDepth(joins, at + half)[i + 1]).toBeCloseTo(1, 9);
+			}
+			const whole = region.outline === null ? region.width * region.height : areaOfOutline(region.outline);
+			const areas = areasOfColours(z, alone(region));
+			expect(areas.reduce((a, b) => a + b, 0)).toBeCloseTo(whole, 3);
+			expect(Math.min(...areas)).toBeGreaterThanOrEqual(0);
+			for (const length of lengthsOfJoins(z, alone(region))) expect(Number.isFinite(length) && length >= 0).toBe(true);
+		}
+	});
+});
+
+it('keeps its areas and stops for any figures of an edge shade', () => {
 	const spec = fc.record({
 		border: fc.integer({ min: 1, max: 200 }),
-		softness: fc.double({ min: 0.05, max: 1, noNaN: true }),
-		corners: fc.constantFrom('square' as const, 'round' as const),
-		colours: fc.constantFrom<string[]>(['a', 'b'], ['a', 'b', 'c'])
+		corners: fc.constantFrom('square' as const, 'round' as const)
 	});
 	fc.assert(
-		fc.property(spec, fc.integer({ min: 60, max: 900 }), fc.integer({ min: 60, max: 400 }), (more, width, height) => {
-			const z = zone(more);
-			const pattern = PATTERNS[z.pattern];
-			const joins = pattern.joins(z, box(width, height));
-			const deepest = box(width, height).deepest;
-			for (const join of joins) {
-				if (join.half <= 0) continue;
-				const [before, at, after] = [join.at - join.half, join.at, join.at + join.half].map((depth) => sharesAtDepth(joins, depth));
-				const colour = joins.indexOf(join);
-				expect(before![colour]).toBeCloseTo(1, 9);
-				expect(at![colour]).toBeCloseTo(0.5, 9);
-				expect(after![colour + 1]).toBeCloseTo(1, 9);
+		fc.property(
+			spec,
+			fc.double({ min: 0.05, max: 1, noNaN: true }),
+			fc.integer({ min: 60, max: 900 }),
+			fc.integer({ min: 60, max: 400 }),
+			(field, softness, width, height) => {
+				const z = zone(field, { softness });
+				expect(areasOfColours(z, alone(box(width, height))).reduce((a, b) => a + b, 0)).toBeCloseTo(width * height, 4);
 			}
-			const narrowest = Math.min(...joins.map((join) => join.half).filter((half) => half > 0));
-			for (let i = 0; i < 40; i++) {
-				const depth = (deepest * i) / 40;
-				const [here, next] = [sharesAtDepth(joins, depth), sharesAtDepth(joins, depth + narrowest / 1000)];
-				if (joins.every((join) => join.half > 0))
-					here.forEach((share, colour) => expect(Math.abs(next[colour]! - share)).toBeLessThan(0.01));
-			}
-			expect(areasOfColours(z, box(width, height)).reduce((a, b) => a + b, 0)).toBeCloseTo(width * height, 4);
-		})
+		),
+		{ numRuns: 40 }
 	);
+});
+
+describe('bands over the whole piece', () => {
+	const { piece } = newProject('', 'mm', 3, 'chest');
+	const faces = piece.faces.map((face) =>
+		face.kind === 'front' ? { ...face, width: '800', height: '900' } : face.kind === 'left' ? { ...face, width: '400' } : face
+	);
+	const measured = measurePiece({ ...piece, faces }, 'mm');
+	const climbing = (over: Zone['over']) =>
+		zone({ pattern: 'bands', from: 'bottom', stops: null }, { over, parts: ['drawer-1', 'drawer-3', 'left', 'top'] });
+
+	it('meet at one height across gaps, on the sides and on the top', () => {
+		const laid = layZone(climbing('piece'), measured);
+		expect(laid.map(({ part }) => part.id).sort()).toEqual(['drawer-1', 'drawer-3', 'left', 'top'].sort());
+		for (const { part, face, laid: at } of laid) {
+			if (face.lies === 'level') {
+				expect(depthOnPart(climbing('piece').field, at, 10, 10)).toBeCloseTo(900, 9);
+				expect(depthOnPart(climbing('piece').field, at, 10, 200)).toBeCloseTo(900, 9);
+			} else expect(depthOnPart(climbing('piece').field, at, 10, 5)).toBeCloseTo(face.height - part.y - 5, 9);
+		}
+		/** By itself every drawer has all the bands. */
+		for (const { laid: at, part } of layZone(climbing('each'), measured)) expect(at.region.height).toBe(part.height);
+	});
+
+	it('the shares of two drawers are those of their heights', () => {
+		const z = { ...climbing('piece'), softness: 0 };
+		for (const { part, laid } of layZone(z, measured).filter(({ part }) => part.role === 'drawer')) {
+			const bottom = 900 - part.y - part.height;
+			const shares = areasOfColours(z, laid).map((area) => area / (part.width * part.height));
+			const within = (from: number, to: number) => Math.max(0, Math.min(to, bottom + part.height) - Math.max(from, bottom)) / part.height;
+			[within(0, 300), within(300, 600), within(600, 900)].forEach((share, i) => expect(shares[i]).toBeCloseTo(share, 1));
+		}
+	});
+});
+
+it('the length of a level line is that of the line', () => {
+	const z = zone({ pattern: 'bands', from: 'bottom', stops: [0.31] }, { colours: ['a', 'b'] });
+	expect(lengthsOfJoins(z, alone(box(800, 160)))[0]).toBeCloseTo(800, 6);
+	const round = shapes[1]!;
+	const [length] = lengthsOfJoins(zone({ pattern: 'rings', widths: [100] }, { colours: ['a', 'b'] }), alone(round));
+	expect(length! / (2 * Math.PI * (round.width / 2 - 100))).toBeCloseTo(1, 2);
+});
+
+it('a seed gives the same clouds again, another seed others; what is left bare takes no paint', () => {
+	const clouds = (seed: number) => zone({ pattern: 'clouds', size: 60, seed, stops: null });
+	const at = (seed: number) => Array.from({ length: 50 }, (_, i) => depthOnPart(clouds(seed).field, alone(box(800, 400)), i * 15, i * 7));
+	expect(at(3)).toEqual(at(3));
+	expect(at(3)).not.toEqual(at(4));
+	const aged = zone({ pattern: 'ageing', reach: 30, seed: 1 }, { colours: ['a'], leaves: true });
+	const [dark, bare] = areasOfColours(aged, alone(box(800, 160)));
+	expect(bare).toBeGreaterThan(dark!);
 });

@@ -1,5 +1,6 @@
 import { convertHexToPaint, convertLinearToSrgb, convertPaintToLinear, mixPaints } from '../../colour';
-import { PATTERNS, passJoin, type Join } from '../../layout';
+import { joinsOf, passJoin, patternOf, type Join } from '../../layout';
+import { bytesOfHex } from './coverTable';
 import { fillCloudRow, fillStrokeRow, noiseTile } from '../grain';
 import { eachSpan } from './eachSpan';
 import type { Effect } from './types';
@@ -10,44 +11,53 @@ const ENTRIES = 1024;
 const HAND: Readonly<Record<string, readonly [stroke: number, patch: number]>> = {
 	'mist-and-feather': [0.16, 0.1],
 	'glaze-slip': [0.03, 0.24],
-	'loaded-brush': [0.34, 0.3]
+	'loaded-brush': [0.34, 0.3],
+	'running-colour': [0, 0.5],
+	'sponge-on-sponge': [0, 0.8],
+	'dry-drag': [0.7, 0.05],
+	'layer-and-wear': [0.25, 0.7]
 };
 
 /** The colours of a zone, each front by its own field, mixed as paint mixes. */
 export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 	const { scale, scene } = canvas;
 	const { zone, hexes, cover } = layer;
-	const pattern = PATTERNS[zone.pattern];
+	const { field } = zone;
+	const pattern = patternOf(field);
 	const tile = noiseTile(scene.seed + 2);
 	const [stroke, patch] = HAND[layer.method] ?? [0, 0];
 	const gloss = Math.round(layer.sheen * 255);
 	const { rgb, relief } = planes;
-	const mixes = mixJoins(hexes);
+	/** What is left bare is as the last colour, thinning out to nothing. */
+	const mixes = mixJoins(zone.leaves ? [...hexes, hexes.at(-1)!] : hexes);
 	const marks = new Float32Array(planes.width);
 	const clouds = new Float32Array(planes.width);
-	for (const { box, region, surfaces } of layer.regions) {
-		const { deepest } = region;
-		const joins = pattern.joins(zone, region);
-		const table = colourByDepth(mixes, joins, deepest);
+	for (const { box, laid, surfaces } of layer.regions) {
+		const { region, flat } = laid;
+		const reach = pattern.reach(field, region);
+		const joins = joinsOf(zone, region);
+		const { colours, covers } = lookUpByDepth(mixes, joins, reach, { hex: hexes[0]!, cover, leaves: zone.leaves });
 		const widest = Math.max(0, ...joins.map((join) => join.half));
 		const strokes = (stroke * widest) / 128;
 		const patches = (patch * widest) / 128;
-		const perDepth = (ENTRIES - 1) / deepest;
-		const bare = 1 - cover;
+		const perDepth = (ENTRIES - 1) / reach;
 		const film = layer.film;
 		const rough = (film * 0.14) / 255;
 		const lay = (start: number, count: number, x: number, y: number) => {
 			fillStrokeRow(marks, count, tile, x, y, 6);
 			fillCloudRow(clouds, count, tile, x, y, 5);
-			const down = (y + 0.5) / scale - box.y;
+			const down = flat ?? (y + 0.5) / scale - box.y + laid.y;
+			const left = laid.x - box.x;
 			for (let k = 0, i = start, at = start * 3; k < count; k++, i++, at += 3) {
 				const mark = marks[k]!;
 				const wander = strokes * (mark - 128) + patches * (clouds[k]! - 128);
-				const depth = pattern.depthAt(zone, (x + k + 0.5) / scale - box.x, down, region) + wander;
-				const entry = 3 * Math.max(0, Math.min(ENTRIES - 1, Math.round(depth * perDepth)));
-				rgb[at] = table[entry]! * cover + rgb[at]! * bare + 0.5;
-				rgb[at + 1] = table[entry + 1]! * cover + rgb[at + 1]! * bare + 0.5;
-				rgb[at + 2] = table[entry + 2]! * cover + rgb[at + 2]! * bare + 0.5;
+				const depth = pattern.depthAt(field, (x + k + 0.5) / scale + left, down, region) + wander;
+				const entry = Math.max(0, Math.min(ENTRIES - 1, Math.round(depth * perDepth)));
+				const laidOn = covers[entry]!;
+				const bare = 1 - laidOn;
+				rgb[at] = colours[entry * 3]! * laidOn + rgb[at]! * bare + 0.5;
+				rgb[at + 1] = colours[entry * 3 + 1]! * laidOn + rgb[at + 1]! * bare + 0.5;
+				rgb[at + 2] = colours[entry * 3 + 2]! * laidOn + rgb[at + 2]! * bare + 0.5;
 				relief[i]! += film + rough * mark;
 			}
 			planes.gloss.fill(gloss, start, start + count);
@@ -74,15 +84,28 @@ function mixJoins(hexes: readonly string[]): Float32Array[] {
 	});
 }
 
-/** The colours by depth on one front, looked up in the joins: they never overlap, so each depth is within one of them at most. */
-function colourByDepth(mixes: readonly Float32Array[], joins: readonly Join[], deepest: number): Float32Array {
-	const table = new Float32Array(ENTRIES * 3);
+interface Coat {
+	readonly hex: string;
+	readonly cover: number;
+	readonly leaves: boolean;
+}
+
+/** Colour and cover by depth on one front, looked up in the joins: they never overlap, so each depth is within one of them at most. */
+function lookUpByDepth(mixes: readonly Float32Array[], joins: readonly Join[], reach: number, { hex, cover, leaves }: Coat) {
+	const colours = new Float32Array(ENTRIES * 3);
+	const covers = new Float32Array(ENTRIES).fill(cover);
+	const single = bytesOfHex(hex);
 	for (let e = 0; e < ENTRIES; e++) {
-		const depth = (e / (ENTRIES - 1)) * deepest;
+		const depth = (e / (ENTRIES - 1)) * reach;
+		if (joins.length === 0) {
+			colours.set(single, e * 3);
+			continue;
+		}
 		let join = 0;
 		while (join < joins.length - 1 && passJoin(joins[join]!, depth) === 1) join++;
 		const from = 3 * Math.round(passJoin(joins[join]!, depth) * (ENTRIES - 1));
-		table.set(mixes[join]!.subarray(from, from + 3), e * 3);
+		colours.set(mixes[join]!.subarray(from, from + 3), e * 3);
+		if (leaves) covers[e] = cover * (1 - passJoin(joins.at(-1)!, depth));
 	}
-	return table;
+	return { colours, covers };
 }

@@ -21,6 +21,19 @@
 			}))
 	);
 
+	/** Faces with parts in them have a row each; the plain ones share the last. */
+	const rows = $derived(
+		[
+			...groups
+				.filter(({ choices }) => choices.length > 1)
+				.map(({ face, choices }) => ({ name: groups.length > 1 ? face.name : '', choices })),
+			{
+				name: groups.some(({ choices }) => choices.length > 1) ? 'And' : '',
+				choices: groups.flatMap(({ choices }) => (choices.length === 1 ? choices : []))
+			}
+		].filter(({ choices }) => choices.length > 0)
+	);
+
 	function toggle(part: string): void {
 		const all = groups.flatMap(({ choices }) => choices.map((choice) => choice.id));
 		const next = all.filter((other) => (other === part ? !on.includes(other) : on.includes(other)));
@@ -32,11 +45,11 @@
 
 <fieldset>
 	<legend class="label" id="{id}-legend">On which fronts</legend>
-	{#each groups as { face, choices } (face.id)}
+	{#each rows as { name, choices } (name)}
 		<div class="flex flex-wrap items-baseline gap-x-3">
-			{#if groups.length > 1 && choices.length > 1}<span class="note">{face.name}:</span>{/if}
+			{#if name}<span class="note">{name}:</span>{/if}
 			{#each choices as choice (choice.id)}
-				<label class="flex min-h-[30px] items-center gap-1.5 text-sm"
+				<label class="flex min-h-[28px] items-center gap-1.5 text-sm"
 					><input
 						type="checkbox"
 						class="h-4 w-4 accent-ember"

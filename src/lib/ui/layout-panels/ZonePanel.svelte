@@ -1,78 +1,139 @@
 <script lang="ts">
 	import { dropZone } from '$core/formats';
-	import { partsOf, regionOf, type Zone } from '$core/layout';
+	import { countStretches, joinsOf, layZone, PATTERNS, patternOf, type PatternId, type Zone } from '$core/layout';
+	import { formatLength } from '$core/units';
 	import { Choice, Slide } from '$lib/ui/choice';
-	import LengthField from '$lib/ui/length-field/LengthField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ColourChoice from './ColourChoice.svelte';
+	import FieldFigures from './FieldFigures.svelte';
+	import JoinNote from './JoinNote.svelte';
 	import PartsChoice from './PartsChoice.svelte';
 
 	let { zone }: { zone: Zone } = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
-	const plans = $derived(piece.plan.zones.filter((plan) => plan.zone === zone.id));
-	const deepest = $derived(Math.min(...partsOf(zone.parts, piece.plan).map((part) => regionOf(part).deepest)));
-	const NAMES = $derived(zone.colours.length === 2 ? ['At the edge', 'In the centre'] : ['At the edge', 'Between', 'In the centre']);
-	const WORDS = {
-		one: 'too alike: they will not read as two colours',
-		easy: 'easy to blend',
-		practise: 'far apart: practise on a board',
-		bridge: 'very far apart: a colour between them would help'
-	} as const;
-	const nameOf = (id: string) => piece.project.palette.find((colour) => colour.id === id)?.name ?? id;
+	const laid = $derived(layZone(zone, piece.plan));
+	/** The least of the regions: what is set must do on all of them. */
+	const region = $derived(laid.map(({ laid }) => laid.region).reduce((a, b) => (b.deepest < a.deepest ? b : a), laid[0]!.laid.region));
+	const pattern = $derived(patternOf(zone.field));
+	const ends = $derived(pattern.ends(zone.field));
+	const MOST = 7;
+	const joins = $derived(piece.plan.zones.find((plan) => plan.zone === zone.id)?.joins ?? []);
+	/** Patches have no place that a tape could find. */
+	const meets = $derived(joinsOf(zone, region).map(({ at }) => (zone.field.pattern === 'clouds' ? null : formatLength(at, unit).text)));
+	const labelOf = (i: number) =>
+		i === 0
+			? `${ends[0][0]!.toUpperCase()}${ends[0].slice(1)}`
+			: i === countStretches(zone) - 1
+				? `${ends[1][0]!.toUpperCase()}${ends[1].slice(1)}`
+				: `Then, ${i + 1}`;
 
 	function set(change: (draft: Zone) => void, together = ''): void {
 		piece.edit((draft) => change(draft.layout.zones.find((other) => other.id === zone.id)! as Zone), together && `${together} ${zone.id}`);
 	}
-	function setCount(count: '2' | '3'): void {
+	function setPattern(id: PatternId): void {
 		set((draft) => {
-			if (count === '2') draft.colours = [draft.colours[0]!, draft.colours.at(-1)!];
-			else if (draft.colours.length === 2)
-				draft.colours = [
-					draft.colours[0]!,
-					piece.project.palette.find((colour) => !draft.colours.includes(colour.id))?.id ?? draft.colours[1]!,
-					draft.colours[1]!
-				];
+			const isStill = draft.name === PATTERNS[draft.field.pattern].name;
+			draft.field = PATTERNS[id].start(region);
+			if (isStill) draft.name = PATTERNS[id].name;
+			/** Runs and ageing are laid over what is there. */
+			draft.leaves = id === 'runs' || id === 'ageing';
+			if (draft.leaves) draft.colours = draft.colours.slice(0, 1);
+			else if (draft.colours.length < 2) draft.colours = [...draft.colours, freshColour(draft.colours)];
+		});
+	}
+	function freshColour(taken: readonly string[]): string {
+		return piece.project.palette.find(({ id }) => !taken.includes(id))?.id ?? taken[0]!;
+	}
+	/** One more before the last, or at the end where the ground is left after it. */
+	function addColours(at: number, colours: readonly string[]): void {
+		set((draft) => {
+			draft.colours = draft.colours.toSpliced(at, 0, ...colours);
+			if ('stops' in draft.field) draft.field.stops = null;
+		});
+	}
+	function dropColour(at: number): void {
+		set((draft) => {
+			draft.colours = draft.colours.toSpliced(at, 1);
+			if ('stops' in draft.field) draft.field.stops = null;
 		});
 	}
 </script>
 
 <div class="space-y-3">
+	<div class="grid grid-cols-2 gap-2">
+		<div>
+			<label class="label" for="zone-name">Name</label>
+			<input
+				id="zone-name"
+				class="field"
+				value={zone.name}
+				maxlength="80"
+				oninput={(event) => {
+					const name = event.currentTarget.value;
+					if (name.trim()) set((draft) => void (draft.name = name), 'name');
+				}}
+			/>
+		</div>
+		<div>
+			<label class="label" for="zone-pattern">How it goes</label>
+			<select
+				id="zone-pattern"
+				class="field"
+				value={zone.field.pattern}
+				onchange={(event) => setPattern(event.currentTarget.value as PatternId)}
+			>
+				{#each Object.values(PATTERNS) as { id, name } (id)}<option value={id}>{name}</option>{/each}
+			</select>
+		</div>
+	</div>
 	<PartsChoice parts={zone.parts} onchange={(parts) => set((draft) => void (draft.parts = parts))} />
 	<Choice
-		label="Colours"
-		value={String(zone.colours.length) as '2' | '3'}
+		label="Spread over"
+		value={zone.over}
 		options={[
-			{ value: '2', text: 'two' },
-			{ value: '3', text: 'three' }
+			{ value: 'each', text: 'each by itself' },
+			{ value: 'face', text: 'its face' },
+			{ value: 'piece', text: 'the piece, from the floor' }
 		]}
-		onchange={setCount}
+		onchange={(over) => set((draft) => void (draft.over = over))}
 	/>
-	{#each zone.colours as colour, i (i)}
-		<ColourChoice label={NAMES[i]!} value={colour} onchange={(next) => set((draft) => void (draft.colours[i] = next))} />
-	{/each}
-	{#each plans[0]?.joins ?? [] as join, i (i)}
-		<p class="note">{nameOf(join.between[0])} to {nameOf(join.between[1])}: {WORDS[join.verdict]}.</p>
-	{/each}
-	<div class="grid grid-cols-[1fr_7rem] items-end gap-3">
-		<Slide
-			label="Border"
-			value={Math.min(zone.border, deepest)}
-			min={5}
-			max={Math.max(10, Math.floor(deepest))}
-			step={1}
-			onchange={(border) => set((draft) => void (draft.border = border), 'border')}
-		/>
-		<LengthField
-			label="Border width"
-			hideLabel
-			value={zone.border}
-			{unit}
-			min={0}
-			onchange={(border) => set((draft) => void (draft.border = border), 'border')}
-		/>
+	<div class="space-y-2">
+		{#each zone.colours as colour, i (i)}
+			<div class="flex items-end gap-1">
+				<div class="min-w-0 flex-1">
+					<ColourChoice label={labelOf(i)} value={colour} onchange={(next) => set((draft) => void (draft.colours[i] = next))} />
+				</div>
+				{#if countStretches(zone) > 2 || (zone.leaves && zone.colours.length > 1)}<button
+						class="button !px-2"
+						aria-label="Take out colour {i + 1}"
+						title="Take this colour out"
+						onclick={() => dropColour(i)}>−</button
+					>{/if}
+			</div>
+			{#if joins[i]}<JoinNote
+					join={joins[i]!}
+					at={meets[i] ?? null}
+					room={MOST - zone.colours.length}
+					onbridge={(colours) => addColours(i + 1, colours)}
+				/>{/if}
+		{/each}
 	</div>
-	<p class="note !-mt-1">From the edge to where the first two colours are half and half.</p>
+	{#if zone.colours.length < MOST}<button
+			class="button text-sm"
+			onclick={() => addColours(zone.leaves ? zone.colours.length : Math.max(1, zone.colours.length - 1), [freshColour(zone.colours)])}
+			>One more colour</button
+		>{/if}
+	<label class="flex min-h-[30px] items-center gap-1.5 text-sm"
+		><input
+			type="checkbox"
+			class="h-4 w-4 accent-ember"
+			checked={zone.leaves}
+			disabled={zone.leaves && zone.colours.length < 2}
+			onchange={(event) => set((draft) => void (draft.leaves = event.currentTarget.checked))}
+		/>{ends[1]} what is there is left as it is</label
+	>
+	<FieldFigures {zone} {region} onchange={(field, together) => set((draft) => void (draft.field = field), together)} />
 	<Slide
 		label="Softness"
 		value={Math.round(zone.softness * 100)}
@@ -81,15 +142,6 @@
 		step={5}
 		says={zone.softness === 0 ? 'crisp' : zone.softness < 0.5 ? 'firm' : zone.softness < 0.9 ? 'soft' : 'very soft'}
 		onchange={(softness) => set((draft) => void (draft.softness = softness / 100), 'softness')}
-	/>
-	<Choice
-		label="Corners"
-		value={zone.corners}
-		options={[
-			{ value: 'round', text: 'turned in an arc' },
-			{ value: 'square', text: 'square' }
-		]}
-		onchange={(corners) => set((draft) => void (draft.corners = corners))}
 	/>
 	<button
 		class="button button-quiet text-sm underline"

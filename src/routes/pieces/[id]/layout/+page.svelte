@@ -7,6 +7,7 @@
 	import MotifStore from '$lib/ui/layout-panels/MotifStore.svelte';
 	import PlacementPanel from '$lib/ui/layout-panels/PlacementPanel.svelte';
 	import RunPanel from '$lib/ui/layout-panels/RunPanel.svelte';
+	import { swatchOfZone } from '$lib/ui/layout-panels/swatchOfZone';
 	import ZonePanel from '$lib/ui/layout-panels/ZonePanel.svelte';
 	import MotifPicture from '$lib/ui/motif/MotifPicture.svelte';
 	import { usePiece, type Selection } from '$lib/ui/piece-state';
@@ -66,7 +67,7 @@
 			</p>{/if}
 		<h2>On the piece</h2>
 		<ul class="mt-2 space-y-1">
-			{#each layout.zones as { id, name, colours } (id)}
+			{#each layout.zones as { id, name, colours, field } (id)}
 				<li>
 					<button
 						class="flex w-full items-center gap-3 border-b-[3px] px-1 py-1 text-left hover:text-ember-deep {zone?.id === id
@@ -75,10 +76,7 @@
 						aria-expanded={zone?.id === id}
 						onclick={() => pick(zone?.id === id ? null : { kind: 'zone', id })}
 					>
-						<span
-							class="block h-7 w-12 border border-ink"
-							style:background="radial-gradient(closest-side, {[...colours].reverse().map(hexOf).join(', ')})"
-						></span>{name}
+						<span class="block h-7 w-12 border border-ink" style:background={swatchOfZone(field, colours.map(hexOf))}></span>{name}
 					</button>
 				</li>
 			{/each}

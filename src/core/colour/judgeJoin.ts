@@ -1,0 +1,95 @@
+import { converter } from 'culori';
+import { differColours, judgeNeighbours, type NeighbourVerdict } from './differColours';
+import { convertHexToPaint, convertPaintToHex, mixPaints } from './mixPaints';
+
+const toLch = converter('lch65');
+
+/** Both ends must have more chroma than this for their middle to be called mud, and less makes it muddy. Source: methods 10. */
+const COLOURFUL = 15;
+/** A loss of this share of the chroma of the ends is named. */
+const LOST = 0.5;
+const WARM: readonly [number, number] = [20, 110];
+/** Lighter than both wishes by more than this, L*, is named. */
+const PALER = 1;
+
+export type Mud = 'muddy' | 'browned' | 'greyed';
+
+export interface Bridge {
+	/** Ids from the stock, in the order in which they go between. */
+	readonly colours: readonly string[];
+	/** The largest step that is left, CIEDE2000. */
+	readonly worst: number;
+}
+
+export interface JoinJudgement {
+	readonly difference: number;
+	readonly verdict: NeighbourVerdict;
+	/** What the two become half and half, #rrggbb. */
+	readonly middle: string;
+	readonly mud: Mud | null;
+	/** The middle comes out lighter than both. */
+	readonly paler: boolean;
+	/** From the stock: the best single colour between, and the best pair where it does better; none where nothing is asked for. */
+	readonly bridges: readonly Bridge[];
+}
+
+/**
+ * How two colours (#rrggbb) blend into each other: their difference, whether their middle turns to mud or too pale, and
+ * what of the stock would bridge them. Source: methods 10.
+ */
+export function judgeJoin(a: string, b: string, stock: readonly { readonly id: string; readonly hex: string }[]): JoinJudgement {
+	const { difference, verdict } = judgeNeighbours(a, b);
+	const [first, second] = [convertHexToPaint(a), convertHexToPaint(b)];
+	const middle = convertPaintToHex(
+		mixPaints([
+			{ paint: first, parts: 1 },
+			{ paint: second, parts: 1 }
+		])
+	);
+	const lch = (hex: string): Lch => toLch(hex)!;
+	const [from, to, mid] = [lch(a), lch(b), lch(middle)];
+	const mud = nameMud(from, to, mid);
+	const paler = mid.l > Math.max(from.l, to.l) + PALER;
+	return {
+		difference,
+		verdict,
+		middle,
+		mud,
+		paler,
+		bridges: mud !== null || verdict === 'bridge' ? findBridges(a, b, difference, stock) : []
+	};
+}
+
+interface Lch {
+	readonly l: number;
+	readonly c: number;
+	readonly h?: number | undefined;
+}
+
+function nameMud(from: Lch, to: Lch, mid: Lch): Mud | null {
+	if (from.c <= COLOURFUL || to.c <= COLOURFUL) return null;
+	if (mid.c < COLOURFUL) return 'muddy';
+	if (1 - mid.c / ((from.c + to.c) / 2) <= LOST) return null;
+	const hue = mid.h ?? 0;
+	return hue >= WARM[0] && hue <= WARM[1] ? 'browned' : 'greyed';
+}
+
+/** All singles, then all pairs: few enough to be tried. */
+function findBridges(a: string, b: string, whole: number, stock: readonly { readonly id: string; readonly hex: string }[]): Bridge[] {
+	const steps = stock.map(({ id, hex }) => ({ id, hex, from: differColours(a, hex), to: differColours(hex, b) }));
+	let single: Bridge = { colours: [], worst: whole };
+	for (const one of steps) {
+		const worst = Math.max(one.from, one.to);
+		if (worst < single.worst) single = { colours: [one.id], worst };
+	}
+	let pair: Bridge = { colours: [], worst: single.worst };
+	for (const one of steps) {
+		if (one.from >= pair.worst) continue;
+		for (const other of steps) {
+			if (other.to >= pair.worst || other === one) continue;
+			const worst = Math.max(one.from, differColours(one.hex, other.hex), other.to);
+			if (worst < pair.worst) pair = { colours: [one.id, other.id], worst };
+		}
+	}
+	return [single, pair].filter(({ colours }) => colours.length > 0);
+}

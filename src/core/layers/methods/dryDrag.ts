@@ -1,0 +1,18 @@
+import type { BlendMethod } from './types';
+
+/** A dry brush for each colour. Source: craft 4. */
+export const dryDrag: BlendMethod = {
+	id: 'dry-drag',
+	name: 'Dry drag',
+	says: 'No water: shade colour at the edge, the main colour drawn through it, across and down.',
+	tools: (colours) => [
+		{ tool: 'dry flat brush, one for each colour', count: colours },
+		{ tool: 'lint-free cloth to wipe the brush', count: 1 }
+	],
+	steps: [
+		'Lay the shade along the edge, thin.',
+		'Draw the main colour through it with a nearly dry brush, all the way across.',
+		'Draw it again the other way for a cloth look.',
+		'Wipe the brush after every stroke.'
+	]
+};

@@ -1,0 +1,17 @@
+import type { BlendMethod } from './types';
+
+/** A brush for each colour and a cloth. Source: craft 4. */
+export const layerAndWear: BlendMethod = {
+	id: 'layer-and-wear',
+	name: 'Layer and wear',
+	says: 'No blending: each colour dries, then a damp cloth takes the top back to show those under it.',
+	tools: (colours) => [
+		{ tool: 'flat brush, one for each colour', count: colours },
+		{ tool: 'damp cloth or sponge with glaze', count: 1 }
+	],
+	steps: [
+		'Lay each colour thin and let it dry.',
+		'Rub the top back with a damp cloth where hands would wear it.',
+		'Gone too far: lay that colour again, let it dry, and wear it again.'
+	]
+};

@@ -1,0 +1,19 @@
+import type { BlendMethod } from './types';
+
+/** One big brush. Source: craft 4. */
+export const runningColour: BlendMethod = {
+	id: 'running-colour',
+	name: 'Running colour',
+	says: 'Thin colour with much water, let down from above and up from below; it sets a little, then is dabbed soft.',
+	tools: () => [
+		{ tool: 'large soft brush', count: 1 },
+		{ tool: 'mist bottle', count: 1 },
+		{ tool: 'lint-free cloth for the gaps', count: 1 }
+	],
+	steps: [
+		'Thin each colour with water until it runs.',
+		'Lay it along the edge and let it run; help it with the mist.',
+		'Wait until it no longer shines all over, then dab it soft: too early it lifts, too late it stays hard.',
+		'Wipe water out of the gaps at once: it gets in behind the fronts.'
+	]
+};

@@ -1,0 +1,20 @@
+import { meetAtStops } from './joins';
+import { patchNoise } from './patchNoise';
+import type { Pattern } from './types';
+
+/** Noise lies mostly about its middle: drawn out so that even stops give about even patches. */
+const SPREAD = 1.9;
+
+/** Patches in a scatter, the same for the same seed; the field is how deep one is in a patch, on a scale of its size. Source: craft 4. */
+export const clouds: Pattern<'clouds'> = {
+	id: 'clouds',
+	name: 'Clouds',
+	ends: () => ['in the hollows', 'on the tops'],
+	reach: ({ size }) => size,
+	depthAt({ size, seed }, x, y, { salt }) {
+		const t = 0.5 + (patchNoise(x, y, size, seed + salt) - 0.5) * SPREAD;
+		return size * Math.min(1, Math.max(0, t));
+	},
+	meets: ({ size, stops }, colours) => meetAtStops(stops, colours, size),
+	start: ({ deepest }) => ({ pattern: 'clouds', size: Math.max(5, Math.round(deepest)), seed: 1, stops: null })
+};

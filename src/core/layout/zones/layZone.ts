@@ -1,0 +1,56 @@
+import { heightAboveFloor, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
+import type { Mm } from '../../units';
+import type { Zone } from '../schema';
+import { partsOf } from '../partsOf';
+import { patternOf } from './index';
+import { softenJoins } from './joins';
+import { regionOf } from './regionOf';
+import type { Join, Laid, Region } from './types';
+
+export interface LaidPart {
+	readonly part: Part;
+	readonly face: MeasuredFace;
+	readonly laid: Laid;
+}
+
+/** Each part of a zone in the region of its pattern: by itself, on its face, or in the height of the whole piece, where bands meet at one height on all faces. Source: methods 11. */
+export function layZone(zone: Pick<Zone, 'parts' | 'over' | 'field'>, piece: Pick<MeasuredPiece, 'faces'>): LaidPart[] {
+	const top = heightOfPiece(piece);
+	return partsOf(zone.parts, piece).map((part) => {
+		const face = piece.faces.find(({ id }) => id === part.face)!;
+		return { part, face, laid: layPart(zone, part, face, top) };
+	});
+}
+
+function layPart({ over, field }: Pick<Zone, 'over' | 'field'>, part: Part, face: MeasuredFace, top: Mm): Laid {
+	const own = regionOf(part);
+	if (over === 'each') return { region: own, x: 0, y: 0, flat: null, own };
+	const above = face.floor === null ? null : heightAboveFloor(face, 0);
+	const climbs = field.pattern === 'runs' || (field.pattern === 'bands' && (field.from === 'bottom' || field.from === 'top'));
+	if (over === 'face' || above === null || !climbs) return { region: regionOf(face.whole), x: part.x, y: part.y, flat: null, own };
+	const region: Region = { width: face.width, height: top, outline: null, deepest: Math.min(face.width, top) / 2, salt: own.salt };
+	return { region, x: part.x, y: top - above + part.y, flat: face.lies === 'level' ? top - above : null, own };
+}
+
+/** Of its highest face that stands on a known height, mm. */
+function heightOfPiece({ faces }: Pick<MeasuredPiece, 'faces'>): Mm {
+	return Math.max(1, ...faces.filter(({ idle }) => !idle).map((face) => heightAboveFloor(face, 0) ?? face.height));
+}
+
+/** How many stretches the field of a zone has: its colours, and what is left bare after them. */
+export function countStretches({ colours, leaves }: Pick<Zone, 'colours' | 'leaves'>): number {
+	return colours.length + (leaves ? 1 : 0);
+}
+
+/** Where the colours of a zone meet in a region: one fewer than its stretches. */
+export function joinsOf(zone: Pick<Zone, 'field' | 'colours' | 'leaves' | 'softness'>, region: Region): Join[] {
+	const pattern = patternOf(zone.field);
+	const stretches = countStretches(zone);
+	if (stretches < 2) return [];
+	return softenJoins(pattern.meets(zone.field, stretches, region), pattern.reach(zone.field, region), zone.softness);
+}
+
+/** The field of a zone at a point from the left and the top edge of a part, mm. */
+export function depthOnPart(field: Zone['field'], laid: Laid, x: Mm, y: Mm): Mm {
+	return patternOf(field).depthAt(field, laid.x + x, laid.flat ?? laid.y + y, laid.region);
+}

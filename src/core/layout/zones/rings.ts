@@ -1,0 +1,16 @@
+import { depthInRegion } from './depthInRegion';
+import type { Pattern } from './types';
+
+/** Rings that follow the outline, each of its own width from the edge inwards. Source: craft 4. */
+export const rings: Pattern<'rings'> = {
+	id: 'rings',
+	name: 'Rings from the edge',
+	ends: () => ['at the edge', 'in the centre'],
+	reach: (_, { deepest }) => deepest,
+	depthAt: (_, x, y, region) => depthInRegion(x, y, region, 'square'),
+	meets({ widths }, colours, { deepest }) {
+		let at = 0;
+		return Array.from({ length: colours - 1 }, (_, i) => (at = Math.min(deepest, at + (widths[i] ?? widths.at(-1)!))));
+	},
+	start: ({ deepest }) => ({ pattern: 'rings', widths: [Math.max(1, Math.round(deepest * 0.25))] })
+};

@@ -1,0 +1,22 @@
+import { meetFrom } from './joins';
+import { lineNoise } from './patchNoise';
+import type { Pattern } from './types';
+
+/** A drip is about so wide, mm, and most columns have none: the noise is raised so that only its tops run far. */
+const COLUMN = 16;
+const RARE = 4;
+
+/** Thin colour let down from the top or up from the bottom, with drips that run further here and there. Source: craft 4. */
+export const runs: Pattern<'runs'> = {
+	id: 'runs',
+	name: 'Runs and drips',
+	ends: ({ from }) => [from === 'both' ? 'at top and bottom' : `at the ${from}`, from === 'both' ? 'between them' : 'beyond the runs'],
+	reach: ({ from }, { height }) => (from === 'both' ? height / 2 : height),
+	depthAt({ from, drip, seed }, x, y, { height, salt }) {
+		const isLow = from === 'bottom' || (from === 'both' && y > height / 2);
+		const run = drip * lineNoise(x, COLUMN, seed + salt + (isLow ? 101 : 0)) ** RARE;
+		return Math.max(0, (isLow ? height - y : y) - run);
+	},
+	meets: (field, colours, region) => meetFrom(field.length, colours, runs.reach(field, region)),
+	start: ({ height }) => ({ pattern: 'runs', from: 'top', length: Math.round(height * 0.3), drip: Math.round(height * 0.4), seed: 1 })
+};

@@ -1,0 +1,124 @@
+<script lang="ts">
+	import { countStretches, patternOf, type Field, type Region, type Zone } from '$core/layout';
+	import { formatLength } from '$core/units';
+	import { Choice, Slide } from '$lib/ui/choice';
+	import LengthField from '$lib/ui/length-field/LengthField.svelte';
+	import { usePiece } from '$lib/ui/piece-state';
+
+	interface Props {
+		zone: Zone;
+		/** The least of what the pattern is spread over. */
+		region: Region;
+		onchange: (field: Field, together?: string) => void;
+	}
+	let { zone, region, onchange }: Props = $props();
+	const piece = usePiece();
+	const unit = $derived(piece.project.units);
+	const field = $derived(zone.field);
+	const reach = $derived(patternOf(field).reach(field, region));
+	const stretches = $derived(countStretches(zone));
+	const evenly = $derived(Array.from({ length: stretches - 1 }, (_, i) => (i + 1) / stretches));
+	const SIDES = [
+		{ value: 'bottom', text: 'bottom' },
+		{ value: 'top', text: 'top' },
+		{ value: 'left', text: 'left' },
+		{ value: 'right', text: 'right' }
+	] as const;
+	/** Another one with the same figures: the next seed. */
+	const another = () => 'seed' in field && onchange({ ...field, seed: field.seed + 1 });
+</script>
+
+{#snippet length(label: string, note: string, value: number, most: number, least: number, set: (mm: number) => void)}
+	<div class="grid grid-cols-[1fr_7rem] items-end gap-3">
+		<Slide {label} value={Math.min(value, most)} min={least} max={Math.max(least + 1, Math.floor(most))} step={1} onchange={set} />
+		<LengthField label={note} hideLabel {value} {unit} min={0} onchange={set} />
+	</div>
+{/snippet}
+{#snippet stops(given: readonly number[] | null, set: (stops: number[] | null) => void)}
+	{@const now = given?.length === stretches - 1 ? given : evenly}
+	{#each now as stop, i (i)}
+		<Slide
+			label="Colours {i + 1} and {i + 2} meet"
+			value={Math.round(stop * 100)}
+			min={0}
+			max={100}
+			step={1}
+			says={formatLength(stop * reach, unit).text}
+			onchange={(percent) => {
+				const next = now.with(i, percent / 100);
+				/** They keep their order: a neighbour that is reached moves along. */
+				set(next.map((share, k) => (k < i ? Math.min(share, percent / 100) : k > i ? Math.max(share, percent / 100) : share)));
+			}}
+		/>
+	{/each}
+	{#if given !== null && given.length === stretches - 1}<button class="button text-sm" onclick={() => set(null)}>Evenly</button>{/if}
+{/snippet}
+
+{#if field.pattern === 'edge-shade'}
+	{@render length('Border', 'Border width', field.border, region.deepest, 5, (border) => onchange({ ...field, border }, 'border'))}
+	<p class="note !-mt-1">From the edge to where the first two colours are half and half.</p>
+	<Choice
+		label="Corners"
+		value={field.corners}
+		options={[
+			{ value: 'round', text: 'turned in an arc' },
+			{ value: 'square', text: 'square' }
+		]}
+		onchange={(corners) => onchange({ ...field, corners })}
+	/>
+{:else if field.pattern === 'rings'}
+	{#each Array.from({ length: stretches - 1 }, (_, i) => field.widths[i] ?? field.widths.at(-1)!) as width, i (i)}
+		{@render length(`Ring ${i + 1}`, `Width of ring ${i + 1}`, width, region.deepest, 2, (mm) =>
+			onchange(
+				{ ...field, widths: Array.from({ length: stretches - 1 }, (_, k) => (k === i ? mm : (field.widths[k] ?? field.widths.at(-1)!))) },
+				`ring ${i}`
+			)
+		)}
+	{/each}
+{:else if field.pattern === 'bands'}
+	<Choice label="They begin at the" value={field.from} options={[...SIDES]} onchange={(from) => onchange({ ...field, from })} />
+	{@render stops(field.stops, (next) => onchange({ ...field, stops: next }, 'stops'))}
+{:else if field.pattern === 'streak'}
+	<Choice
+		label="It runs"
+		value={field.along}
+		options={[
+			{ value: 'level', text: 'across' },
+			{ value: 'upright', text: 'up and down' }
+		]}
+		onchange={(along) => onchange({ ...field, along })}
+	/>
+	<Slide
+		label={field.along === 'level' ? 'How far down' : 'How far from the left'}
+		value={Math.round(field.at * 100)}
+		min={0}
+		max={100}
+		step={1}
+		says="{Math.round(field.at * 100)} %"
+		onchange={(percent) => onchange({ ...field, at: percent / 100 }, 'at')}
+	/>
+	{@render length('Width', 'Width of the streak', field.width, 2 * reach, 5, (width) => onchange({ ...field, width }, 'width'))}
+{:else if field.pattern === 'clouds'}
+	{@render length('Patches about', 'Size of the patches', field.size, Math.max(200, region.deepest * 2), 10, (size) =>
+		onchange({ ...field, size: Math.max(5, size) }, 'size')
+	)}
+	{@render stops(field.stops, (next) => onchange({ ...field, stops: next }, 'stops'))}
+{:else if field.pattern === 'runs'}
+	<Choice
+		label="Let down from the"
+		value={field.from}
+		options={[
+			{ value: 'top', text: 'top' },
+			{ value: 'bottom', text: 'bottom' },
+			{ value: 'both', text: 'both' }
+		]}
+		onchange={(from) => onchange({ ...field, from })}
+	/>
+	{@render length('It reaches', 'How far it reaches', field.length, reach, 0, (mm) => onchange({ ...field, length: mm }, 'length'))}
+	{@render length('Drips reach', 'How far drips reach', field.drip, reach, 0, (drip) => onchange({ ...field, drip }, 'drip'))}
+{:else}
+	{@render length('It reaches in', 'How far it reaches in', field.reach, region.deepest, 2, (mm) =>
+		onchange({ ...field, reach: mm }, 'reach')
+	)}
+{/if}
+{#if 'seed' in field}<button class="button text-sm" onclick={another}>Another like this</button>{/if}
