@@ -15,6 +15,10 @@ test('no screen has an axe violation, in its states', async ({ page, workshop })
 	await page.getByRole('checkbox', { name: 'Drawer 1', exact: true }).click();
 	await expectNoViolations(page, 'layout, a coat that is not on the surface in section');
 	await page.getByRole('checkbox', { name: 'Drawer 1', exact: true }).click();
+	for (const pattern of ['bands', 'clouds', 'runs', 'rings', 'streak', 'ageing', 'edge-shade']) {
+		await page.getByLabel('How it goes').selectOption(pattern);
+		if (pattern === 'bands' || pattern === 'runs') await expectNoViolations(page, `layout, ${pattern}`);
+	}
 	await page.locator('[data-placement="reeds drawer-2 0"]').click();
 	await page.getByText('Limits of size, gap and place').click();
 	await expectNoViolations(page, 'layout, motif');

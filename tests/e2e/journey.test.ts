@@ -191,6 +191,35 @@ test('the project file goes out and comes back unchanged; a broken one changes n
 	expect(back).toBe(out);
 });
 
+test('bands climb the whole piece; far colours are named and bridged from the palette; the picture follows', async ({ page, workshop }) => {
+	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await page.getByRole('button', { name: 'Edge shade and glow' }).click();
+	await page.getByLabel('How it goes').selectOption('Bands');
+	await page.getByRole('radio', { name: 'the piece, from the floor' }).click();
+	const picture = page.locator('canvas').first();
+	const at = (share: number) =>
+		picture.evaluate(
+			(canvas: HTMLCanvasElement, share) =>
+				[...canvas.getContext('2d')!.getImageData(canvas.width * 0.06, canvas.height * share, 1, 1).data]
+					.slice(0, 3)
+					.reduce((a, b) => a + b),
+			share
+		);
+	/** Dark at the floor, light at the top, in one sweep over all drawers. */
+	await expect.poll(async () => (await at(0.1)) - (await at(0.85))).toBeGreaterThan(100);
+	await expect.poll(async () => (await at(0.1)) >= (await at(0.4)) && (await at(0.4)) >= (await at(0.7))).toBe(true);
+	await page.getByLabel('At the bottom: shade as it dries').fill('#101318');
+	await page.getByLabel('Then, 2: shade as it dries').fill('#f4efe2');
+	await page
+		.getByRole('button', { name: /between: the largest step falls/ })
+		.first()
+		.click();
+	await expect(page.getByLabel('Then, 3', { exact: true })).toBeVisible();
+	for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByLabel('How it goes')).toHaveValue('edge-shade');
+	await saved(page);
+});
+
 test('a motif comes in as SVG; what draws no opening, or would run, is refused with its line', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
 	await page.getByRole('button', { name: 'Run a motif' }).click();

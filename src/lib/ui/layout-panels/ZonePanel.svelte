@@ -36,10 +36,9 @@
 			const isStill = draft.name === PATTERNS[draft.field.pattern].name;
 			draft.field = PATTERNS[id].start(region);
 			if (isStill) draft.name = PATTERNS[id].name;
-			/** Runs and ageing are laid over what is there. */
+			/** Runs and ageing are laid over what is there. No colour is lost by trying a pattern. */
 			draft.leaves = id === 'runs' || id === 'ageing';
-			if (draft.leaves) draft.colours = draft.colours.slice(0, 1);
-			else if (draft.colours.length < 2) draft.colours = [...draft.colours, freshColour(draft.colours)];
+			if (!draft.leaves && draft.colours.length < 2) draft.colours = [...draft.colours, freshColour(draft.colours)];
 		});
 	}
 	function freshColour(taken: readonly string[]): string {
