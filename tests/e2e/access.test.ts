@@ -9,6 +9,10 @@ test('no screen has an axe violation, in its states', async ({ page, workshop })
 		await visit(page, workshop, `/pieces/${id}/${screen}`);
 		await expectNoViolations(page, screen);
 	}
+	await visit(page, workshop, `/pieces/${id}/mix`);
+	await page.getByRole('button', { name: 'Find it in the palette' }).click();
+	await page.getByRole('button', { name: 'Take it' }).first().click();
+	await expectNoViolations(page, 'mix, a colour found');
 	await visit(page, workshop, `/pieces/${id}/layout`);
 	await page.getByRole('button', { name: 'Edge shade and glow' }).click();
 	await expectNoViolations(page, 'layout, zone');

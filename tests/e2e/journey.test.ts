@@ -112,6 +112,15 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 	await test.step('figures and the printed sheet', async () => {
 		await page.getByRole('link', { name: 'Mix & buy' }).click();
 		await expect(page.getByText('fibre pad')).toBeVisible();
+		await page.getByLabel('Wished for').fill('#33404a');
+		await page.getByRole('button', { name: 'Find it in the palette' }).click();
+		const mixes = page.getByRole('list', { name: 'Nearest mixes' }).getByRole('listitem');
+		await expect(mixes.first()).toContainText('1 Night tide');
+		await mixes.last().getByRole('button', { name: 'Take it' }).click();
+		await expect(page.getByRole('region', { name: 'Mixing' }).getByRole('status')).toContainText(/from the wish \d/);
+		const colours = await page.getByRole('region', { name: 'Mixing' }).getByRole('spinbutton', { name: /./ }).count();
+		await page.getByRole('button', { name: 'Add it to the palette' }).click();
+		await expect(page.getByRole('region', { name: 'Mixing' }).getByRole('spinbutton', { name: /./ })).toHaveCount(colours + 1);
 		await page.getByRole('link', { name: 'Cut sheets' }).click();
 		await expect(page.getByRole('img', { name: 'Page: Drawer 5' })).toBeVisible();
 		await saved(page);

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { convertHexToPaint, convertPaintToHex, convertPaintToLinear, differColours, judgeJoin, judgeNeighbours, mixPaints } from './index';
+import {
+	convertHexToPaint,
+	convertPaintToHex,
+	convertPaintToLinear,
+	differColours,
+	findMixes,
+	judgeJoin,
+	judgeNeighbours,
+	mixPaints
+} from './index';
 
 const mix = (...parts: [string, number][]) =>
 	convertPaintToHex(mixPaints(parts.map(([hex, parts]) => ({ paint: convertHexToPaint(hex), parts }))));
@@ -92,5 +101,45 @@ describe('judgeJoin', () => {
 			}),
 			{ numRuns: 60 }
 		);
+	});
+});
+
+describe('findMixes', () => {
+	const stock = [
+		{ id: 'blue', hex: '#2b4f9e' },
+		{ id: 'yellow', hex: '#f2c92b' },
+		{ id: 'white', hex: '#f5f5f5' },
+		{ id: 'red', hex: '#a8322c' },
+		{ id: 'black', hex: '#1a1a1a' }
+	];
+	const hexOf = (id: string) => stock.find((one) => one.id === id)!.hex;
+
+	it('finds again what was mixed of two or three colours, in the ratio it was mixed in', () => {
+		const parts = fc.integer({ min: 1, max: 4 });
+		fc.assert(
+			fc.property(
+				fc.shuffledSubarray(stock, { minLength: 2, maxLength: 3 }),
+				fc.tuple(parts, parts, fc.integer({ min: 1, max: 1 })),
+				(of, counts) => {
+					const wish = mix(...of.map(({ hex }, i): [string, number] => [hex, counts[i]!]));
+					const found = findMixes(wish, stock);
+					expect(found.at(-1)!.difference).toBeLessThan(0.6);
+					for (const one of found) {
+						expect(one.hex).toBe(mix(...one.parts.map(({ colour, parts }): [string, number] => [hexOf(colour), parts])));
+						/** A hex is rounded to a byte. */
+						expect(Math.abs(one.difference - differColours(one.hex, wish))).toBeLessThan(0.8);
+						expect(one.parts.reduce((sum, { parts }) => sum + parts, 0)).toBeLessThanOrEqual(9);
+					}
+				}
+			),
+			{ numRuns: 25 }
+		);
+	});
+
+	it('gives each colour more only where it comes nearer', () => {
+		const found = findMixes('#6f8f5a', stock);
+		found.slice(1).forEach((one, i) => expect(one.difference).toBeLessThan(found[i]!.difference));
+		expect(findMixes('#a8322c', stock)).toMatchObject([{ parts: [{ colour: 'red', parts: 1 }], difference: expect.closeTo(0, 6) }]);
+		expect(findMixes('#a8322c', [])).toEqual([]);
 	});
 });

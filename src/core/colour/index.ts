@@ -3,3 +3,4 @@ export { convertHexToPaint, convertPaintToHex, convertPaintToLinear, mixPaints, 
 export { convertLinearToSrgb, convertSrgbToLinear, decodeSrgb, encodeLinear } from './convertSrgb';
 export { differColours, judgeNeighbours, type NeighbourVerdict } from './differColours';
 export { judgeJoin, type Bridge, type JoinJudgement, type Mud } from './judgeJoin';
+export { findMixes, type Mix } from './findMixes';

@@ -3,6 +3,7 @@
 	import { gatherMaterials } from '$core/materials';
 	import { nameSurface } from '$core/plan';
 	import { formatVolume } from '$core/units';
+	import MixPanel from '$lib/ui/mix/MixPanel.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
@@ -85,6 +86,7 @@
 			</table>
 		</section>
 		<div class="space-y-6">
+			<MixPanel />
 			<section class="paper p-5" aria-label="Tools">
 				<h2>To lay out</h2>
 				{#each toolsByCoat as { coat, tools } (coat)}

@@ -1,0 +1,125 @@
+<script lang="ts">
+	import { convertHexToPaint, convertPaintToHex, differColours, findMixes, mixPaints, type Mix } from '$core/colour';
+	import { freeId } from '$core/layers';
+	import { formatVolume } from '$core/units';
+	import { usePiece } from '$lib/ui/piece-state';
+	import { toast } from 'svelte-sonner';
+
+	const piece = usePiece();
+	const palette = $derived(piece.project.palette);
+	let wish = $state('#7d8f6a');
+	let found: readonly Mix[] | null = $state.raw(null);
+	let parts: Readonly<Record<string, number>> = $state.raw({});
+	let total = $state(100);
+	const MOST = 40;
+
+	const used = $derived(palette.flatMap(({ id, name, hex }) => (parts[id] ? [{ id, name, hex, parts: parts[id] }] : [])));
+	const sum = $derived(used.reduce((all, one) => all + one.parts, 0));
+	const mixed = $derived(
+		used.length === 0 ? null : convertPaintToHex(mixPaints(used.map(({ hex, parts }) => ({ paint: convertHexToPaint(hex), parts }))))
+	);
+	const nameOf = (id: string) => palette.find((colour) => colour.id === id)?.name ?? id;
+	const word = (difference: number) =>
+		difference < 1
+			? 'the same to the eye'
+			: difference < 3
+				? 'very near'
+				: difference < 6
+					? 'near'
+					: difference < 12
+						? 'not far'
+						: 'another colour';
+	const write = (mix: Mix['parts']) => mix.map(({ colour, parts }) => `${parts} ${nameOf(colour)}`).join(', ');
+
+	function take(mix: Mix): void {
+		parts = Object.fromEntries(mix.parts.map(({ colour, parts }) => [colour, parts]));
+	}
+	function setParts(id: string, value: number): void {
+		if (Number.isFinite(value) && value >= 0 && value <= MOST) parts = { ...parts, [id]: value };
+	}
+	function add(): void {
+		const hex = mixed!;
+		const name = used
+			.map(({ name, parts }) => `${parts} ${name}`)
+			.join(', ')
+			.slice(0, 80);
+		const opacity = used.reduce((all, { id, parts }) => all + parts * palette.find((colour) => colour.id === id)!.opacity, 0) / sum;
+		piece.edit(
+			(draft) => void draft.palette.push({ id: freeId('mix', draft.palette), name, hex, opacity: Math.round(opacity * 100) / 100 })
+		);
+		toast(`${name} is in the palette now.`);
+	}
+</script>
+
+<section class="paper p-5" aria-label="Mixing">
+	<h2>Mix a colour</h2>
+	<p class="note">Worked out as paint mixes, not as light does. Mix a spoonful first, and look at it dry.</p>
+	<div class="mt-2 flex items-end gap-2">
+		<label class="label" for="wish">Wished for</label>
+		<input id="wish" type="color" class="h-[34px] w-12 border border-rule-strong bg-white p-0.5" bind:value={wish} />
+		<button class="button" onclick={() => (found = findMixes(wish, palette))}>Find it in the palette</button>
+	</div>
+	{#if found}
+		<ul class="mt-2" aria-label="Nearest mixes">
+			{#each found as mix (write(mix.parts))}
+				<li class="flex items-center gap-2 border-t border-rule py-1.5 text-sm">
+					<span class="flex shrink-0 border border-ink" aria-hidden="true"
+						><span class="block h-8 w-6" style:background={wish}></span><span class="block h-8 w-6" style:background={mix.hex}></span></span
+					>
+					<span class="flex-1"
+						>{write(mix.parts)}<br /><span class="text-ink-soft">{word(mix.difference)} ({mix.difference.toFixed(1)})</span></span
+					>
+					<button class="button text-sm" onclick={() => take(mix)}>Take it</button>
+				</li>
+			{:else}<li class="note">There is no colour in the palette yet.</li>{/each}
+		</ul>
+	{/if}
+
+	<h3 class="mt-4">In parts</h3>
+	<table class="w-full text-sm">
+		<tbody>
+			{#each palette as colour (colour.id)}
+				{@const share = parts[colour.id] ?? 0}
+				<tr class="border-t border-rule">
+					<td class="w-8 py-1"><span class="block h-6 w-6 border border-ink" style:background={colour.hex}></span></td>
+					<td><label for="parts-{colour.id}">{colour.name}</label></td>
+					<td class="w-20"
+						><input
+							id="parts-{colour.id}"
+							class="field !min-h-[28px] text-right"
+							type="number"
+							min="0"
+							max={MOST}
+							step="0.5"
+							value={share}
+							oninput={(event) => setParts(colour.id, event.currentTarget.valueAsNumber)}
+						/></td
+					>
+					<td class="w-28 pl-2 text-right">{share > 0 ? formatVolume((total * share) / sum).ml : ''}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	{#if mixed}
+		<div class="mt-3 flex items-center gap-3" role="status">
+			<span class="block h-12 w-20 shrink-0 border border-ink" style:background={mixed}></span>
+			<span class="text-sm"
+				>{mixed}{#if found}, from the wish {differColours(mixed, wish).toFixed(1)}: {word(differColours(mixed, wish))}{/if}</span
+			>
+		</div>
+		<div class="mt-2 flex items-end gap-2">
+			<label class="label"
+				>In all, ml<input
+					class="field !w-24"
+					type="number"
+					min="1"
+					max="10000"
+					value={total}
+					oninput={(event) => event.currentTarget.checkValidity() && (total = event.currentTarget.valueAsNumber)}
+				/></label
+			>
+			<button class="button" onclick={add}>Add it to the palette</button>
+			<button class="button button-quiet text-sm underline" onclick={() => (parts = {})}>None of it</button>
+		</div>
+	{:else}<p class="note mt-2">Set the parts of two colours or more.</p>{/if}
+</section>
