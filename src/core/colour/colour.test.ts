@@ -8,6 +8,7 @@ import {
 	findMixes,
 	judgeJoin,
 	judgeNeighbours,
+	layOver,
 	mixPaints
 } from './index';
 
@@ -59,6 +60,26 @@ describe('mixPaints', () => {
 	});
 
 	it('refuses a mix of nothing', () => expect(() => mixPaints([])).toThrow('at least one part'));
+});
+
+describe('layOver', () => {
+	it.each([
+		[0.3, '#e2ceb9'],
+		[0.7, '#bb8e67']
+	])('a brown glaze at %f over a light ground', (opacity, result) => expect(layOver('#5a3a22', opacity, '#f4f1e8')).toBe(result));
+
+	it('shows the ground at none, the paint at all, and less of the ground the more it hides', () => {
+		fc.assert(
+			fc.property(hex, hex, fc.double({ min: 0.05, max: 0.9, noNaN: true }), (paint, ground, opacity) => {
+				expect(differColours(layOver(paint, 0, ground), ground)).toBeLessThan(1.2);
+				expect(differColours(layOver(paint, 0.9999, ground), paint)).toBeLessThan(1.5);
+				const step = (o: number) =>
+					Number.parseInt(layOver(paint, o, '#ffffff').slice(3, 5), 16) - Number.parseInt(layOver(paint, o, '#000000').slice(3, 5), 16);
+				expect(step(opacity)).toBeGreaterThanOrEqual(step(opacity + 0.08) - 1);
+			}),
+			{ numRuns: 60 }
+		);
+	});
 });
 
 it('judges neighbours by their difference', () => {

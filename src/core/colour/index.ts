@@ -1,5 +1,15 @@
 export { ColourSchema, HexSchema, type Colour } from './schema';
-export { convertHexToPaint, convertPaintToHex, convertPaintToLinear, mixPaints, type Paint, type PaintPart } from './mixPaints';
+export {
+	convertHexToPaint,
+	convertPaintToHex,
+	convertPaintToLinear,
+	layBand,
+	layOver,
+	mixPaints,
+	thicknessOf,
+	type Paint,
+	type PaintPart
+} from './mixPaints';
 export { convertLinearToSrgb, convertSrgbToLinear, decodeSrgb, encodeLinear } from './convertSrgb';
 export { differColours, judgeNeighbours, type NeighbourVerdict } from './differColours';
 export { judgeJoin, type Bridge, type JoinJudgement, type Mud } from './judgeJoin';

@@ -41,8 +41,51 @@ export function convertPaintToLinear(paint: Paint): [r: number, g: number, b: nu
 }
 
 export function convertPaintToHex(paint: Paint): string {
-	const [r, g, b] = convertPaintToLinear(paint).map(convertLinearToSrgb) as [number, number, number];
-	return formatHex({ mode: 'rgb', r, g, b });
+	return formatRgb(...convertPaintToLinear(paint));
+}
+
+/** How far a band of a ground (0 to 1) shows through so thick a film of a paint: the band as it comes out. Source: methods 10 (glaze over ground). */
+export function layBand(k: number, thickness: number, ground: number): number {
+	if (thickness <= 0) return ground;
+	const under = FLOOR + SPAN * ground;
+	const a = 1 + k;
+	const b = Math.sqrt(a * a - 1);
+	if (b < 1e-6) return toBand((under * (1 - thickness) + thickness) / (1 + thickness * (1 - under)));
+	const coth = 1 / Math.tanh(b * thickness);
+	return toBand((1 - under * (a - b * coth)) / (a - under + b * coth));
+}
+
+/**
+ * The thickness at which a paint hides so much of what is under it (0 to 1): 1 less what is left of the step from black to
+ * white, in the mean of the bands. Infinity at 1. By bisection. Source: methods 10.
+ */
+export function thicknessOf(paint: Paint, opacity: number): number {
+	if (opacity >= 1) return Infinity;
+	const hides = (thickness: number) => 1 - paint.reduce((sum, k) => sum + layBand(k, thickness, 1) - layBand(k, thickness, 0), 0) / 4;
+	let [low, high] = [0, 1];
+	while (hides(high) < opacity && high < 1e6) high *= 2;
+	for (let i = 0; i < 60; i++) {
+		const middle = (low + high) / 2;
+		if (hides(middle) < opacity) low = middle;
+		else high = middle;
+	}
+	return (low + high) / 2;
+}
+
+/** A glaze or a wash of so much opacity (0 to 1) over a ground, both #rrggbb. Source: methods 10. */
+export function layOver(hex: string, opacity: number, ground: string): string {
+	const [paint, under] = [convertHexToPaint(hex), convertHexToPaint(ground)];
+	const thickness = thicknessOf(paint, opacity);
+	const laid = paint.map((k, i) => layBand(k, thickness, reflect(under[i]!))) as [number, number, number, number];
+	return formatRgb(laid[3], (laid[1] + laid[2]) / 2, laid[0]);
+}
+
+function toBand(q: number): number {
+	return Math.min(1, Math.max(0, (q - FLOOR) / SPAN));
+}
+
+function formatRgb(r: number, g: number, b: number): string {
+	return formatHex({ mode: 'rgb', r: convertLinearToSrgb(r), g: convertLinearToSrgb(g), b: convertLinearToSrgb(b) });
 }
 
 function splitGreen(r: number, g: number, b: number): [number, number] {
@@ -63,6 +106,5 @@ function absorb(band: number): number {
 }
 
 function reflect(k: number): number {
-	const q = 1 + k - Math.sqrt(k * (k + 2));
-	return Math.min(1, Math.max(0, (q - FLOOR) / SPAN));
+	return toBand(1 + k - Math.sqrt(k * (k + 2)));
 }

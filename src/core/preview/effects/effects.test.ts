@@ -5,7 +5,7 @@ import { fillStrokeRow, noiseTile } from '../grain';
 import { copyPlanes, createPlanes } from '../planes';
 import { mapSurfaces, pixelsOf } from '../regions';
 import { FIRST_FRONT, FRAME, OUTSIDE, type Scene, type SceneLayer } from '../scene';
-import { coverTable } from './coverTable';
+import { bytesOfHex, coverTables } from './coverTable';
 import { layLayer } from './index';
 import { paintGround } from './paintGround';
 
@@ -55,16 +55,19 @@ it('keeps what lies outside a round top clear, and paints a round panel in its o
 	expect([picture[3], picture[(60 * 120 + 60) * 4 + 3]]).toEqual([0, 255]);
 });
 
-describe('coverTable', () => {
-	it('hides all, nothing, or evenly between', () => {
+describe('coverTables', () => {
+	it('hides all, or nothing; between, more cover never shows more of the ground', () => {
+		const hex = fc.integer({ min: 0, max: 0xffffff }).map((value) => `#${value.toString(16).padStart(6, '0')}`);
 		fc.assert(
-			fc.property(fc.nat(255), fc.nat(255), fc.double({ min: 0, max: 1, noNaN: true }), (paint, ground, cover) => {
-				const value = coverTable(paint, cover)[ground]!;
-				expect(coverTable(paint, 1)[ground]).toBe(paint);
-				expect(Math.abs(coverTable(paint, 0)[ground]! - ground)).toBeLessThanOrEqual(1);
-				expect(value).toBeGreaterThanOrEqual(Math.min(paint, ground) - 1);
-				expect(value).toBeLessThanOrEqual(Math.max(paint, ground) + 1);
-			})
+			fc.property(hex, fc.double({ min: 0.02, max: 0.9, noNaN: true }), (paint, cover) => {
+				bytesOfHex(paint).forEach((byte, channel) => {
+					const [none, some, more, all] = [0, cover, cover + 0.08, 1].map((share) => coverTables(paint, share)[channel]!);
+					for (let ground = 0; ground < 256; ground += 15) expect(Math.abs(none![ground]! - ground)).toBeLessThanOrEqual(1);
+					expect([all![0], all![255]]).toEqual([byte, byte]);
+					expect(more![255]! - more![0]!).toBeLessThanOrEqual(some![255]! - some![0]! + 1);
+				});
+			}),
+			{ numRuns: 40 }
 		);
 	});
 });

@@ -1,4 +1,4 @@
-import { bytesOfHex, coverTable } from './coverTable';
+import { coverTables } from './coverTable';
 import { eachSpan } from './eachSpan';
 import type { Effect } from './types';
 
@@ -6,7 +6,7 @@ import type { Effect } from './types';
 export const layClear: Effect<'clear'> = (planes, layer, canvas) => {
 	const wet = Uint8Array.from({ length: 256 }, (_, value) => Math.round(255 * (value / 255) ** 1.06));
 	const tints = layer.tint
-		? bytesOfHex(layer.tint.hex).map((channel) => coverTable(channel, layer.tint!.cover))
+		? coverTables(layer.tint.hex, layer.tint.cover)
 		: [0, 1, 2].map(() => Uint8Array.from({ length: 256 }, (_, v) => v));
 	const [red, green, blue] = tints.map((tint) => tint.map((value) => wet[value]!)) as [Uint8Array, Uint8Array, Uint8Array];
 	const gloss = Math.round(layer.sheen * 255);

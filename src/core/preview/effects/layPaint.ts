@@ -1,15 +1,11 @@
 import { fillStrokeRow, noiseTile } from '../grain';
-import { bytesOfHex, coverTable } from './coverTable';
+import { coverTables } from './coverTable';
 import { eachSpan } from './eachSpan';
 import type { Effect } from './types';
 
 /** One colour over whole surfaces: covers by its opacity, with faint marks along the stroke. */
 export const layPaint: Effect<'paint'> = (planes, layer, canvas) => {
-	const [red, green, blue] = bytesOfHex(layer.hex).map((channel) => coverTable(channel, layer.cover)) as [
-		Uint8Array,
-		Uint8Array,
-		Uint8Array
-	];
+	const [red, green, blue] = coverTables(layer.hex, layer.cover);
 	const tile = noiseTile(canvas.scene.seed + 1);
 	const strokes = new Float32Array(planes.width);
 	const gloss = Math.round(layer.sheen * 255);
