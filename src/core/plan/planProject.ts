@@ -18,7 +18,6 @@ import {
 	fitRunOnFronts,
 	lengthsOfJoins,
 	measureMotif,
-	partsOf,
 	joinsOf,
 	layZone,
 	planRun,

@@ -3,6 +3,7 @@
 	import { countStretches, joinsOf, layZone, PATTERNS, patternOf, type PatternId, type Zone } from '$core/layout';
 	import { formatLength } from '$core/units';
 	import { Choice, Slide } from '$lib/ui/choice';
+	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ColourChoice from './ColourChoice.svelte';
 	import FieldFigures from './FieldFigures.svelte';
@@ -62,17 +63,7 @@
 <div class="space-y-3">
 	<div class="grid grid-cols-2 gap-2">
 		<div>
-			<label class="label" for="zone-name">Name</label>
-			<input
-				id="zone-name"
-				class="field"
-				value={zone.name}
-				maxlength="80"
-				oninput={(event) => {
-					const name = event.currentTarget.value;
-					if (name.trim()) set((draft) => void (draft.name = name), 'name');
-				}}
-			/>
+			<NameField label="Name" value={zone.name} onchange={(name) => set((draft) => void (draft.name = name), 'name')} />
 		</div>
 		<div>
 			<label class="label" for="zone-pattern">How it goes</label>

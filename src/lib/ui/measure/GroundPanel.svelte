@@ -13,6 +13,7 @@
 		type Piece,
 		type Seam
 	} from '$core/piece';
+	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { takenIds } from './chainEdits';
 
@@ -75,17 +76,7 @@
 <h2>{piece.face.name}: what it is</h2>
 <div class="mt-2 grid grid-cols-2 gap-2">
 	<div>
-		<label class="label" for="face-name">Name</label>
-		<input
-			id="face-name"
-			class="field"
-			value={face.name}
-			maxlength="80"
-			oninput={(event) => {
-				const name = event.currentTarget.value;
-				if (name.trim()) piece.editFace((draft) => void (draft.name = name), 'face name');
-			}}
-		/>
+		<NameField label="Name" value={face.name} onchange={(name) => piece.editFace((draft) => void (draft.name = name), 'face name')} />
 	</div>
 	<div>
 		<label class="label" for="face-kind">It is the</label>

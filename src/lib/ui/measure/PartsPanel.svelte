@@ -2,6 +2,7 @@
 	import { freeId } from '$core/layers';
 	import { PART_ROLES, type PlacedPart, type SetOff } from '$core/piece';
 	import { formatLength } from '$core/units';
+	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { takenIds } from './chainEdits';
 	import OutlineFields from './OutlineFields.svelte';
@@ -145,17 +146,7 @@
 	<section class="mt-4 border border-rule-strong bg-white p-3" aria-label={part.name}>
 		<div class="grid grid-cols-2 gap-2">
 			<div>
-				<label class="label" for="part-name">Name</label>
-				<input
-					id="part-name"
-					class="field"
-					value={part.name}
-					maxlength="80"
-					oninput={(event) => {
-						const name = event.currentTarget.value;
-						if (name.trim()) set((draft) => void (draft.name = name), 'name');
-					}}
-				/>
+				<NameField label="Name" value={part.name} onchange={(name) => set((draft) => void (draft.name = name), 'name')} />
 			</div>
 			<div>
 				<label class="label" for="part-role">It is a</label>

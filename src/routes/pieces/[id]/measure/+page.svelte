@@ -14,6 +14,7 @@
 	import CornerPicker from '$lib/ui/photograph/CornerPicker.svelte';
 	import { StraightPhotograph } from '$lib/ui/photograph/Photographs.svelte';
 	import PicturePanel from '$lib/ui/photograph/PicturePanel.svelte';
+	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { onDestroy } from 'svelte';
 
@@ -130,16 +131,10 @@
 	<aside class="paper w-[27rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-3" aria-label="Readings">
 		<div class="flex items-end gap-3">
 			<div class="flex-1">
-				<label class="label" for="piece-name">Name</label>
-				<input
-					id="piece-name"
-					class="field"
+				<NameField
+					label="Name"
 					value={piece.project.piece.name}
-					maxlength="80"
-					oninput={(event) => {
-						const name = event.currentTarget.value;
-						if (name.trim()) piece.edit((draft) => void (draft.piece.name = name), 'name');
-					}}
+					onchange={(name) => piece.edit((draft) => void (draft.piece.name = name), 'name')}
 				/>
 			</div>
 			<Choice
