@@ -33,6 +33,7 @@
 		piece.edit((draft) => change(draft.layout.zones.find((other) => other.id === zone.id)! as Zone), together && `${together} ${zone.id}`);
 	}
 	function setPattern(id: PatternId): void {
+		if (id === zone.field.pattern) return;
 		set((draft) => {
 			const isStill = draft.name === PATTERNS[draft.field.pattern].name;
 			draft.field = PATTERNS[id].start(region);

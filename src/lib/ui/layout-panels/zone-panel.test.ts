@@ -1,0 +1,109 @@
+import demo from '../../../../demo/sail-loft-chest.json';
+import { readProject } from '$core/formats';
+import { PATTERNS, type PatternId } from '$core/layout';
+import { contextOf, PieceState } from '$lib/ui/piece-state';
+import { render, screen } from '@testing-library/svelte';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import MixPanel from '../mix/MixPanel.svelte';
+import { swatchOfZone } from './swatchOfZone';
+import ZonePanel from './ZonePanel.svelte';
+
+const read = readProject(demo);
+if (!read.ok) throw new Error(JSON.stringify(read.issues));
+const { project } = read;
+
+beforeEach(() => vi.stubGlobal('fetch', () => new Promise(() => {})));
+const open = () => new PieceState({ id: 'x', version: 1, document: project });
+const zoneOf = (piece: PieceState) => piece.project.layout.zones[0]!;
+/** The panel gets a zone from its page: drawn again after every edit, as there. */
+function show(piece: PieceState) {
+	const drawn = render(ZonePanel, { props: { zone: zoneOf(piece) }, context: contextOf(piece) });
+	return () => drawn.rerender({ zone: zoneOf(piece) });
+}
+
+describe('a zone of colour', () => {
+	it.each(Object.keys(PATTERNS) as PatternId[])(
+		'turns to %s with figures of its own, loses no colour, and is back with one undo',
+		async (id) => {
+			const piece = open();
+			const before = zoneOf(piece);
+			const again = show(piece);
+			await userEvent.selectOptions(screen.getByLabelText('How it goes'), id);
+			await again();
+			expect(zoneOf(piece).field.pattern).toBe(id);
+			expect(zoneOf(piece).colours).toEqual(before.colours);
+			expect(piece.plan.errors).toEqual([]);
+			expect(readProject(JSON.parse(JSON.stringify(piece.project)))).toMatchObject({ ok: true });
+			expect(swatchOfZone(zoneOf(piece).field, ['#112233', '#445566', '#778899'])).toMatch(/gradient\(.*#112233/);
+			const total = piece.plan.zones[0]!.areas.reduce((sum, { area }) => sum + area, 0);
+			const { width, height } = piece.plan.faces[0]!.parts.find(({ id }) => id === piece.plan.zones[0]!.part)!;
+			if (zoneOf(piece).leaves) expect(total).toBeLessThan((width * height) / 1e6);
+			else expect(total).toBeCloseTo((width * height) / 1e6, 6);
+			if (id !== before.field.pattern) piece.undo();
+			expect(zoneOf(piece)).toEqual(before);
+		}
+	);
+
+	it('another like this changes the seed and nothing else', async () => {
+		const piece = open();
+		piece.edit((draft) => void (draft.layout.zones[0]!.field = { pattern: 'clouds', size: 60, seed: 4, stops: null }));
+		show(piece);
+		await userEvent.click(screen.getByRole('button', { name: 'Another like this' }));
+		expect(zoneOf(piece).field).toEqual({ pattern: 'clouds', size: 60, seed: 5, stops: null });
+	});
+
+	it('takes up to seven colours, and never fewer than two', async () => {
+		const piece = open();
+		const again = show(piece);
+		for (let i = zoneOf(piece).colours.length; i < 7; i++) {
+			await userEvent.click(screen.getByRole('button', { name: 'One more colour' }));
+			await again();
+		}
+		expect(zoneOf(piece).colours).toHaveLength(7);
+		expect(screen.queryByRole('button', { name: 'One more colour' })).toBeNull();
+		expect(piece.plan.zones[0]!.joins).toHaveLength(6);
+		for (let i = 7; i > 2; i--) {
+			await userEvent.click(screen.getByRole('button', { name: 'Take out colour 2' }));
+			await again();
+		}
+		expect(zoneOf(piece).colours).toHaveLength(2);
+		expect(screen.queryByRole('button', { name: /^Take out colour/ })).toBeNull();
+	});
+
+	it('names colours that are too far apart, and puts the bridge of the palette between', async () => {
+		const piece = open();
+		piece.edit((draft) => {
+			const [first, , last] = draft.layout.zones[0]!.colours;
+			draft.layout.zones[0]!.colours = [first!, last!];
+			draft.palette.find(({ id }) => id === first)!.hex = '#0d1116';
+			draft.palette.find(({ id }) => id === last)!.hex = '#f6f2e8';
+		});
+		const join = piece.plan.zones[0]!.joins[0]!;
+		expect(join).toMatchObject({ verdict: 'bridge', mud: null });
+		show(piece);
+		await userEvent.click(screen.getAllByRole('button', { name: /between: the largest step falls/ })[0]!);
+		expect(zoneOf(piece).colours).toEqual([join.between[0], ...join.bridges[0]!.colours, join.between[1]]);
+		expect(Math.max(...piece.plan.zones[0]!.joins.map(({ difference }) => difference))).toBeCloseTo(join.bridges[0]!.worst, 6);
+	});
+});
+
+describe('mixing', () => {
+	it('pours so many ml of each part, and adds the mix to the palette with its recipe for a name', async () => {
+		const piece = open();
+		render(MixPanel, { context: contextOf(piece) });
+		const [first, second] = piece.project.palette;
+		await userEvent.clear(screen.getByLabelText(first!.name));
+		await userEvent.type(screen.getByLabelText(first!.name), '1');
+		await userEvent.clear(screen.getByLabelText(second!.name));
+		await userEvent.type(screen.getByLabelText(second!.name), '3');
+		expect(screen.getByText('25 ml')).toBeVisible();
+		expect(screen.getByText('75 ml')).toBeVisible();
+		const before = piece.project.palette.length;
+		await userEvent.click(screen.getByRole('button', { name: 'Add it to the palette' }));
+		expect(piece.project.palette).toHaveLength(before + 1);
+		expect(piece.project.palette.at(-1)!.name).toBe(`1 ${first!.name}, 3 ${second!.name}`);
+		piece.undo();
+		expect(piece.project.palette).toHaveLength(before);
+	});
+});
