@@ -144,11 +144,10 @@ describe('findMixes', () => {
 				(of, counts) => {
 					const wish = mix(...of.map(({ hex }, i): [string, number] => [hex, counts[i]!]));
 					const found = findMixes(wish, stock);
-					expect(found.at(-1)!.difference).toBeLessThan(0.6);
+					expect(found.at(-1)!.difference).toBeLessThan(0.05);
 					for (const one of found) {
 						expect(one.hex).toBe(mix(...one.parts.map(({ colour, parts }): [string, number] => [hexOf(colour), parts])));
-						/** A hex is rounded to a byte. */
-						expect(Math.abs(one.difference - differColours(one.hex, wish))).toBeLessThan(0.8);
+						expect(one.difference).toBeCloseTo(differColours(one.hex, wish), 9);
 						expect(one.parts.reduce((sum, { parts }) => sum + parts, 0)).toBeLessThanOrEqual(9);
 					}
 				}

@@ -52,8 +52,13 @@ export function findMixes(wish: string, stock: readonly { readonly id: string; r
 	});
 }
 
+/** To whole bytes, as the mix will be shown: the difference that is told is that of the swatch. */
 function rgbOf(paint: Paint) {
-	const [r, g, b] = convertPaintToLinear(paint).map(convertLinearToSrgb) as [number, number, number];
+	const [r, g, b] = convertPaintToLinear(paint).map((light) => Math.round(255 * convertLinearToSrgb(light)) / 255) as [
+		number,
+		number,
+		number
+	];
 	return { mode: 'rgb' as const, r, g, b };
 }
 
