@@ -5,6 +5,7 @@ import type { Pattern } from './types';
 /** A drip is about so wide, mm, and most columns have none: the noise is raised so that only its tops run far. */
 const COLUMN = 16;
 const RARE = 4;
+const OTHER_SIDE = 101;
 
 /** Thin colour let down from the top or up from the bottom, with drips that run further here and there. Source: craft 4. */
 export const runs: Pattern<'runs'> = {
@@ -13,9 +14,9 @@ export const runs: Pattern<'runs'> = {
 	ends: ({ from }) => [from === 'both' ? 'at top and bottom' : `at the ${from}`, from === 'both' ? 'between them' : 'beyond the runs'],
 	reach: ({ from }, { height }) => (from === 'both' ? height / 2 : height),
 	depthAt({ from, drip, seed }, x, y, { height, salt }) {
-		const isLow = from === 'bottom' || (from === 'both' && y > height / 2);
-		const run = drip * lineNoise(x, COLUMN, seed + salt + (isLow ? 101 : 0)) ** RARE;
-		return Math.max(0, (isLow ? height - y : y) - run);
+		const fromTop = from === 'bottom' ? Infinity : y - drip * lineNoise(x, COLUMN, seed + salt) ** RARE;
+		const fromBottom = from === 'top' ? Infinity : height - y - drip * lineNoise(x, COLUMN, seed + salt + OTHER_SIDE) ** RARE;
+		return Math.max(0, Math.min(fromTop, fromBottom));
 	},
 	meets: (field, colours, region) => meetFrom(field.length, colours, runs.reach(field, region)),
 	start: ({ height }) => ({ pattern: 'runs', from: 'top', length: Math.round(height * 0.3), drip: Math.round(height * 0.4), seed: 1 })
