@@ -1,9 +1,9 @@
 import { doesMove, type MeasuredPiece, type Part } from '../piece';
 import type { Parts } from './schema';
 
-/** The measured parts (or whole faces) that a layer of decoration is for, in the order of the piece; unknown ids are left out. */
+/** The measured parts (or whole faces) that a layer of decoration is for, in the order of the piece; unknown ids, and faces that nobody measured, are left out. */
 export function partsOf(parts: Parts, piece: Pick<MeasuredPiece, 'faces'>): Part[] {
-	const all = piece.faces.flatMap((face) => [face.whole, ...face.parts]);
+	const all = piece.faces.filter(({ idle }) => !idle).flatMap((face) => [face.whole, ...face.parts]);
 	if (typeof parts !== 'string') return all.filter((part) => parts.includes(part.id));
 	switch (parts) {
 		case 'fronts':

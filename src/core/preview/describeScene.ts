@@ -1,5 +1,5 @@
 import type { Colour } from '../colour';
-import { isFilm, type Coat, type FilmCoat, type Material } from '../layers';
+import { isFilm, METHODS, type Coat, type FilmCoat, type Material } from '../layers';
 import { flattenOutline } from '../geometry';
 import { layZone, measureMotif, type Layout, type Placement } from '../layout';
 import { isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
@@ -112,7 +112,7 @@ function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSou
 		regions,
 		zone,
 		hexes: colours.map((colour) => colour?.hex ?? UNKNOWN),
-		method: coat.method,
+		hand: METHODS[coat.method].hand,
 		...paint,
 		cover: cover(opacity)
 	};

@@ -1,4 +1,5 @@
 import type { Ring } from '../geometry';
+import type { BlendMethod } from '../layers';
 import type { Laid, Zone } from '../layout';
 import type { Box, GroundId } from '../piece';
 import type { Mm, Um } from '../units';
@@ -59,7 +60,7 @@ export type SceneLayer =
 			readonly regions: readonly SceneRegion[];
 			readonly zone: Zone;
 			readonly hexes: readonly string[];
-			readonly method: string;
+			readonly hand: BlendMethod['hand'];
 	  } & Omit<Paint, 'hex'>)
 	| ({
 			readonly kind: 'stencil';

@@ -5,6 +5,7 @@ export const mistAndFeather: BlendMethod = {
 	id: 'mist-and-feather',
 	name: 'Mist and feather',
 	says: 'Colours side by side, wet; a fine mist; a dry brush across the join in crosses, then one tidy direction.',
+	hand: { stroke: 0.16, patch: 0.1 },
 	tools(colours, brushes) {
 		const own = { tool: 'flat brush, one for each colour', count: colours };
 		if (brushes === 'clean-joins')

@@ -32,6 +32,11 @@ function layPart({ over, field }: Pick<Zone, 'over' | 'field'>, part: Part, face
 	return { region, x: part.x, y: top - above + part.y, flat: face.lies === 'level' ? top - above : null, own };
 }
 
+/** The region with the least depth of those that a zone lies in; null where it lies on nothing. */
+export function leastRegion(laid: readonly LaidPart[]): Region | null {
+	return laid.reduce<Region | null>((least, { laid: { region } }) => (least && least.deepest <= region.deepest ? least : region), null);
+}
+
 /** Of its highest face that stands on a known height, mm. */
 function heightOfPiece({ faces }: Pick<MeasuredPiece, 'faces'>): Mm {
 	return Math.max(1, ...faces.filter(({ idle }) => !idle).map((face) => heightAboveFloor(face, 0) ?? face.height));

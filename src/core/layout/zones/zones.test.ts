@@ -8,6 +8,7 @@ import {
 	depthOnPart,
 	joinsOf,
 	layZone,
+	leastRegion,
 	lengthsOfJoins,
 	PATTERNS,
 	patternOf,
@@ -175,4 +176,14 @@ it('runs from both sides meet without a step, however far their drips reach', ()
 			expect(
 				Math.abs(patternOf(field).depthAt(field, x, y + 0.001, region) - patternOf(field).depthAt(field, x, y, region))
 			).toBeLessThanOrEqual(0.001 + 1e-9);
+});
+
+it('lies on no face that nobody has measured, and on nothing where its last part is gone', () => {
+	const { piece } = newProject('', 'mm', 3, 'chest');
+	const measured = measurePiece(piece, 'mm');
+	expect(layZone(zone({}, { parts: ['front', 'left', 'top'] }), measured).map(({ part }) => part.id)).toEqual(['front']);
+	expect(leastRegion(layZone(zone({}, { parts: 'doors' }), measured))).toBeNull();
+	expect(leastRegion(layZone(zone({}, { parts: ['drawer-1', 'front'] }), measured))!.deepest).toBeLessThan(
+		regionOf(measured.faces[0]!.whole).deepest
+	);
 });

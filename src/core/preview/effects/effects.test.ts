@@ -131,3 +131,36 @@ it('fills a row of noise as the obvious way does, pixel by pixel', () => {
 		{ numRuns: 40 }
 	);
 });
+
+it('lays neither colour nor film nor sheen where a zone leaves the ground as it is', () => {
+	const own = { width: BOX.width, height: BOX.height, outline: null, deepest: BOX.height / 2, salt: 1 };
+	const planes = lay({
+		kind: 'blend',
+		coat: 'age',
+		regions: [{ box: scene.fronts[0]!, laid: { region: own, x: 0, y: 0, flat: null, own }, surfaces: [FIRST_FRONT] }],
+		zone: {
+			id: 'z',
+			name: 'Age',
+			parts: ['x'],
+			over: 'each',
+			field: { pattern: 'edge-shade', border: 3, corners: 'square' },
+			colours: ['dark'],
+			leaves: true,
+			softness: 0
+		},
+		hexes: ['#101010'],
+		hand: { stroke: 0, patch: 0 },
+		cover: 1,
+		sheen: 0.9,
+		film: 50
+	});
+	/** The middle of the front, then a point near its edge. */
+	expect([rgbAt(planes, 50, 30), planes.relief[at(50, 30)], planes.gloss[at(50, 30)]]).toEqual([
+		rgbAt(bare, 50, 30),
+		bare.relief[at(50, 30)],
+		bare.gloss[at(50, 30)]
+	]);
+	expect(rgbAt(planes, 13, 30)).toEqual([16, 16, 16]);
+	expect(planes.relief[at(13, 30)]! - bare.relief[at(13, 30)]!).toBeGreaterThanOrEqual(50);
+	expect(planes.gloss[at(13, 30)]).toBe(230);
+});

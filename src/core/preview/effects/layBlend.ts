@@ -7,16 +7,9 @@ import type { Effect } from './types';
 
 /** Colours of a field are looked up, never mixed per pixel. Source: methods 10. */
 const ENTRIES = 1024;
-/** How the hand shows in a join, as a share of its width: along the stroke, and in patches. By method. */
-const HAND: Readonly<Record<string, readonly [stroke: number, patch: number]>> = {
-	'mist-and-feather': [0.16, 0.1],
-	'glaze-slip': [0.03, 0.24],
-	'loaded-brush': [0.34, 0.3],
-	'running-colour': [0, 0.5],
-	'sponge-on-sponge': [0, 0.8],
-	'dry-drag': [0.7, 0.05],
-	'layer-and-wear': [0.25, 0.7]
-};
+/** A pixel that takes less than this of its colour keeps the sheen of what is under it. */
+const BARE = 0.5;
+const WEAR = 140;
 
 /** The colours of a zone, each front by its own field, mixed as paint mixes. */
 export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
@@ -25,7 +18,7 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 	const { field } = zone;
 	const pattern = patternOf(field);
 	const tile = noiseTile(scene.seed + 2);
-	const [stroke, patch] = HAND[layer.method] ?? [0, 0];
+	const { stroke, patch } = layer.hand;
 	const gloss = Math.round(layer.sheen * 255);
 	const { rgb, relief } = planes;
 	/** What is left bare is as the last colour, thinning out to nothing. */
@@ -58,10 +51,12 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 				rgb[at] = colours[entry * 3]! * laidOn + rgb[at]! * bare + 0.5;
 				rgb[at + 1] = colours[entry * 3 + 1]! * laidOn + rgb[at + 1]! * bare + 0.5;
 				rgb[at + 2] = colours[entry * 3 + 2]! * laidOn + rgb[at + 2]! * bare + 0.5;
-				relief[i]! += film + rough * mark;
+				const share = laidOn / cover;
+				relief[i]! += share * (film + rough * mark);
+				if (share < BARE) continue;
+				planes.gloss[i] = gloss;
+				planes.wear[i] = WEAR;
 			}
-			planes.gloss.fill(gloss, start, start + count);
-			planes.wear.fill(140, start, start + count);
 		};
 		eachSpan(planes, surfaces, canvas, lay, box);
 	}

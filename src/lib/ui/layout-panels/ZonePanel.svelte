@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dropZone } from '$core/formats';
-	import { countStretches, joinsOf, layZone, PATTERNS, patternOf, type PatternId, type Zone } from '$core/layout';
+	import { countStretches, joinsOf, layZone, leastRegion, PATTERNS, patternOf, regionOf, type PatternId, type Zone } from '$core/layout';
 	import { formatLength } from '$core/units';
 	import { Choice, Slide } from '$lib/ui/choice';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
@@ -14,8 +14,8 @@
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	const laid = $derived(layZone(zone, piece.plan));
-	/** The least of the regions: what is set must do on all of them. */
-	const region = $derived(laid.map(({ laid }) => laid.region).reduce((a, b) => (b.deepest < a.deepest ? b : a), laid[0]!.laid.region));
+	/** What is set must do on the least of them; a zone whose last part has become something else lies on none. */
+	const region = $derived(leastRegion(laid) ?? regionOf(piece.plan.faces[0]!.whole));
 	const pattern = $derived(patternOf(zone.field));
 	const ends = $derived(pattern.ends(zone.field));
 	const MOST = 7;
