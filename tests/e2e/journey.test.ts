@@ -117,7 +117,7 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 		const mixes = page.getByRole('list', { name: 'Nearest mixes' }).getByRole('listitem');
 		await expect(mixes.first()).toContainText('1 Night tide');
 		await mixes.last().getByRole('button', { name: 'Take it' }).click();
-		await expect(page.getByRole('region', { name: 'Mixing' }).getByRole('status')).toContainText(/from the wish \d/);
+		await expect(page.getByRole('region', { name: 'Mixing' }).getByRole('status')).toContainText(/against the wish .*\(\d/);
 		const colours = await page.getByRole('region', { name: 'Mixing' }).getByRole('spinbutton', { name: /./ }).count();
 		await page.getByRole('button', { name: 'Add it to the palette' }).click();
 		await expect(page.getByRole('region', { name: 'Mixing' }).getByRole('spinbutton', { name: /./ })).toHaveCount(colours + 1);

@@ -9,7 +9,8 @@ import {
 	judgeJoin,
 	judgeNeighbours,
 	layOver,
-	mixPaints
+	mixPaints,
+	pourMix
 } from './index';
 
 const mix = (...parts: [string, number][]) =>
@@ -161,5 +162,25 @@ describe('findMixes', () => {
 		found.slice(1).forEach((one, i) => expect(one.difference).toBeLessThan(found[i]!.difference));
 		expect(findMixes('#a8322c', stock)).toMatchObject([{ parts: [{ colour: 'red', parts: 1 }], difference: expect.closeTo(0, 6) }]);
 		expect(findMixes('#a8322c', [])).toEqual([]);
+	});
+});
+
+describe('pourMix', () => {
+	const colour = (hex: string, opacity: number) => ({ id: hex.slice(1), name: hex, hex, opacity });
+
+	it('pours what adds up, and becomes what the paints become', () => {
+		const poured = pourMix(
+			[
+				{ colour: colour('#1a1a1a', 0.9), parts: 1 },
+				{ colour: colour('#f5f5f5', 0.7), parts: 3 }
+			],
+			80
+		)!;
+		expect(poured).toEqual({ hex: '#636363', opacity: expect.closeTo(0.75, 9), ml: [20, 60] });
+	});
+
+	it('is nothing without a part', () => {
+		expect(pourMix([], 80)).toBeNull();
+		expect(pourMix([{ colour: colour('#1a1a1a', 0.9), parts: 0 }], 80)).toBeNull();
 	});
 });

@@ -16,3 +16,10 @@ export function judgeNeighbours(a: string, b: string): { readonly difference: nu
 	const d = differColours(a, b);
 	return { difference: d, verdict: d < 5 ? 'one' : d < 25 ? 'easy' : d < 45 ? 'practise' : 'bridge' };
 }
+
+export type Likeness = 'same' | 'very-near' | 'near' | 'not-far' | 'another';
+
+/** How well a mix stands for a wished colour, by their CIEDE2000: under 1 no eye tells them apart. Where the others end is ours. */
+export function judgeLikeness(difference: number): Likeness {
+	return difference < 1 ? 'same' : difference < 3 ? 'very-near' : difference < 6 ? 'near' : difference < 12 ? 'not-far' : 'another';
+}

@@ -11,6 +11,7 @@ export {
 	type PaintPart
 } from './mixPaints';
 export { convertLinearToSrgb, convertSrgbToLinear, decodeSrgb, encodeLinear } from './convertSrgb';
-export { differColours, judgeNeighbours, type NeighbourVerdict } from './differColours';
+export { differColours, judgeLikeness, judgeNeighbours, type Likeness, type NeighbourVerdict } from './differColours';
 export { judgeJoin, type Bridge, type JoinJudgement, type Mud } from './judgeJoin';
 export { findMixes, type Mix } from './findMixes';
+export { pourMix, type PouredMix } from './pourMix';

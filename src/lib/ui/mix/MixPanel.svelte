@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { convertHexToPaint, convertPaintToHex, differColours, findMixes, mixPaints, type Mix } from '$core/colour';
+	import { differColours, findMixes, judgeLikeness, pourMix, type Mix } from '$core/colour';
 	import { freeId } from '$core/layers';
 	import { formatVolume } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -13,22 +13,18 @@
 	let total = $state(100);
 	const MOST = 40;
 
-	const used = $derived(palette.flatMap(({ id, name, hex }) => (parts[id] ? [{ id, name, hex, parts: parts[id] }] : [])));
-	const sum = $derived(used.reduce((all, one) => all + one.parts, 0));
-	const mixed = $derived(
-		used.length === 0 ? null : convertPaintToHex(mixPaints(used.map(({ hex, parts }) => ({ paint: convertHexToPaint(hex), parts }))))
-	);
+	const used = $derived(palette.flatMap((colour) => (parts[colour.id] ? [{ colour, parts: parts[colour.id]! }] : [])));
+	const poured = $derived(pourMix(used, total));
+	const mlOf = (id: string) => poured?.ml[used.findIndex(({ colour }) => colour.id === id)];
 	const nameOf = (id: string) => palette.find((colour) => colour.id === id)?.name ?? id;
-	const word = (difference: number) =>
-		difference < 1
-			? 'the same to the eye'
-			: difference < 3
-				? 'very near'
-				: difference < 6
-					? 'near'
-					: difference < 12
-						? 'not far'
-						: 'another colour';
+	const LIKENESS = {
+		same: 'the same to the eye',
+		'very-near': 'very near',
+		near: 'near',
+		'not-far': 'not far',
+		another: 'another colour'
+	} as const;
+	const word = (difference: number) => `${LIKENESS[judgeLikeness(difference)]} (${difference.toFixed(1)})`;
 	const write = (mix: Mix['parts']) => mix.map(({ colour, parts }) => `${parts} ${nameOf(colour)}`).join(', ');
 
 	function take(mix: Mix): void {
@@ -38,15 +34,12 @@
 		if (Number.isFinite(value) && value >= 0 && value <= MOST) parts = { ...parts, [id]: value };
 	}
 	function add(): void {
-		const hex = mixed!;
+		const { hex, opacity } = poured!;
 		const name = used
-			.map(({ name, parts }) => `${parts} ${name}`)
+			.map(({ colour, parts }) => `${parts} ${colour.name}`)
 			.join(', ')
 			.slice(0, 80);
-		const opacity = used.reduce((all, { id, parts }) => all + parts * palette.find((colour) => colour.id === id)!.opacity, 0) / sum;
-		piece.edit(
-			(draft) => void draft.palette.push({ id: freeId('mix', draft.palette), name, hex, opacity: Math.round(opacity * 100) / 100 })
-		);
+		piece.edit((draft) => void draft.palette.push({ id: freeId('mix', draft.palette), name, hex, opacity }));
 		toast(`${name} is in the palette now.`);
 	}
 </script>
@@ -66,9 +59,7 @@
 					<span class="flex shrink-0 border border-ink" aria-hidden="true"
 						><span class="block h-8 w-6" style:background={wish}></span><span class="block h-8 w-6" style:background={mix.hex}></span></span
 					>
-					<span class="flex-1"
-						>{write(mix.parts)}<br /><span class="text-ink-soft">{word(mix.difference)} ({mix.difference.toFixed(1)})</span></span
-					>
+					<span class="flex-1">{write(mix.parts)}<br /><span class="text-ink-soft">{word(mix.difference)}</span></span>
 					<button class="button text-sm" onclick={() => take(mix)}>Take it</button>
 				</li>
 			{:else}<li class="note">There is no colour in the palette yet.</li>{/each}
@@ -79,7 +70,7 @@
 	<table class="w-full text-sm">
 		<tbody>
 			{#each palette as colour (colour.id)}
-				{@const share = parts[colour.id] ?? 0}
+				{@const ml = mlOf(colour.id)}
 				<tr class="border-t border-rule">
 					<td class="w-8 py-1"><span class="block h-6 w-6 border border-ink" style:background={colour.hex}></span></td>
 					<td><label for="parts-{colour.id}">{colour.name}</label></td>
@@ -91,20 +82,20 @@
 							min="0"
 							max={MOST}
 							step="0.5"
-							value={share}
+							value={parts[colour.id] ?? 0}
 							oninput={(event) => setParts(colour.id, event.currentTarget.valueAsNumber)}
 						/></td
 					>
-					<td class="w-28 pl-2 text-right">{share > 0 ? formatVolume((total * share) / sum).ml : ''}</td>
+					<td class="w-28 pl-2 text-right">{ml === undefined ? '' : formatVolume(ml).ml}</td>
 				</tr>
 			{/each}
 		</tbody>
 	</table>
-	{#if mixed}
+	{#if poured}
 		<div class="mt-3 flex items-center gap-3" role="status">
-			<span class="block h-12 w-20 shrink-0 border border-ink" style:background={mixed}></span>
+			<span class="block h-12 w-20 shrink-0 border border-ink" style:background={poured.hex}></span>
 			<span class="text-sm"
-				>{mixed}{#if found}, from the wish {differColours(mixed, wish).toFixed(1)}: {word(differColours(mixed, wish))}{/if}</span
+				>{poured.hex}{#if found}; against the wish {word(differColours(poured.hex, wish))}{/if}</span
 			>
 		</div>
 		<div class="mt-2 flex items-end gap-2">

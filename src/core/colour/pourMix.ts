@@ -1,0 +1,24 @@
+import type { Colour } from './schema';
+import { convertHexToPaint, convertPaintToHex, mixPaints } from './mixPaints';
+
+export interface PouredMix {
+	readonly hex: string;
+	/** Of one coat, the mean of its colours by parts. */
+	readonly opacity: number;
+	/** ml of each colour, in the order given; they add up to the total. */
+	readonly ml: readonly number[];
+}
+
+/**
+ * What so many parts of some colours become, and how much of each is poured for `total` ml. Null where there is no part of any.
+ * Source: methods 9 and 10.
+ */
+export function pourMix(mix: readonly { readonly colour: Colour; readonly parts: number }[], total: number): PouredMix | null {
+	const sum = mix.reduce((all, { parts }) => all + parts, 0);
+	if (!(sum > 0)) return null;
+	return {
+		hex: convertPaintToHex(mixPaints(mix.map(({ colour, parts }) => ({ paint: convertHexToPaint(colour.hex), parts })))),
+		opacity: mix.reduce((all, { colour, parts }) => all + parts * colour.opacity, 0) / sum,
+		ml: mix.map(({ parts }) => (total * parts) / sum)
+	};
+}
