@@ -1,11 +1,13 @@
 import type { Issue, Mm } from '../units';
+import { gapsBetween, sideGaps } from './findGaps';
+import { countNames } from './nameReadings';
+import { readSetOff } from './readSetOff';
 import { checkChain, type ChainCheck, type ChainReading } from './checkChain';
 import { OVERALL } from './findSuspects';
 import { gradeSizes } from './gradeSizes';
 import type { Box, Gap, MeasuredChain, MeasuredReading, Part } from './parts';
-import { doesMove } from './parts';
 import type { LengthReader } from './readLengths';
-import type { Face, Reading, ReadingRole, SetOff, SizeRule } from './schema';
+import type { Face, Reading, ReadingRole, SizeRule } from './schema';
 import { boxOutline } from './shapeOutline';
 
 /** What a reading is taken for while it has not been made, so that the drawing can follow; the rest share what is left. */
@@ -21,8 +23,10 @@ export interface DividedFace {
 	readonly estimated: boolean;
 }
 
-interface Context {
+export interface Context {
 	readonly face: Face;
+	/** Where the face stands in the project: `piece.faces[0]`. */
+	readonly path: string;
 	readonly read: LengthReader;
 	readonly issues: Issue[];
 	readonly width: ChainReading | null;
@@ -35,7 +39,7 @@ interface Context {
 	readonly chains: MeasuredChain[];
 }
 
-interface Chain {
+export interface Chain {
 	readonly of: string | null;
 	readonly path: string;
 	readonly sizesPath: string;
@@ -66,6 +70,7 @@ export function divideFace(
 		issues.push({ code: 'face.no-room', path: `${path}.stile`, values: { width: size.box.width } });
 	const context: Context = {
 		face,
+		path,
 		read,
 		issues,
 		width: size.width,
@@ -127,7 +132,9 @@ function placeOne(chain: Chain, entry: Reading, reading: MeasuredReading, i: num
 	const box = boxOf(chain, reading, entry, context);
 	if (entry.role !== 'row') {
 		const fronts = entry.role === 'drawer' || entry.role === 'door';
-		const setOff = fronts ? readSetOff(entry.setOff ?? face.fronts, entry.setOff ? `${path}.setOff` : path, context) : 0;
+		const setOff = fronts
+			? readSetOff(entry.setOff ?? face.fronts, entry.setOff ? `${path}.setOff` : `${context.path}.fronts`, context.read)
+			: 0;
 		const name = context.nameOf(entry.role);
 		context.parts.push({
 			...box,
@@ -263,107 +270,4 @@ function fillChain(
 		from += mm;
 		return row;
 	});
-}
-
-const EPS = 1e-6;
-
-/** What meets in a gap: the drawers and doors that touch it on either side, or the carcass; looked for in place. */
-function gapsBetween(chain: Chain, i: number, placed: readonly MeasuredReading[], here: readonly BarePart[], context: Context): Gap[] {
-	const { face, read } = context;
-	const { id, from, mm, estimated } = placed[i]!;
-	const entry = chain.readings[i]!;
-	const down = chain.along === 'down';
-	const far = entry.far === undefined || entry.far === '' ? mm : (read(entry.far, `${chain.path}[${i}].far`, 'zero')?.mm ?? mm);
-	const moving = here.filter(doesMove);
-	const before = moving.filter((part) => Math.abs((down ? part.y + part.height : part.x + part.width) - from) < EPS);
-	const after = moving.filter((part) => Math.abs((down ? part.y : part.x) - from - mm) < EPS);
-	const [start, end] = openingAt(chain, [...before, ...after], context);
-	const box: Box = down ? { x: start, y: from, width: end - start, height: mm } : { x: from, y: start, width: mm, height: end - start };
-	const gap = { at: 'chain' as const, mm: Math.min(mm, far), ends: [mm, far] as const, estimated };
-	const overlap = (a: BarePart, b: BarePart) =>
-		down ? a.x < b.x + b.width - EPS && b.x < a.x + a.width - EPS : a.y < b.y + b.height - EPS && b.y < a.y + a.height - EPS;
-	const pairs: [string, string][] =
-		before.length > 0 && after.length > 0
-			? before.flatMap((a) => after.filter((b) => overlap(a, b)).map((b): [string, string] => [a.id, b.id]))
-			: before.length > 0
-				? before.map((a) => [a.id, face.id])
-				: after.length > 0
-					? after.map((b) => [face.id, b.id])
-					: [[face.id, face.id]];
-	return pairs.map((between, p) => ({ ...gap, id: p === 0 ? id : `${id}-${p + 1}`, between, boxes: p === 0 ? [box] : [] }));
-}
-
-/** How far a gap reaches to both sides: as far as the opening of what moves beside it. */
-function openingAt(chain: Chain, beside: readonly BarePart[], { stile, gaps }: Context): readonly [Mm, Mm] {
-	const { box, along } = chain;
-	const down = along === 'down';
-	if (chain.of === null && beside.some(({ x }) => x > box.x + stile - EPS) && stile > 0 && beside.length <= 2) {
-		const own = beside.every((part) => chain.readings.some(({ id }) => id === part.id));
-		if (own) return [box.x + stile, box.x + box.width - stile];
-	}
-	if (beside.length === 0) return down ? [box.x, box.x + box.width] : [box.y, box.y + box.height];
-	const low = Math.min(...beside.map(({ x, y }) => (down ? x : y)));
-	const high = Math.max(...beside.map(({ x, y, width, height }) => (down ? x + width : y + height)));
-	/** Upright gaps that stand beside them reach into this one. */
-	const beyond = gaps
-		.filter(({ at, between }) => at === 'chain' && beside.some(({ id }) => between.includes(id)))
-		.flatMap(({ boxes }) => boxes)
-		.filter(({ width, height }) => (down ? width < height : height < width));
-	const lows = beyond.map(({ x, y }) => (down ? x : y));
-	const highs = beyond.map(({ x, y, width, height }) => (down ? x + width : y + height));
-	return [Math.min(low, ...lows), Math.max(high, ...highs)];
-}
-
-function sideGaps(id: string, box: Box, { face, sideGap }: Context): Gap {
-	return {
-		id: `side-of-${id}`,
-		at: 'side',
-		mm: sideGap,
-		ends: [sideGap, sideGap],
-		between: [face.id, id],
-		boxes: [
-			{ ...box, x: box.x - sideGap, width: sideGap },
-			{ ...box, x: box.x + box.width, width: sideGap }
-		],
-		estimated: false
-	};
-}
-
-function readSetOff(setOff: SetOff, path: string, { read, face }: Context): Mm {
-	if (setOff.way === 'level') return 0;
-	const at = setOff === face.fronts ? path.replace(/\.chain\[.*$/, '.fronts.by') : `${path}.by`;
-	const by = read(setOff.by, at, 'zero')?.mm ?? 0;
-	return setOff.way === 'proud' ? by : -by;
-}
-
-const WORDS: Readonly<Record<ReadingRole, string>> = {
-	rail: 'Rail',
-	stile: 'Stile',
-	gap: 'Gap',
-	drawer: 'Drawer',
-	door: 'Door',
-	panel: 'Panel',
-	apron: 'Apron',
-	leg: 'Leg',
-	open: 'Opening',
-	row: 'Row',
-	plinth: 'Plinth'
-};
-
-/** Names in the order of measuring: Drawer 1, Drawer 2; one of a kind goes without a number, but for drawers. */
-function countNames(face: Face): (role: ReadingRole) => string {
-	const totals = new Map<ReadingRole, number>();
-	const count = (readings: readonly Reading[]) => {
-		for (const { role, split } of readings) {
-			totals.set(role, (totals.get(role) ?? 0) + 1);
-			if (split) count(split.chain);
-		}
-	};
-	count(face.chain);
-	const given = new Map<ReadingRole, number>();
-	return (role) => {
-		const n = (given.get(role) ?? 0) + 1;
-		given.set(role, n);
-		return totals.get(role) === 1 && role !== 'drawer' ? WORDS[role] : `${WORDS[role]} ${n}`;
-	};
 }

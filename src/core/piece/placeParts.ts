@@ -3,7 +3,8 @@ import type { Issue, Mm } from '../units';
 import type { BarePart } from './divideFace';
 import type { LengthInput } from './lengths';
 import type { LengthReader } from './readLengths';
-import type { Face, PlacedPart, SetOff } from './schema';
+import { readSetOff } from './readSetOff';
+import type { Face, PlacedPart } from './schema';
 import { shapeOutline } from './shapeOutline';
 
 const EPS: Mm = 1e-6;
@@ -102,10 +103,4 @@ function pointsOf(outline: Outline): { x: number; y: number }[] {
 
 function overlap(a: BarePart, b: BarePart): boolean {
 	return a.x < b.x + b.width - EPS && b.x < a.x + a.width - EPS && a.y < b.y + b.height - EPS && b.y < a.y + a.height - EPS;
-}
-
-function readSetOff(setOff: SetOff, path: string, read: LengthReader): Mm {
-	if (setOff.way === 'level') return 0;
-	const by = read(setOff.by, `${path}.by`, 'zero')?.mm ?? 0;
-	return setOff.way === 'proud' ? by : -by;
 }
