@@ -24,6 +24,7 @@ export type { Decider, Obstacle, RunFit, RunWish, Spot } from './run/types';
 export { PATTERNS, patternOf } from './zones';
 export { FieldSchema, type Field, type PatternId } from './zones/fieldSchema';
 export { countStretches, depthOnPart, joinsOf, layZone, leastRegion, type LaidPart } from './zones/layZone';
+export { moveStop, stopsFor } from './zones/joins';
 export { areasOfColours, lengthsOfJoins, passJoin, sharesAtDepth } from './zones/shareColours';
 export type { Join, Laid, Pattern, Region } from './zones/types';
 export { regionOf } from './zones/regionOf';

@@ -42,6 +42,7 @@ export { howItLies, outlineOnFace } from './measureFace';
 export {
 	doesMove,
 	isOwnSurface,
+	partAt,
 	surfaceOf,
 	type Box,
 	type Gap,

@@ -3,6 +3,7 @@ import {
 	insetPart,
 	measurePiece,
 	newFace,
+	partAt,
 	type Face,
 	type Piece,
 	type PlacedPart,
@@ -136,6 +137,17 @@ describe('parts on parts', () => {
 			'part.off at piece.faces[0].parts[0].place'
 		]
 	])('names %s', (_, piece, issue) => expect(issuesOf(piece)).toContain(issue));
+
+	it('are found under a point, the topmost first, in their outline; else it is the face', () => {
+		const [face] = measurePiece(
+			withParts(part('panel', 'front', { outline: { shape: 'ellipse' } }), part('bead', 'panel', { place: box(500, 300, 100, 60) })),
+			'mm'
+		).faces;
+		expect(partAt(face!, 600, 380).id).toBe('bead');
+		expect(partAt(face!, 300, 400).id).toBe('panel');
+		expect(partAt(face!, 52, 52).id).toBe('front');
+		expect(partAt(face!, 5, 5).id).toBe('front');
+	});
 
 	it('still draws a part that is too large, and a moulding may lie on a panel', () => {
 		const { faces } = measurePiece(withParts(part('p', 'front', { place: box(0, 0, 1300, 200) })), 'mm');

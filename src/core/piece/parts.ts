@@ -1,4 +1,4 @@
-import type { Outline } from '../geometry';
+import { isInsideOutline, type Outline } from '../geometry';
 import type { Mm } from '../units';
 import type { ChainCheck } from './checkChain';
 import type { Hole, PlacedHardware } from './hardware/placeHardware';
@@ -116,4 +116,18 @@ export function isOwnSurface(part: Pick<Part, 'role'>): boolean {
 /** Drawers and doors. */
 export function doesMove(part: Pick<Part, 'role'>): boolean {
 	return MOVING.has(part.role);
+}
+
+/** The part on top at a point of a face (mm from its left and its top edge); the face itself where there is none. */
+export function partAt(face: Pick<MeasuredFace, 'parts' | 'whole'>, x: Mm, y: Mm): Part {
+	return (
+		face.parts.findLast(
+			(part) =>
+				x >= part.x &&
+				y >= part.y &&
+				x <= part.x + part.width &&
+				y <= part.y + part.height &&
+				isInsideOutline(part.outline, { x: x - part.x, y: y - part.y })
+		) ?? face.whole
+	);
 }

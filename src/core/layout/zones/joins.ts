@@ -1,11 +1,20 @@
 import type { Mm } from '../../units';
 import type { Join } from './types';
 
-/** Evenly, or at the shares that were set, where there are as many as joins. */
+/** The shares of the way at which so many colours meet: as they were set, where there are as many as joins; else evenly. */
+export function stopsFor(stops: readonly number[] | null, colours: number): readonly number[] {
+	return stops?.length === colours - 1 ? stops : Array.from({ length: colours - 1 }, (_, i) => (i + 1) / colours);
+}
+
+/** One stop moved to a share of the way; a neighbour that it reaches moves along, so that they keep their order. */
+export function moveStop(stops: readonly number[], at: number, share: number): number[] {
+	return stops.map((stop, i) => (i === at ? share : i < at ? Math.min(stop, share) : Math.max(stop, share)));
+}
+
 export function meetAtStops(stops: readonly number[] | null, colours: number, reach: Mm): Mm[] {
-	const joins = colours - 1;
-	const shares = stops?.length === joins ? stops : Array.from({ length: joins }, (_, i) => (i + 1) / colours);
-	return shares.map((share) => share * reach).sort((a, b) => a - b);
+	return stopsFor(stops, colours)
+		.map((share) => share * reach)
+		.sort((a, b) => a - b);
 }
 
 /** One colour as deep as the first join, the others between it and the end; the middle ones as wide as the first, but no wider than even shares. */

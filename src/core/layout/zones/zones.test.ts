@@ -10,10 +10,12 @@ import {
 	layZone,
 	leastRegion,
 	lengthsOfJoins,
+	moveStop,
 	PATTERNS,
 	patternOf,
 	regionOf,
 	sharesAtDepth,
+	stopsFor,
 	type Field,
 	type Laid,
 	type Region,
@@ -186,4 +188,12 @@ it('lies on no face that nobody has measured, and on nothing where its last part
 	expect(leastRegion(layZone(zone({}, { parts: ['drawer-1', 'front'] }), measured))!.deepest).toBeLessThan(
 		regionOf(measured.faces[0]!.whole).deepest
 	);
+});
+
+it('stops are even until they are set, and keep their order when one passes another', () => {
+	expect(stopsFor(null, 4)).toEqual([0.25, 0.5, 0.75]);
+	expect(stopsFor([0.3], 4)).toEqual([0.25, 0.5, 0.75]);
+	expect(stopsFor([0.1, 0.2, 0.9], 4)).toEqual([0.1, 0.2, 0.9]);
+	expect(moveStop([0.25, 0.5, 0.75], 0, 0.6)).toEqual([0.6, 0.6, 0.75]);
+	expect(moveStop([0.25, 0.5, 0.75], 2, 0.1)).toEqual([0.1, 0.1, 0.1]);
 });

@@ -12,6 +12,7 @@
 	import Dimension from './Dimension.svelte';
 	import FaceMap from './FaceMap.svelte';
 	import Knobs from './Knobs.svelte';
+	import Trace from './Trace.svelte';
 	import KnownLength from './KnownLength.svelte';
 	import Placements from './Placements.svelte';
 	import { Viewport } from './Viewport.svelte';
@@ -37,6 +38,8 @@
 	/** Chains that are no more than a repeat of the one before are not drawn again. */
 	const downs = $derived(face.chains.filter(({ along }) => along === 'down'));
 	const acrosses = $derived(face.chains.filter(({ along }) => along === 'across'));
+	/** A drag shorter than this, mm, was a click. */
+	const LEAST_TRACED = 3;
 	const COLUMN = 56;
 	const ROW = 32;
 	/** The map of the faces stands at the left. */
@@ -115,35 +118,6 @@
 		leg: '#e4ddcd',
 		open: '#9c9c9c'
 	};
-
-	let traced: Box | null = $state.raw(null);
-	let start: { x: number; y: number } | null = null;
-	function pointOf(event: PointerEvent): { x: number; y: number } {
-		const box = (event.currentTarget as Element).getBoundingClientRect();
-		const within = (mm: number, most: number) => Math.max(0, Math.min(most, Math.round(mm)));
-		return { x: within((event.clientX - box.left) / k, face.width), y: within((event.clientY - box.top) / k, face.height) };
-	}
-	function startTrace(event: PointerEvent): void {
-		start = pointOf(event);
-		traced = { ...start, width: 0, height: 0 };
-		(event.currentTarget as Element).setPointerCapture(event.pointerId);
-	}
-	function goOnTracing(event: PointerEvent): void {
-		if (!start) return;
-		const now = pointOf(event);
-		traced = {
-			x: Math.min(start.x, now.x),
-			y: Math.min(start.y, now.y),
-			width: Math.abs(now.x - start.x),
-			height: Math.abs(now.y - start.y)
-		};
-	}
-	function endTrace(): void {
-		const box = traced;
-		start = null;
-		traced = null;
-		if (box && (trace === 'knob' || (box.width > 3 && box.height > 3))) ontrace?.(box);
-	}
 
 	function editRun(change: (run: Run) => Run, together: string, id = picked!.run): void {
 		piece.setRun(change(piece.project.layout.runs.find((run) => run.id === id)!), together);
@@ -346,30 +320,11 @@
 			/>
 
 			{#if mode === 'measure' && photograph}<KnownLength scale={k} />{/if}
-			{#if trace}
-				<!-- A part can be set by its figures as well: this is for the hand that traces. -->
-				<!-- svelte-ignore a11y_no_static_element_interactions -->
-				<rect
-					data-grip
-					class="cursor-crosshair"
-					width={face.width * k}
-					height={face.height * k}
-					fill="transparent"
-					onpointerdown={startTrace}
-					onpointermove={goOnTracing}
-					onpointerup={endTrace}
-				/>
-				{#if traced}<rect
-						x={traced.x * k}
-						y={traced.y * k}
-						width={traced.width * k}
-						height={traced.height * k}
-						fill="#a83c1422"
-						stroke="var(--color-ember)"
-						stroke-width="2"
-						pointer-events="none"
-					/>{/if}
-			{/if}
+			{#if trace}<Trace
+					{face}
+					scale={k}
+					ontrace={(box) => (trace === 'knob' || (box.width > LEAST_TRACED && box.height > LEAST_TRACED)) && ontrace?.(box)}
+				/>{/if}
 
 			{#if picked && pickedPart}
 				{@const x = pickedPart.x * k}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { countStretches, patternOf, type Field, type Region, type Zone } from '$core/layout';
+	import { countStretches, moveStop, patternOf, stopsFor, type Field, type Region, type Zone } from '$core/layout';
 	import { formatLength } from '$core/units';
 	import { Choice, Slide } from '$lib/ui/choice';
 	import LengthField from '$lib/ui/length-field/LengthField.svelte';
@@ -17,7 +17,6 @@
 	const field = $derived(zone.field);
 	const reach = $derived(patternOf(field).reach(field, region));
 	const stretches = $derived(countStretches(zone));
-	const evenly = $derived(Array.from({ length: stretches - 1 }, (_, i) => (i + 1) / stretches));
 	const SIDES = [
 		{ value: 'bottom', text: 'bottom' },
 		{ value: 'top', text: 'top' },
@@ -35,7 +34,7 @@
 	</div>
 {/snippet}
 {#snippet stops(given: readonly number[] | null, set: (stops: number[] | null) => void)}
-	{@const now = given?.length === stretches - 1 ? given : evenly}
+	{@const now = stopsFor(given, stretches)}
 	{#each now as stop, i (i)}
 		<Slide
 			label="Colours {i + 1} and {i + 2} meet"
@@ -44,14 +43,10 @@
 			max={100}
 			step={1}
 			says={formatLength(stop * reach, unit).text}
-			onchange={(percent) => {
-				const next = now.with(i, percent / 100);
-				/** They keep their order: a neighbour that is reached moves along. */
-				set(next.map((share, k) => (k < i ? Math.min(share, percent / 100) : k > i ? Math.max(share, percent / 100) : share)));
-			}}
+			onchange={(percent) => set(moveStop(now, i, percent / 100))}
 		/>
 	{/each}
-	{#if given !== null && given.length === stretches - 1}<button class="button text-sm" onclick={() => set(null)}>Evenly</button>{/if}
+	{#if given === now}<button class="button text-sm" onclick={() => set(null)}>Evenly</button>{/if}
 {/snippet}
 
 {#if field.pattern === 'edge-shade'}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { changeUnits } from '$core/formats';
 	import { freeId } from '$core/layers';
-	import { OVERALL, type Box } from '$core/piece';
+	import { OVERALL, partAt, type Box } from '$core/piece';
 	import { formatFigure, formatLength, type LengthUnit } from '$core/units';
 	import { Choice } from '$lib/ui/choice';
 	import FaceDrawing from '$lib/ui/drawing/FaceDrawing.svelte';
@@ -93,10 +93,7 @@
 			);
 			piece.selectedPart = id;
 		} else {
-			const under =
-				measured.parts.findLast(
-					(part) => box.x >= part.x && box.y >= part.y && box.x <= part.x + part.width && box.y <= part.y + part.height
-				) ?? measured.whole;
+			const under = partAt(measured, box.x, box.y);
 			const id = freeId('knob', piece.faceInput.fittings);
 			const inches = unit === 'in';
 			piece.editFace(
