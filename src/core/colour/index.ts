@@ -3,10 +3,12 @@ export {
 	convertHexToPaint,
 	convertPaintToHex,
 	convertPaintToLinear,
+	filmOfBand,
 	layBand,
 	layOver,
 	mixPaints,
 	thicknessOf,
+	type BandFilm,
 	type Paint,
 	type PaintPart
 } from './mixPaints';

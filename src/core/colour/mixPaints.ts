@@ -44,15 +44,36 @@ export function convertPaintToHex(paint: Paint): string {
 	return formatRgb(...convertPaintToLinear(paint));
 }
 
-/** How far a band of a ground (0 to 1) shows through so thick a film of a paint: the band as it comes out. Source: methods 10 (glaze over ground). */
-export function layBand(k: number, thickness: number, ground: number): number {
-	if (thickness <= 0) return ground;
-	const under = FLOOR + SPAN * ground;
+/** What a film makes of one band of its ground, linear light 0 to 1: (n0 + n1 ground) / (1 - d1 ground). */
+export interface BandFilm {
+	readonly n0: number;
+	readonly n1: number;
+	readonly d1: number;
+}
+
+/** So thick a film of one band of a paint, ready for any ground. Kubelka-Munk with the floor of the bands worked in. Source: methods 10 (glaze over ground). */
+export function filmOfBand(k: number, thickness: number): BandFilm {
+	if (thickness <= 0) return { n0: 0, n1: 1, d1: 0 };
 	const a = 1 + k;
 	const b = Math.sqrt(a * a - 1);
-	if (b < 1e-6) return toBand((under * (1 - thickness) + thickness) / (1 + thickness * (1 - under)));
-	const coth = 1 / Math.tanh(b * thickness);
-	return toBand((1 - under * (a - b * coth)) / (a - under + b * coth));
+	if (thickness === Infinity) return { n0: toBand(a - b), n1: 0, d1: 0 };
+	/** q = (p0 + p1 under) / (r0 + r1 under), with under = FLOOR + SPAN ground. */
+	const [p0, p1, r0, r1] =
+		b < 1e-6
+			? [thickness, 1 - thickness, 1 + thickness, -thickness]
+			: [1, -(a - b / Math.tanh(b * thickness)), a + b / Math.tanh(b * thickness), -1];
+	const below = r0 + r1 * FLOOR;
+	return {
+		n0: (p0 + p1 * FLOOR - FLOOR * below) / (SPAN * below),
+		n1: (p1 - FLOOR * r1) / below,
+		d1: (-r1 * SPAN) / below
+	};
+}
+
+/** A band of a ground (0 to 1) as it comes through a film. */
+export function layBand(k: number, thickness: number, ground: number): number {
+	const { n0, n1, d1 } = filmOfBand(k, thickness);
+	return Math.min(1, Math.max(0, (n0 + n1 * ground) / (1 - d1 * ground)));
 }
 
 /**

@@ -105,16 +105,14 @@ function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSou
 			laid,
 			surfaces: valuesOf(surfacesWithin(part, source.face), source.face)
 		}));
-	const opacity = Math.min(...colours.map((colour) => colour?.opacity ?? 1));
 	return {
 		kind: 'blend',
 		coat: coat.id,
 		regions,
 		zone,
-		hexes: colours.map((colour) => colour?.hex ?? UNKNOWN),
+		colours: colours.map((colour) => ({ hex: colour?.hex ?? UNKNOWN, cover: cover(colour?.opacity ?? 1) })),
 		hand: METHODS[coat.method].hand,
-		...paint,
-		cover: cover(opacity)
+		...paint
 	};
 }
 

@@ -20,6 +20,22 @@ export function fillStrokeRow(out: Float32Array, count: number, tile: Uint8Array
 	fillBetweenNodes(out, count, x, shift, (node) => tile[row | (node & 255)]!);
 }
 
+/** As `fillStrokeRow`, drawn out along y. */
+export function fillUprightRow(out: Float32Array, count: number, tile: Uint8Array, x: number, y: number, shift: number): void {
+	const row = ((y >> shift) & 255) << 8;
+	const next = (((y >> shift) + 1) & 255) << 8;
+	const v = (y & ((1 << shift) - 1)) / (1 << shift);
+	for (let i = 0; i < count; i++) {
+		const column = (x + i) & 255;
+		out[i] = tile[row | column]! * (1 - v) + tile[next | column]! * v;
+	}
+}
+
+/** The shift of a node about every so many mm. */
+export function shiftFor(mm: number, scale: number): number {
+	return Math.max(0, Math.round(Math.log2(Math.max(1, mm * scale))));
+}
+
 /** Noise that changes slowly both ways, 0 to 255, for `count` pixels from x. */
 export function fillCloudRow(out: Float32Array, count: number, tile: Uint8Array, x: number, y: number, shift: number): void {
 	const row = ((y >> shift) & 255) << 8;

@@ -1,9 +1,8 @@
 import { layLayer } from './effects';
 import { paintGround } from './effects/paintGround';
-import type { Canvas } from './effects/types';
+import { createCanvas, type Canvas } from './effects/canvas';
 import { lightPlanes } from './lightPlanes';
 import { copyPlanes, createPlanes, type Planes } from './planes';
-import { mapSurfaces } from './regions';
 import type { Scene } from './scene';
 
 export interface Picture {
@@ -90,7 +89,7 @@ function keepWhatIsSame(cache: Cache | null, scene: Scene, scale: number): Cache
 function startCache(key: string, scene: Scene, scale: number): Cache {
 	const width = Math.max(1, Math.round(scene.width * scale));
 	const height = Math.max(1, Math.round(scene.height * scale));
-	const canvas: Canvas = { scene, scale, surfaces: mapSurfaces(scene, scale, width, height) };
+	const canvas = createCanvas(scene, scale, width, height);
 	const ground = createPlanes(width, height);
 	paintGround(ground, canvas);
 	return { key, layers: [], planes: [ground], canvas };

@@ -59,9 +59,9 @@ export type SceneLayer =
 			readonly coat: string;
 			readonly regions: readonly SceneRegion[];
 			readonly zone: Zone;
-			readonly hexes: readonly string[];
+			readonly colours: readonly Pick<Paint, 'hex' | 'cover'>[];
 			readonly hand: BlendMethod['hand'];
-	  } & Omit<Paint, 'hex'>)
+	  } & Omit<Paint, 'hex' | 'cover'>)
 	| ({
 			readonly kind: 'stencil';
 			readonly coat: string;

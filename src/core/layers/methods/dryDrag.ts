@@ -5,7 +5,7 @@ export const dryDrag: BlendMethod = {
 	id: 'dry-drag',
 	name: 'Dry drag',
 	says: 'No water: shade colour at the edge, the main colour drawn through it, across and down.',
-	hand: { stroke: 0.7, patch: 0.05 },
+	hand: { strokes: 'crossed', stroke: 0.5, patch: 0.05, size: 60, everywhere: 0.22 },
 	tools: (colours) => [
 		{ tool: 'dry flat brush, one for each colour', count: colours },
 		{ tool: 'lint-free cloth to wipe the brush', count: 1 }

@@ -5,7 +5,7 @@ export const glazeSlip: BlendMethod = {
 	id: 'glaze-slip',
 	name: 'Glaze slip',
 	says: 'Clear glaze first, dark then light, pounced together with a fibre pad that is wiped off often.',
-	hand: { stroke: 0.03, patch: 0.24 },
+	hand: { strokes: 'none', stroke: 0, patch: 0.3, size: 5, everywhere: 0.03 },
 	tools: (colours) => [
 		{ tool: 'flat brush, one for each colour', count: colours },
 		{ tool: 'brush for the glaze', count: 1 },

@@ -5,7 +5,7 @@ export const layerAndWear: BlendMethod = {
 	id: 'layer-and-wear',
 	name: 'Layer and wear',
 	says: 'No blending: each colour dries, then a damp cloth takes the top back to show those under it.',
-	hand: { stroke: 0.25, patch: 0.7 },
+	hand: { strokes: 'level', stroke: 0.25, patch: 0.7, size: 26, everywhere: 0.35 },
 	tools: (colours) => [
 		{ tool: 'flat brush, one for each colour', count: colours },
 		{ tool: 'damp cloth or sponge with glaze', count: 1 }

@@ -5,7 +5,7 @@ export const loadedBrush: BlendMethod = {
 	id: 'loaded-brush',
 	name: 'Loaded brush',
 	says: 'One brush dipped at random in all colours, long strokes, mist.',
-	hand: { stroke: 0.34, patch: 0.3 },
+	hand: { strokes: 'level', stroke: 0.34, patch: 0.3, size: 70, everywhere: 0.3 },
 	tools: () => [
 		{ tool: 'wide brush for all colours', count: 1 },
 		{ tool: 'mist bottle', count: 1 }

@@ -5,7 +5,7 @@ export const mistAndFeather: BlendMethod = {
 	id: 'mist-and-feather',
 	name: 'Mist and feather',
 	says: 'Colours side by side, wet; a fine mist; a dry brush across the join in crosses, then one tidy direction.',
-	hand: { stroke: 0.16, patch: 0.1 },
+	hand: { strokes: 'level', stroke: 0.16, patch: 0.1, size: 40, everywhere: 0.03 },
 	tools(colours, brushes) {
 		const own = { tool: 'flat brush, one for each colour', count: colours };
 		if (brushes === 'clean-joins')

@@ -5,7 +5,7 @@ export const runningColour: BlendMethod = {
 	id: 'running-colour',
 	name: 'Running colour',
 	says: 'Thin colour with much water, let down from above and up from below; it sets a little, then is dabbed soft.',
-	hand: { stroke: 0, patch: 0.5 },
+	hand: { strokes: 'upright', stroke: 0.3, patch: 0.5, size: 45, everywhere: 0.06 },
 	tools: () => [
 		{ tool: 'large soft brush', count: 1 },
 		{ tool: 'mist bottle', count: 1 },

@@ -5,7 +5,7 @@ export const spongeOnSponge: BlendMethod = {
 	id: 'sponge-on-sponge',
 	name: 'Sponge on sponge',
 	says: 'Damp sponges, dark and light in turn, wet in wet; light pushed into hollows, dark on the tops.',
-	hand: { stroke: 0, patch: 0.8 },
+	hand: { strokes: 'none', stroke: 0, patch: 0.8, size: 11, everywhere: 0.3 },
 	tools: (colours) => [
 		{ tool: 'damp sponge, one for each colour', count: colours },
 		{ tool: 'bucket of clean water', count: 1 }

@@ -1,24 +1,41 @@
-import { convertHexToPaint, decodeSrgb, encodeLinear, layBand, thicknessOf } from '../../colour';
+import { convertHexToPaint, decodeSrgb, encodeLinear, filmOfBand, thicknessOf, type Paint } from '../../colour';
+import type { Tables } from './spanWork';
 
 export type Bytes = readonly [r: number, g: number, b: number];
+
+/** Bytes of what a film makes of every byte of red, of green and of blue. */
+export const TABLE = 3 * 256;
+
+/** Nothing hides all: a film that thins out from 1 is taken to begin at this. */
+export const MOST_COVER = 0.9995;
 
 export function bytesOfHex(hex: string): Bytes {
 	return [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16)) as unknown as Bytes;
 }
 
 /**
- * What every byte of the ground becomes under a film that hides `cover` (0 to 1) of it, for red, green and blue: as paint
- * lies over paint, not as light adds up. A ground's green is taken as even over its two halves. Source: methods 10.
+ * What every byte of the ground becomes under so thick a film, for red, green and blue in turn: as paint lies over paint, not
+ * as light adds up. A ground's green is taken as even over its two halves. Source: methods 10.
  */
-export function coverTables(hex: string, cover: number): readonly [r: Uint8Array, g: Uint8Array, b: Uint8Array] {
-	const [blue, green1, green2, red] = convertHexToPaint(hex);
-	const thickness = thicknessOf([blue, green1, green2, red], cover);
-	const table = (bands: readonly number[], full: number) =>
-		Uint8Array.from({ length: 256 }, (_, ground) => {
-			if (thickness === Infinity) return full;
-			const light = decodeSrgb(ground);
-			return encodeLinear(bands.reduce((sum, k) => sum + layBand(k, thickness, light), 0) / bands.length);
-		});
-	const [r, g, b] = bytesOfHex(hex);
-	return [table([red], r), table([green1, green2], g), table([blue], b)];
+export function tableOfFilm([blue, green1, green2, red]: Paint, thickness: number): Uint8Array {
+	const table = new Uint8Array(TABLE);
+	const r = filmOfBand(red, thickness);
+	const g = filmOfBand(green1, thickness);
+	const h = filmOfBand(green2, thickness);
+	const b = filmOfBand(blue, thickness);
+	for (let ground = 0; ground < 256; ground++) {
+		const light = decodeSrgb(ground);
+		table[ground] = encodeLinear((r.n0 + r.n1 * light) / (1 - r.d1 * light));
+		table[256 + ground] = encodeLinear(((g.n0 + g.n1 * light) / (1 - g.d1 * light) + (h.n0 + h.n1 * light) / (1 - h.d1 * light)) / 2);
+		table[512 + ground] = encodeLinear((b.n0 + b.n1 * light) / (1 - b.d1 * light));
+	}
+	return table;
+}
+
+/** The same for a film that hides `cover` (0 to 1) of its ground; at 1 it is its own colour. */
+export function coverTables(hex: string, cover: number): Tables {
+	const paint = convertHexToPaint(hex);
+	const table = tableOfFilm(paint, thicknessOf(paint, cover));
+	if (cover >= 1) bytesOfHex(hex).forEach((byte, channel) => table.fill(byte, channel * 256, channel * 256 + 256));
+	return [table.subarray(0, 256), table.subarray(256, 512), table.subarray(512)];
 }

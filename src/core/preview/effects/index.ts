@@ -4,7 +4,7 @@ import { layBlend } from './layBlend';
 import { layClear } from './layClear';
 import { layPaint } from './layPaint';
 import { layStencil } from './layStencil';
-import type { Canvas, Effect } from './types';
+import type { Canvas, Effect } from './canvas';
 
 /** Every effect. A new one is a new file and a line here. */
 const EFFECTS: { readonly [Kind in SceneLayer['kind']]: Effect<Kind> } = {

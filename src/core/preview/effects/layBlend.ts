@@ -1,106 +1,168 @@
-import { convertHexToPaint, convertLinearToSrgb, convertPaintToLinear, mixPaints } from '../../colour';
+import { convertHexToPaint, mixPaints, thicknessOf } from '../../colour';
 import { joinsOf, passJoin, patternOf, type Join } from '../../layout';
-import { bytesOfHex } from './coverTable';
-import { fillCloudRow, fillStrokeRow, noiseTile } from '../grain';
+import { fillCloudRow, fillStrokeRow, fillUprightRow, noiseTile, shiftFor } from '../grain';
+import type { SceneLayer } from '../scene';
 import { eachSpan } from './eachSpan';
-import type { Effect } from './types';
+import { fillDepthRow } from './fillDepthRow';
+import { finishSpan, raiseSpan } from './spanWork';
+import { MOST_COVER, TABLE, tableOfFilm } from './coverTable';
+import type { Canvas, Effect } from './canvas';
 
-/** Colours of a field are looked up, never mixed per pixel. Source: methods 10. */
-const ENTRIES = 1024;
-/** A pixel that takes less than this of its colour keeps the sheen of what is under it. */
+type Blend = Extract<SceneLayer, { kind: 'blend' }>;
+
+/** Depths of a field, looked up: fine enough for a crisp join. */
+const ENTRIES = 4096;
+/** Films from one colour to the next: what each makes of every ground is looked up, never mixed per pixel. Source: methods 10. */
+const WAYS = 96;
+/** A pixel that takes less than this share of its colour keeps the sheen of what is under it. */
 const BARE = 0.5;
 const WEAR = 140;
+/** What a brush leaves standing, as a share of the film. */
+const MARKS = 0.14;
+/** A stroke is drawn out about so far, mm. */
+const STROKE = 45;
+/** A field may be off by so much of a pixel. */
+const TOLERANCE = 0.2;
 
-/** The colours of a zone, each front by its own field, mixed as paint mixes. */
+/** The colours of a zone, each front by its own field, mixed as paint mixes, and over their ground as a film lies. */
 export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
-	const { scale, scene } = canvas;
-	const { zone, hexes, cover } = layer;
-	const { field } = zone;
+	const { scale } = canvas;
+	const { field, leaves } = layer.zone;
 	const pattern = patternOf(field);
-	const tile = noiseTile(scene.seed + 2);
-	const { stroke, patch } = layer.hand;
 	const gloss = Math.round(layer.sheen * 255);
-	const { rgb, relief } = planes;
-	/** What is left bare is as the last colour, thinning out to nothing. */
-	const mixes = mixJoins(zone.leaves ? [...hexes, hexes.at(-1)!] : hexes);
-	const marks = new Float32Array(planes.width);
-	const clouds = new Float32Array(planes.width);
+	const { tables, shares } = mixFilms(layer);
+	const fillWander = createWander(layer, canvas, planes.width);
+	const depths = new Float32Array(planes.width);
+	const films = new Uint16Array(planes.width);
 	for (const { box, laid, surfaces } of layer.regions) {
 		const { region, flat } = laid;
 		const reach = pattern.reach(field, region);
-		const joins = joinsOf(zone, region);
-		const { colours, covers } = lookUpByDepth(mixes, joins, reach, { hex: hexes[0]!, cover, leaves: zone.leaves });
-		const widest = Math.max(0, ...joins.map((join) => join.half));
-		const strokes = (stroke * widest) / 128;
-		const patches = (patch * widest) / 128;
+		const joins = joinsOf(layer.zone, region);
+		const filmAt = filmsByDepth(joins, reach);
+		const widths = { join: 2 * Math.max(0, ...joins.map(({ half }) => half)), band: reach / (joins.length + 1) };
 		const perDepth = (ENTRIES - 1) / reach;
-		const film = layer.film;
-		const rough = (film * 0.14) / 255;
+		const left = laid.x - box.x;
 		const lay = (start: number, count: number, x: number, y: number) => {
-			fillStrokeRow(marks, count, tile, x, y, 6);
-			fillCloudRow(clouds, count, tile, x, y, 5);
 			const down = flat ?? (y + 0.5) / scale - box.y + laid.y;
-			const left = laid.x - box.x;
-			for (let k = 0, i = start, at = start * 3; k < count; k++, i++, at += 3) {
-				const mark = marks[k]!;
-				const wander = strokes * (mark - 128) + patches * (clouds[k]! - 128);
-				const depth = pattern.depthAt(field, (x + k + 0.5) / scale + left, down, region) + wander;
-				const entry = Math.max(0, Math.min(ENTRIES - 1, Math.round(depth * perDepth)));
-				const laidOn = covers[entry]!;
-				const bare = 1 - laidOn;
-				rgb[at] = colours[entry * 3]! * laidOn + rgb[at]! * bare + 0.5;
-				rgb[at + 1] = colours[entry * 3 + 1]! * laidOn + rgb[at + 1]! * bare + 0.5;
-				rgb[at + 2] = colours[entry * 3 + 2]! * laidOn + rgb[at + 2]! * bare + 0.5;
-				const share = laidOn / cover;
-				relief[i]! += share * (film + rough * mark);
-				if (share < BARE) continue;
-				planes.gloss[i] = gloss;
-				planes.wear[i] = WEAR;
-			}
+			fillDepthRow(depths, count, (k) => pattern.depthAt(field, (x + k + 0.5) / scale + left, down, region), TOLERANCE / scale);
+			const { wander, marks } = fillWander(count, x, y, widths);
+			fillFilms(films, count, depths, wander, perDepth, filmAt);
+			layFilms(planes.rgb, start, count, films, tables);
+			if (leaves) return layShares(planes, start, count, films, shares, { film: layer.film, gloss, marks });
+			raiseSpan(planes.relief, start, count, layer.film, layer.film * MARKS, marks);
+			finishSpan(planes, start, count, gloss, WEAR);
 		};
 		eachSpan(planes, surfaces, canvas, lay, box);
 	}
 };
 
-/** Each join's colours, mixed once: entry e is e / 1023 of the way from one colour to the next. sRGB, 0 to 255. */
-function mixJoins(hexes: readonly string[]): Float32Array[] {
-	const paints = hexes.map(convertHexToPaint);
-	return paints.slice(1).map((paint, i) => {
-		const table = new Float32Array(ENTRIES * 3);
-		for (let e = 0; e < ENTRIES; e++) {
-			const parts = e / (ENTRIES - 1);
-			const mixed = mixPaints([
-				{ paint: paints[i]!, parts: 1 - parts },
-				{ paint, parts }
-			]);
-			convertPaintToLinear(mixed).forEach((light, c) => (table[e * 3 + c] = 255 * convertLinearToSrgb(light)));
-		}
-		return table;
+/** How far the hand of the method carries a colour off its place, mm, along a row; and the marks of its strokes. */
+function createWander({ hand }: Blend, { scale, scene }: Canvas, width: number) {
+	const tile = noiseTile(scene.seed + 2);
+	const [strokeShift, patchShift] = [shiftFor(STROKE, scale), shiftFor(hand.size / 2, scale)];
+	const [level, upright, patches, wander] = Array.from({ length: 4 }, () => new Float32Array(width)) as [
+		Float32Array,
+		Float32Array,
+		Float32Array,
+		Float32Array
+	];
+	return (count: number, x: number, y: number, { join, band }: { join: number; band: number }) => {
+		const isUpright = hand.strokes === 'upright' || hand.strokes === 'crossed';
+		fillStrokeRow(level, count, tile, x, y, strokeShift);
+		if (isUpright) fillUprightRow(upright, count, tile, x, y, strokeShift);
+		fillCloudRow(patches, count, tile, x, y, patchShift);
+		const width = Math.max(join * 0.5, hand.everywhere * band);
+		const stroke = (hand.stroke * width) / 128;
+		const patch = (hand.patch * width) / 128;
+		const marks = hand.strokes === 'upright' ? upright : level;
+		const [byLevel, byUpright] =
+			hand.strokes === 'crossed' ? [stroke * 0.6, stroke * 0.6] : hand.strokes === 'upright' ? [0, stroke] : [stroke, 0];
+		for (let k = 0; k < count; k++) wander[k] = byLevel * (level[k]! - 128) + patch * (patches[k]! - 128);
+		if (byUpright !== 0) for (let k = 0; k < count; k++) wander[k]! += byUpright * (upright[k]! - 128);
+		return { wander, marks };
+	};
+}
+
+function fillFilms(
+	out: Uint16Array,
+	count: number,
+	depths: Float32Array,
+	wander: Float32Array,
+	perDepth: number,
+	filmAt: Uint16Array
+): void {
+	for (let k = 0; k < count; k++) {
+		const entry = ((depths[k]! + wander[k]!) * perDepth + 0.5) | 0;
+		out[k] = filmAt[entry < 0 ? 0 : entry >= ENTRIES ? ENTRIES - 1 : entry]!;
+	}
+}
+
+/** Every pixel under its film. */
+function layFilms(rgb: Uint8Array, start: number, count: number, films: Uint16Array, tables: Uint8Array): void {
+	for (let k = 0, at = start * 3; k < count; k++, at += 3) {
+		const table = films[k]! * TABLE;
+		rgb[at] = tables[table + rgb[at]!]!;
+		rgb[at + 1] = tables[table + 256 + rgb[at + 1]!]!;
+		rgb[at + 2] = tables[table + 512 + rgb[at + 2]!]!;
+	}
+}
+
+function layShares(
+	{ relief, gloss, wear }: { relief: Uint16Array; gloss: Uint8Array; wear: Uint8Array },
+	start: number,
+	count: number,
+	films: Uint16Array,
+	shares: Float32Array,
+	coat: { readonly film: number; readonly gloss: number; readonly marks: Float32Array }
+): void {
+	const rough = (coat.film * MARKS) / 255;
+	for (let k = 0, i = start; k < count; k++, i++) {
+		const share = shares[films[k]!]!;
+		relief[i]! += share * (coat.film + rough * coat.marks[k]!);
+		if (share < BARE) continue;
+		gloss[i] = coat.gloss;
+		wear[i] = WEAR;
+	}
+}
+
+interface Films {
+	/** Of each film what every byte of its ground becomes, for red, green and blue: `TABLE` bytes. */
+	readonly tables: Uint8Array;
+	/** How much of its coat each film holds. */
+	readonly shares: Float32Array;
+}
+
+/** The films of a zone: of each join in turn, film w is w / (WAYS - 1) of the way from one colour to the next, or to nothing. */
+function mixFilms({ colours, zone }: Blend): Films {
+	const ends = colours.map(({ hex, cover }) => {
+		const paint = convertHexToPaint(hex);
+		return { paint, thickness: thicknessOf(paint, Math.min(cover, MOST_COVER)), share: 1 };
 	});
+	const last = ends.at(-1)!;
+	if (zone.leaves || ends.length === 1) ends.push({ ...last, ...(zone.leaves ? { thickness: 0, share: 0 } : {}) });
+	const tables = new Uint8Array((ends.length - 1) * WAYS * TABLE);
+	const shares = new Float32Array((ends.length - 1) * WAYS);
+	for (let film = 0; film < shares.length; film++) {
+		const [from, to] = [ends[Math.floor(film / WAYS)]!, ends[Math.floor(film / WAYS) + 1]!];
+		const way = (film % WAYS) / (WAYS - 1);
+		const between = (a: number, b: number) => (1 - way) * a + way * b;
+		const paint = mixPaints([
+			{ paint: from.paint, parts: 1 - way },
+			{ paint: to.paint, parts: way }
+		]);
+		tables.set(tableOfFilm(paint, between(from.thickness, to.thickness)), film * TABLE);
+		shares[film] = between(from.share, to.share);
+	}
+	return { tables, shares };
 }
 
-interface Coat {
-	readonly hex: string;
-	readonly cover: number;
-	readonly leaves: boolean;
-}
-
-/** Colour and cover by depth on one front, looked up in the joins: they never overlap, so each depth is within one of them at most. */
-function lookUpByDepth(mixes: readonly Float32Array[], joins: readonly Join[], reach: number, { hex, cover, leaves }: Coat) {
-	const colours = new Float32Array(ENTRIES * 3);
-	const covers = new Float32Array(ENTRIES).fill(cover);
-	const single = bytesOfHex(hex);
-	for (let e = 0; e < ENTRIES; e++) {
+/** The film at each depth of one front: joins never overlap, so each depth is within one of them at most. */
+function filmsByDepth(joins: readonly Join[], reach: number): Uint16Array {
+	return Uint16Array.from({ length: ENTRIES }, (_, e) => {
+		if (joins.length === 0) return 0;
 		const depth = (e / (ENTRIES - 1)) * reach;
-		if (joins.length === 0) {
-			colours.set(single, e * 3);
-			continue;
-		}
 		let join = 0;
 		while (join < joins.length - 1 && passJoin(joins[join]!, depth) === 1) join++;
-		const from = 3 * Math.round(passJoin(joins[join]!, depth) * (ENTRIES - 1));
-		colours.set(mixes[join]!.subarray(from, from + 3), e * 3);
-		if (leaves) covers[e] = cover * (1 - passJoin(joins.at(-1)!, depth));
-	}
-	return { colours, covers };
+		return join * WAYS + Math.round(passJoin(joins[join]!, depth) * (WAYS - 1));
+	});
 }

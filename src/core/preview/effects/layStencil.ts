@@ -1,20 +1,27 @@
+import { convertHexToPaint, thicknessOf } from '../../colour';
 import { coverRings, type CoverageMask } from '../../geometry';
 import { cloudNoise, noiseTile } from '../grain';
 import type { Planes } from '../planes';
 import { pixelsOf } from '../regions';
 import { GAP, OUTSIDE, type Spot } from '../scene';
-import { bytesOfHex } from './coverTable';
-import type { Effect } from './types';
+import { MOST_COVER, tableOfFilm } from './coverTable';
+import type { Effect } from './canvas';
 
 /** A soft edge fades over this, mm; a crisp one over what a pixel holds. */
 const SOFT = 1.4;
 
+/** Films from none to the whole coat, each looked up. */
+const LEVELS = 64;
+
 /** A motif through its openings: dabbed a little unevenly, its edge crisp or soft. */
 export const layStencil: Effect<'stencil'> = (planes, layer, { scale, scene, surfaces }) => {
-	const paint = bytesOfHex(layer.hex);
+	const paint = convertHexToPaint(layer.hex);
+	const thickness = thicknessOf(paint, Math.min(layer.cover, MOST_COVER));
+	const films = Array.from({ length: LEVELS + 1 }, (_, level) => tableOfFilm(paint, (thickness * level) / LEVELS));
 	const tile = noiseTile(scene.seed + 3);
 	const masks = new Map<number, CoverageMask>();
-	const blur = layer.edge === 'soft' ? SOFT * scale : 0;
+	const isSoft = layer.edge === 'soft';
+	const blur = isSoft ? SOFT * scale : 0;
 	const pad = Math.ceil(blur) + 1;
 	for (const spot of layer.spots) {
 		const mask = masks.get(spot.scale) ?? createMask(layer.rings, spot, scale, blur, pad);
@@ -22,8 +29,13 @@ export const layStencil: Effect<'stencil'> = (planes, layer, { scale, scene, sur
 		blitMask(planes, mask, spot, scale, pad, (i, amount, x, y) => {
 			if (surfaces[i] === GAP || surfaces[i] === OUTSIDE) return;
 			const dab = 0.82 + (0.18 * cloudNoise(tile, x, y, 3)) / 255;
-			const cover = (amount / 255) * layer.cover * (layer.edge === 'soft' ? dab : 1);
-			for (let c = 0; c < 3; c++) planes.rgb[i * 3 + c] = paint[c]! * cover + planes.rgb[i * 3 + c]! * (1 - cover) + 0.5;
+			/** A soft edge is a thinner film; at a crisp one part of the pixel is covered. */
+			const [level, share] = isSoft ? [Math.round((amount / 255) * dab * LEVELS), 1] : [LEVELS, amount / 255];
+			const film = films[level]!;
+			for (let c = 0; c < 3; c++) {
+				const ground = planes.rgb[i * 3 + c]!;
+				planes.rgb[i * 3 + c] = film[c * 256 + ground]! * share + ground * (1 - share) + 0.5;
+			}
 			planes.relief[i]! += (layer.film * amount) / 255;
 			if (amount > 127) planes.gloss[i] = Math.round(layer.sheen * 255);
 		});
