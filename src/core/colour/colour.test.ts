@@ -1,16 +1,25 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+	convertHexToLab,
 	convertHexToPaint,
+	convertLabToHex,
 	convertPaintToHex,
 	convertPaintToLinear,
 	differColours,
+	differLabs,
 	findMixes,
+	followMixes,
+	guessWet,
 	judgeJoin,
 	judgeNeighbours,
 	layOver,
+	middleOfReadings,
 	mixPaints,
-	pourMix
+	pigmentOfHex,
+	pigmentsOf,
+	pourMix,
+	type Colour
 } from './index';
 
 const mix = (...parts: [string, number][]) =>
@@ -89,6 +98,9 @@ it('judges neighbours by their difference', () => {
 	expect(judgeNeighbours('#1a1a1a', '#f5f5f5').verdict).toBe('bridge');
 });
 
+const judge = (a: string, b: string, stock: readonly { id: string; hex: string }[]) => judgeJoin(pigmentOfHex(a), pigmentOfHex(b), stock);
+const asStock = (list: readonly { id: string; hex: string }[]) => list.map(({ id, hex }) => ({ ...pigmentOfHex(hex), id }));
+
 describe('judgeJoin', () => {
 	const stock = [
 		{ id: 'grey', hex: '#8c8c8a' },
@@ -98,16 +110,16 @@ describe('judgeJoin', () => {
 	];
 
 	it('names the mud that red and green make, and what blue and yellow keep', () => {
-		expect(judgeJoin('#b3262a', '#1f7a3c', stock).mud).not.toBeNull();
-		expect(judgeJoin('#2b4f9e', '#3f7fae', stock)).toMatchObject({ mud: null, bridges: [] });
-		expect(judgeJoin('#777777', '#1f7a3c', stock).mud).toBeNull();
+		expect(judge('#b3262a', '#1f7a3c', stock).mud).not.toBeNull();
+		expect(judge('#2b4f9e', '#3f7fae', stock)).toMatchObject({ mud: null, bridges: [] });
+		expect(judge('#777777', '#1f7a3c', stock).mud).toBeNull();
 	});
 
 	it('proposes from the stock what lowers the worst step most: no other single or pair does better', () => {
 		fc.assert(
 			fc.property(hex, hex, (a, b) => {
-				const { bridges, difference, middle } = judgeJoin(a, b, stock);
-				expect(middle).toBe(judgeJoin(b, a, stock).middle);
+				const { bridges, difference, middle } = judge(a, b, stock);
+				expect(middle).toBe(judge(b, a, stock).middle);
 				const worstOf = (...chain: string[]) => Math.max(...chain.slice(1).map((next, i) => differColours(chain[i]!, next)));
 				for (const { colours, worst } of bridges) {
 					expect(worst).toBeLessThan(difference);
@@ -144,7 +156,7 @@ describe('findMixes', () => {
 				fc.tuple(parts, parts, fc.integer({ min: 1, max: 1 })),
 				(of, counts) => {
 					const wish = mix(...of.map(({ hex }, i): [string, number] => [hex, counts[i]!]));
-					const found = findMixes(wish, stock);
+					const found = findMixes(wish, asStock(stock));
 					expect(found.at(-1)!.difference).toBeLessThan(0.05);
 					for (const one of found) {
 						expect(one.hex).toBe(mix(...one.parts.map(({ colour, parts }): [string, number] => [hexOf(colour), parts])));
@@ -158,29 +170,141 @@ describe('findMixes', () => {
 	});
 
 	it('gives each colour more only where it comes nearer', () => {
-		const found = findMixes('#6f8f5a', stock);
+		const found = findMixes('#6f8f5a', asStock(stock));
 		found.slice(1).forEach((one, i) => expect(one.difference).toBeLessThan(found[i]!.difference));
-		expect(findMixes('#a8322c', stock)).toMatchObject([{ parts: [{ colour: 'red', parts: 1 }], difference: expect.closeTo(0, 6) }]);
+		expect(findMixes('#a8322c', asStock(stock))).toMatchObject([
+			{ parts: [{ colour: 'red', parts: 1 }], difference: expect.closeTo(0, 6) }
+		]);
 		expect(findMixes('#a8322c', [])).toEqual([]);
 	});
 });
 
 describe('pourMix', () => {
-	const colour = (hex: string, opacity: number) => ({ id: hex.slice(1), name: hex, hex, opacity });
+	const part = (hex: string, opacity: number, parts: number) => ({ colour: { opacity }, pigment: pigmentOfHex(hex), parts });
 
 	it('pours what adds up, and becomes what the paints become', () => {
-		const poured = pourMix(
-			[
-				{ colour: colour('#1a1a1a', 0.9), parts: 1 },
-				{ colour: colour('#f5f5f5', 0.7), parts: 3 }
-			],
-			80
-		)!;
+		const poured = pourMix([part('#1a1a1a', 0.9, 1), part('#f5f5f5', 0.7, 3)], 80)!;
 		expect(poured).toEqual({ hex: '#636363', opacity: expect.closeTo(0.75, 9), ml: [20, 60] });
 	});
 
 	it('is nothing without a part', () => {
 		expect(pourMix([], 80)).toBeNull();
-		expect(pourMix([{ colour: colour('#1a1a1a', 0.9), parts: 0 }], 80)).toBeNull();
+		expect(pourMix([part('#1a1a1a', 0.9, 0)], 80)).toBeNull();
 	});
+});
+
+describe('pigments of a palette', () => {
+	const plain = (id: string, hex: string, more: Partial<Colour> = {}): Colour => ({ id, name: id, hex, opacity: 0.9, ...more });
+	const blue = plain('blue', '#2b4f9e');
+	const yellow = plain('yellow', '#f2c92b');
+	const green = plain('green', '#000000', {
+		mix: [
+			{ colour: 'blue', parts: 1 },
+			{ colour: 'yellow', parts: 1 }
+		]
+	});
+	const leaf = plain('leaf', '#ffffff', {
+		mix: [
+			{ colour: 'green', parts: 2 },
+			{ colour: 'yellow', parts: 2 }
+		]
+	});
+
+	it('mix the parts of a mix, not the colour between: 2 of a 1:1 mix and 2 more are 1 to 3', () => {
+		const pigments = pigmentsOf([leaf, green, blue, yellow]);
+		expect(pigments.get('green')!.hex).toBe('#4e694b');
+		expect(pigments.get('leaf')!.hex).toBe(mix(['#2b4f9e', 1], ['#f2c92b', 3]));
+	});
+
+	it('count a strong colour for more, and follow a part that changes', () => {
+		const strong = { ...blue, strength: 3 };
+		expect(followMixes([strong, yellow, green])[2]!.hex).toBe(mix(['#2b4f9e', 3], ['#f2c92b', 1]));
+		const same = followMixes([blue, yellow, { ...green, hex: '#4e694b' }]);
+		expect(followMixes(same)).toBe(same);
+	});
+
+	it('come to an end where a mix leads back to itself, or to nothing', () => {
+		const circle = [
+			plain('a', '#102030', { mix: [{ colour: 'b', parts: 1 }] }),
+			plain('b', '#405060', {
+				mix: [
+					{ colour: 'a', parts: 1 },
+					{ colour: 'gone', parts: 2 }
+				]
+			})
+		];
+		expect(pigmentsOf(circle).get('a')!.hex).toBe('#405060');
+	});
+});
+
+describe('Lab', () => {
+	/** Sharma, Wu, Dalal (2005), table 1: the pairs published to check an implementation. */
+	it.each([
+		[50, 2.6772, -79.7751, 50, 0, -82.7485, 2.0425],
+		[50, 3.1571, -77.2803, 50, 0, -82.7485, 2.8615],
+		[50, 2.8361, -74.02, 50, 0, -82.7485, 3.4412],
+		[50, -1.3802, -84.2814, 50, 0, -82.7485, 1],
+		[50, -1.1848, -84.8006, 50, 0, -82.7485, 1],
+		[50, -0.9009, -85.5211, 50, 0, -82.7485, 1],
+		[50, 0, 0, 50, -1, 2, 2.3669],
+		[50, 2.49, -0.001, 50, -2.49, 0.0009, 7.1792],
+		[50, 2.49, -0.001, 50, -2.49, 0.001, 7.1792],
+		[50, 2.49, -0.001, 50, -2.49, 0.0011, 7.2195],
+		[50, 2.49, -0.001, 50, -2.49, 0.0012, 7.2195],
+		[50, -0.001, 2.49, 50, 0.0009, -2.49, 4.8045],
+		[50, -0.001, 2.49, 50, 0.001, -2.49, 4.8045],
+		[50, -0.001, 2.49, 50, 0.0011, -2.49, 4.7461],
+		[50, 2.5, 0, 50, 0, -2.5, 4.3065],
+		[50, 2.5, 0, 73, 25, -18, 27.1492],
+		[50, 2.5, 0, 61, -5, 29, 22.8977],
+		[50, 2.5, 0, 56, -27, -3, 31.903],
+		[50, 2.5, 0, 58, 24, 15, 19.4535],
+		[50, 2.5, 0, 50, 3.1736, 0.5854, 1],
+		[50, 2.5, 0, 50, 3.2972, 0, 1],
+		[50, 2.5, 0, 50, 1.8634, 0.5757, 1],
+		[50, 2.5, 0, 50, 3.2592, 0.335, 1],
+		[60.2574, -34.0099, 36.2677, 60.4626, -34.1751, 39.4387, 1.2644],
+		[63.0109, -31.0961, -5.8663, 62.8187, -29.7946, -4.0864, 1.263],
+		[61.2901, 3.7196, -5.3901, 61.4292, 2.248, -4.962, 1.8731],
+		[35.0831, -44.1164, 3.7933, 35.0232, -40.0716, 1.5901, 1.8645],
+		[22.7233, 20.0904, -46.694, 23.0331, 14.973, -42.5619, 2.0373],
+		[36.4612, 47.858, 18.3852, 36.2715, 50.5065, 21.2231, 1.4146],
+		[90.8027, -2.0831, 1.441, 91.1528, -1.6435, 0.0447, 1.4441],
+		[90.9257, -0.5406, -0.9208, 88.6381, -0.8985, -0.7239, 1.5381],
+		[6.7747, -0.2908, -2.4247, 5.8714, -0.0985, -2.2286, 0.6377],
+		[2.0776, 0.0795, -1.135, 0.9033, -0.0636, -0.5514, 0.9082]
+	])('%f %f %f and %f %f %f differ as published', (l1, a1, b1, l2, a2, b2, difference) => {
+		const [one, other] = [
+			{ l: l1, a: a1, b: b1 },
+			{ l: l2, a: a2, b: b2 }
+		];
+		expect(differLabs(one, other)).toBeCloseTo(difference, 4);
+		expect(differLabs(other, one)).toBeCloseTo(difference, 4);
+	});
+
+	it('comes back from a screen colour as it went, and says how far off a colour is that no screen shows', () => {
+		fc.assert(
+			fc.property(hex, (colour) => {
+				const back = convertLabToHex(convertHexToLab(colour));
+				expect(back.hex).toBe(colour);
+				expect(back.off).toBeLessThan(0.01);
+			})
+		);
+		expect(convertLabToHex({ l: 60, a: -90, b: 10 }).off).toBeGreaterThan(3);
+	});
+
+	it('takes the middle of several readings, whatever one of them says', () => {
+		const reading = (l: number) => ({ l, a: l / 2, b: -l });
+		expect(middleOfReadings([reading(50), reading(51), reading(90)])).toEqual(reading(51));
+		expect(() => middleOfReadings([])).toThrow('at least one');
+	});
+});
+
+it('guesses that wet paint is deeper than dry', () => {
+	fc.assert(
+		fc.property(hex, (dry) => {
+			expect(convertHexToLab(guessWet(dry)).l).toBeLessThanOrEqual(convertHexToLab(dry).l + 0.01);
+		})
+	);
+	expect(convertHexToLab(guessWet('#c9b48b')).l).toBeLessThan(convertHexToLab('#c9b48b').l - 1);
 });

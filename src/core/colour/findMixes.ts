@@ -1,6 +1,7 @@
 import { converter, differenceCiede2000 } from 'culori';
 import { convertLinearToSrgb } from './convertSrgb';
-import { convertHexToPaint, convertPaintToHex, convertPaintToLinear, mixPaints, type Paint } from './mixPaints';
+import { convertPaintToHex, convertPaintToLinear, mixPaints, type Paint } from './mixPaints';
+import type { Pigment } from './pigments';
 
 export interface Mix {
 	readonly parts: readonly { readonly colour: string; readonly parts: number }[];
@@ -18,19 +19,16 @@ const TRIED_IN_THREES = 10;
  * The parts of one, two and three colours of a stock that come nearest to a wished colour (#rrggbb), in ratios that can
  * be measured; each list member is nearer than the one before, which needs fewer colours. Source: methods 10.
  */
-export function findMixes(wish: string, stock: readonly { readonly id: string; readonly hex: string }[]): Mix[] {
+export function findMixes(wish: string, stock: readonly Pigment[]): Mix[] {
 	const toLab = converter('lab65');
 	const difference = differenceCiede2000();
 	const target = toLab(wish);
 	if (!target) throw new RangeError(`findMixes expects a wished colour #rrggbb, got ${wish}`);
-	const paints = new Map(stock.map(({ id, hex }) => [id, convertHexToPaint(hex)]));
+	const pigments = new Map(stock.map((pigment) => [pigment.id, pigment]));
+	const blend = (mix: Mix['parts']) => mixPaints(mix.map(({ colour, parts }) => ({ ...pigments.get(colour)!, parts })));
 	const measure = (ids: readonly string[], counts: readonly number[]): Mix => {
-		const paint = mixPaints(ids.map((id, i) => ({ paint: paints.get(id)!, parts: counts[i]! })));
-		return {
-			parts: ids.map((colour, i) => ({ colour, parts: counts[i]! })),
-			hex: '',
-			difference: difference(toLab(rgbOf(paint))!, target)
-		};
+		const parts = ids.map((colour, i) => ({ colour, parts: counts[i]! }));
+		return { parts, hex: '', difference: difference(toLab(rgbOf(blend(parts)))!, target) };
 	};
 	const nearest = (mixes: readonly Mix[]) =>
 		mixes.reduce<Mix | null>((best, mix) => (best && best.difference <= mix.difference ? best : mix), null);
@@ -48,7 +46,7 @@ export function findMixes(wish: string, stock: readonly { readonly id: string; r
 	return [nearest(singles), nearest(pairs), nearest(triples)].flatMap((mix) => {
 		if (!mix || mix.difference >= best - 0.05) return [];
 		best = mix.difference;
-		return [{ ...mix, hex: convertPaintToHex(mixPaints(mix.parts.map(({ colour, parts }) => ({ paint: paints.get(colour)!, parts })))) }];
+		return [{ ...mix, hex: convertPaintToHex(blend(mix.parts)) }];
 	});
 }
 

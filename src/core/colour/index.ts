@@ -17,3 +17,6 @@ export { differColours, judgeLikeness, judgeNeighbours, type Likeness, type Neig
 export { judgeJoin, type Bridge, type JoinJudgement, type Mud } from './judgeJoin';
 export { findMixes, type Mix } from './findMixes';
 export { pourMix, type PouredMix } from './pourMix';
+export { followMixes, pigmentOfHex, pigmentsOf, type Pigment } from './pigments';
+export { convertHexToLab, convertLabToHex, differLabs, middleOfReadings, type Lab } from './lab';
+export { guessWet } from './guessWet';

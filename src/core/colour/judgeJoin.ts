@@ -1,6 +1,7 @@
 import { converter } from 'culori';
 import { differColours, judgeNeighbours, type NeighbourVerdict } from './differColours';
-import { convertHexToPaint, convertPaintToHex, mixPaints } from './mixPaints';
+import { convertPaintToHex, mixPaints } from './mixPaints';
+import type { Pigment } from './pigments';
 
 const toLch = converter('lch65');
 
@@ -34,16 +35,16 @@ export interface JoinJudgement {
 }
 
 /**
- * How two colours (#rrggbb) blend into each other: their difference, whether their middle turns to mud or too pale, and
- * what of the stock would bridge them. Source: methods 10.
+ * How two colours blend into each other: their difference, whether their middle (half and half after tinting strength)
+ * turns to mud or too pale, and what of the stock would bridge them. Source: methods 10.
  */
-export function judgeJoin(a: string, b: string, stock: readonly { readonly id: string; readonly hex: string }[]): JoinJudgement {
+export function judgeJoin(first: Pigment, second: Pigment, stock: readonly Pick<Pigment, 'id' | 'hex'>[]): JoinJudgement {
+	const [a, b] = [first.hex, second.hex];
 	const { difference, verdict } = judgeNeighbours(a, b);
-	const [first, second] = [convertHexToPaint(a), convertHexToPaint(b)];
 	const middle = convertPaintToHex(
 		mixPaints([
-			{ paint: first, parts: 1 },
-			{ paint: second, parts: 1 }
+			{ ...first, parts: 1 },
+			{ ...second, parts: 1 }
 		])
 	);
 	const lch = (hex: string): Lch => toLch(hex)!;
@@ -75,7 +76,7 @@ function nameMud(from: Lch, to: Lch, mid: Lch): Mud | null {
 }
 
 /** All singles, then all pairs: few enough to be tried. */
-function findBridges(a: string, b: string, whole: number, stock: readonly { readonly id: string; readonly hex: string }[]): Bridge[] {
+function findBridges(a: string, b: string, whole: number, stock: readonly Pick<Pigment, 'id' | 'hex'>[]): Bridge[] {
 	const steps = stock.map(({ id, hex }) => ({ id, hex, from: differColours(a, hex), to: differColours(hex, b) }));
 	let single: Bridge = { colours: [], worst: whole };
 	for (const one of steps) {

@@ -1,5 +1,6 @@
 import type { Colour } from './schema';
-import { convertHexToPaint, convertPaintToHex, mixPaints } from './mixPaints';
+import { convertPaintToHex, mixPaints } from './mixPaints';
+import type { Pigment } from './pigments';
 
 export interface PouredMix {
 	readonly hex: string;
@@ -13,11 +14,14 @@ export interface PouredMix {
  * What so many parts of some colours become, and how much of each is poured for `total` ml. Null where there is no part of any.
  * Source: methods 9 and 10.
  */
-export function pourMix(mix: readonly { readonly colour: Colour; readonly parts: number }[], total: number): PouredMix | null {
+export function pourMix(
+	mix: readonly { readonly colour: Pick<Colour, 'opacity'>; readonly pigment: Pigment; readonly parts: number }[],
+	total: number
+): PouredMix | null {
 	const sum = mix.reduce((all, { parts }) => all + parts, 0);
 	if (!(sum > 0)) return null;
 	return {
-		hex: convertPaintToHex(mixPaints(mix.map(({ colour, parts }) => ({ paint: convertHexToPaint(colour.hex), parts })))),
+		hex: convertPaintToHex(mixPaints(mix.map(({ pigment, parts }) => ({ ...pigment, parts })))),
 		opacity: mix.reduce((all, { colour, parts }) => all + parts * colour.opacity, 0) / sum,
 		ml: mix.map(({ parts }) => (total * parts) / sum)
 	};

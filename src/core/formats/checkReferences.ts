@@ -24,6 +24,11 @@ export function checkReferences(project: Project): Issue[] {
 		if (typeof list !== 'string') list.forEach((id, i) => need(ids, id, `${path}[${i}]`, what));
 	};
 	const colours = idsOf(palette);
+	palette.forEach((colour, i) => {
+		colour.mix?.forEach(({ colour: part }, m) => need(colours, part, `palette[${i}].mix[${m}].colour`, 'colour'));
+		if (leadsTo(colour.id, colour.mix, palette))
+			issues.push({ code: 'colour.circle', path: `palette[${i}].mix`, values: { id: colour.id } });
+	});
 	layout.zones.forEach((zone, i) => {
 		zone.colours.forEach((id, c) => need(colours, id, `layout.zones[${i}].colours[${c}]`, 'colour'));
 		needAll(parts, zone.parts, `layout.zones[${i}].parts`, 'part');
@@ -53,6 +58,20 @@ export function checkReferences(project: Project): Issue[] {
 		if (isFilm(coat) && 'on' in coat && coat.on.length === 0) issues.push({ code: 'field.too-small', path: `${path}.on` });
 	});
 	return issues;
+}
+
+/** Whether a mix has itself among its parts, or theirs. */
+function leadsTo(
+	id: string,
+	mix: Project['palette'][0]['mix'],
+	palette: Project['palette'],
+	seen: ReadonlySet<string> = new Set()
+): boolean {
+	return (mix ?? []).some(
+		({ colour }) =>
+			colour === id ||
+			(!seen.has(colour) && leadsTo(id, palette.find((other) => other.id === colour)?.mix, palette, new Set([...seen, colour])))
+	);
 }
 
 /** Which materials a kind of coat may be made of. */

@@ -10,3 +10,4 @@ export { changeUnits } from './changeUnits';
 export { newProject } from './newProject';
 export { readReadings, writeReadings, type ReadingField, type ReadReadings } from './readReadings';
 export { addRun, addZone, dropRun, dropZone, setRun } from './editLayout';
+export { dropColour, setColour, usesOfColour } from './editPalette';

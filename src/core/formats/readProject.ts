@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import type { Issue } from '../units';
 import { checkReferences } from './checkReferences';
+import { followMixes } from '../colour';
 import { PROJECT_FORMAT, PROJECT_VERSION, ProjectSchema, type Project } from './project';
 import { upgradeProject } from './upgrade';
 
@@ -36,7 +37,7 @@ export function readProject(given: unknown): ReadProject {
 	const parsed = ProjectSchema.safeParse(value);
 	if (!parsed.success) return { ok: false, issues: parsed.error.issues.flatMap((issue) => issueOfZod(issue, value)) };
 	const issues = checkReferences(parsed.data);
-	return issues.length > 0 ? { ok: false, issues } : { ok: true, project: parsed.data };
+	return issues.length > 0 ? { ok: false, issues } : { ok: true, project: { ...parsed.data, palette: followMixes(parsed.data.palette) } };
 }
 
 /** `piece.faces[0].chain[3].reading` */

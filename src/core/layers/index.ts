@@ -19,6 +19,7 @@ export { applyRemedy, freeId, moveCoat, type Finding, type FinishEdit, type Reme
 export { checkOrder } from './checkOrder';
 export { COAT_WORDS, nameCoat } from './nameCoat';
 export { METHODS } from './methods';
+export { amountOfCoat, stepsOfBlend } from './blendSteps';
 export type { BlendMethod } from './methods/types';
 export { roomInGap, sumFilm, TIGHT, verdictOf, type GapRoom, type RoomVerdict } from './sumFilm';
 export { remediesForGap, type RoomRemedy } from './makeRoom';

@@ -55,7 +55,19 @@ export const CoatSchema = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('hardware-on'), ...step }),
 	z.strictObject({ kind: z.literal('prime'), ...film, on: CoatPartsSchema }),
 	z.strictObject({ kind: z.literal('base'), ...film, on: CoatPartsSchema, colour: IdSchema }),
-	z.strictObject({ kind: z.literal('blend'), ...film, zone: IdSchema, method: z.enum(BLEND_METHODS), brushes: z.enum(BRUSH_SCHOOLS) }),
+	z.strictObject({
+		kind: z.literal('blend'),
+		...film,
+		zone: IdSchema,
+		method: z.enum(BLEND_METHODS),
+		brushes: z.enum(BRUSH_SCHOOLS),
+		drawers: z
+			.enum(['in', 'out'])
+			.optional()
+			.meta({ description: 'Left in, to see the front as one (as without it), or taken out for clean edges.' }),
+		extender: z.number().min(0).max(240).optional().meta({ description: 'Minutes that an extender adds to the open time, by its label.' }),
+		hands: z.number().int().min(1).max(4).optional().meta({ description: 'How many work on it at once; one where it is not given.' })
+	}),
 	z.strictObject({ kind: z.literal('stencil'), ...film, run: IdSchema }),
 	z.strictObject({ kind: z.literal('clear'), ...film, on: CoatPartsSchema }),
 	z.strictObject({ kind: z.literal('wax'), ...film, on: CoatPartsSchema })

@@ -3,6 +3,8 @@ import { surfaceOf, surfacesNamed, surfacesOfPiece, surfacesWithin, type Measure
 import type { Minutes, Um } from '../units';
 import type { Material } from './material';
 import { isFilm, type Coat, type CoatParts, type Finish } from './schema';
+import { amountOfCoat } from './blendSteps';
+import { METHODS } from './methods';
 
 export interface DryingTimes {
 	readonly touchDry: Minutes;
@@ -71,14 +73,14 @@ export function stackLayers(finish: Finish, context: StackContext): Stack {
 			material,
 			drying,
 			surfaces: surfacesOf(coat, context, surfaces),
-			film: isFilm(coat) && material ? coat.times * coat.thickness * material.film : 0
+			film: isFilm(coat) && material ? amountOfCoat(coat) * material.film : 0
 		};
 		const before = layers.at(-1);
 		const need = waitNeeded(bare, layers);
 		const chosen = before?.coat.wait ?? null;
 		const waitBefore = chosen ?? need.wait;
 		const beginsAt = (before?.doneAt ?? 0) + waitBefore;
-		const between = isFilm(coat) ? (coat.times - 1) * drying.recoat : 0;
+		const between = isFilm(coat) ? (coat.times - 1) * Math.max(drying.recoat, restOf(coat)) : 0;
 		layers.push({
 			...bare,
 			waitBefore,
@@ -94,6 +96,10 @@ export function stackLayers(finish: Finish, context: StackContext): Stack {
 		groundOf: (surface) => grounds.get(surface) ?? 'solid-wood',
 		hasHardware: context.piece.faces.some((face) => face.parts.some((part) => part.hardware.length > 0))
 	};
+}
+
+function restOf(coat: Coat): Minutes {
+	return coat.kind === 'blend' ? METHODS[coat.method].rest : 0;
 }
 
 /** How long a layer must have dried before the next may be begun on it: hardware needs it dry to the touch, all else its recoat. */

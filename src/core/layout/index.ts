@@ -23,7 +23,7 @@ export { fitKeyOf, fitRunOnFronts, planRun, type Placement, type RunChoice, type
 export type { Decider, Obstacle, RunFit, RunWish, Spot } from './run/types';
 export { PATTERNS, patternOf } from './zones';
 export { FieldSchema, type Field, type PatternId } from './zones/fieldSchema';
-export { countStretches, depthOnPart, joinsOf, layZone, leastRegion, type LaidPart } from './zones/layZone';
+export { countStretches, depthOnPart, joinsOf, layZone, leastRegion, type LaidPart, type PlacedOnPart } from './zones/layZone';
 export { moveStop, stopsFor } from './zones/joins';
 export { areasOfColours, lengthsOfJoins, passJoin, sharesAtDepth } from './zones/shareColours';
 export type { Join, Laid, Pattern, Region } from './zones/types';

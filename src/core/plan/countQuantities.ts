@@ -1,4 +1,5 @@
-import { isFilm, METHODS, type FilmCoat, type Layer, type Stack } from '../layers';
+import type { Colour } from '../colour';
+import { amountOfCoat, isFilm, METHODS, type FilmCoat, type Layer, type Stack } from '../layers';
 import type { Layout, MotifShape, RunPlan } from '../layout';
 import { LOSS, volumeForArea } from '../materials';
 import { surfacesOfPiece, type MeasuredPiece } from '../piece';
@@ -26,7 +27,8 @@ export function countQuantities(
 	zones: readonly ZonePlan[],
 	runs: readonly RunPlan[],
 	layout: Layout,
-	shapes: ReadonlyMap<string, MotifShape>
+	shapes: ReadonlyMap<string, MotifShape>,
+	palette: readonly Colour[]
 ): Quantities {
 	const surfaces = new Map(surfacesOfPiece(piece).map(({ id, area }) => [id, area]));
 	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, { surfaces, zones, runs, layout, shapes }));
@@ -41,6 +43,7 @@ export function countQuantities(
 			ml: sum(all.map((use) => use.ml)),
 			uses: all.map(({ coat, area, ml }) => ({ coat, area, ml }))
 		})),
+		jars: countJars(uses, palette),
 		products: gather(
 			uses.filter((use) => use.colour === null),
 			(use) => use.material
@@ -52,6 +55,28 @@ export function countQuantities(
 		tools: stack.layers.flatMap((layer) => toolsOfLayer(layer, layout)),
 		surfaces: [...surfaces].map(([surface, area]) => ({ surface, area: area / M2 }))
 	};
+}
+
+/** A mix takes of the jars of its parts, a mix of mixes of theirs. */
+function countJars(uses: readonly Use[], palette: readonly Colour[]): Quantities['jars'] {
+	const needed = new Map<string, number>();
+	const take = (id: string, ml: number, above: readonly string[]) => {
+		const mix = palette.find((colour) => colour.id === id)?.mix?.filter(({ colour }) => !above.includes(colour));
+		const total = sum((mix ?? []).map(({ parts }) => parts));
+		if (!mix || total === 0) needed.set(id, (needed.get(id) ?? 0) + ml);
+		else for (const { colour, parts } of mix) take(colour, (ml * parts) / total, [...above, id]);
+	};
+	for (const { colour, ml } of uses) if (colour !== null) take(colour, ml, [colour]);
+	return [...needed].map(([colour, ml]) => {
+		const jar = palette.find(({ id }) => id === colour)?.jar;
+		return {
+			colour,
+			ml,
+			left: jar?.left ?? null,
+			size: jar?.size ?? null,
+			toBuy: jar ? Math.max(0, Math.ceil((ml - jar.left) / jar.size - 1e-9)) : null
+		};
+	});
 }
 
 interface Areas {
@@ -66,7 +91,7 @@ function usesOfLayer(layer: Layer, areas: Areas): Use[] {
 	const { coat, material } = layer;
 	if (material === null || !('material' in coat)) return [];
 	const use = (colour: string | null, area: number): Use => {
-		const [times, applicator] = isFilm(coat) ? [coat.times * coat.thickness, coat.applicator] : [1, 'cloth' as const];
+		const [times, applicator] = isFilm(coat) ? [amountOfCoat(coat), coat.applicator] : [1, 'cloth' as const];
 		return { coat: coat.id, colour, material: material.id, area, ml: volumeForArea(area * M2, times, material.coverage, LOSS[applicator]) };
 	};
 	if (coat.kind === 'blend')

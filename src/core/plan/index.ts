@@ -6,6 +6,7 @@ export { planFile, writePlan, type PlanAnswer } from './planFile';
 export {
 	PLAN_FORMAT,
 	PLAN_VERSION,
+	type BlendWork,
 	type OrderStep,
 	type PlacementRow,
 	type Plan,
@@ -14,3 +15,4 @@ export {
 	type SheetSummary,
 	type ZonePlan
 } from './types';
+export type { ZoneFinding, ZoneRemedy } from './zoneJudgements/types';

@@ -1,14 +1,15 @@
-import { judgeJoin, type JoinJudgement } from '../colour';
+import { judgeJoin, pigmentOfHex, pigmentsOf, type JoinJudgement } from '../colour';
+import { areaOfOutline } from '../geometry';
 import { checkReferences, wordIssue, type Project } from '../formats';
 import {
 	checkOrder,
 	COAT_WORDS,
 	isFilm,
-	METHODS,
 	remediesForGap,
 	roomInGap,
 	sharesSurface,
 	stackLayers,
+	stepsOfBlend,
 	type GapRoom,
 	type Stack
 } from '../layers';
@@ -32,9 +33,13 @@ import { dryMaterial, FAIR_TEMPERATURES } from '../schedule';
 import { formatLength, type Issue } from '../units';
 import { countQuantities } from './countQuantities';
 import { createStep, type Step } from './createStep';
+import { sectionBlends } from './sectionBlends';
+import { judgeZone } from './zoneJudgements';
+import type { ZoneFinding } from './zoneJudgements/types';
 import {
 	PLAN_FORMAT,
 	PLAN_VERSION,
+	type BlendWork,
 	type OrderStep,
 	type PlacementRow,
 	type Plan,
@@ -71,7 +76,9 @@ export function createPlanner(): Planner {
 		zones: createStep(planZones),
 		stack: createStep(stackProject),
 		findings: createStep(checkOrder),
-		quantities: createStep(countQuantities)
+		quantities: createStep(countQuantities),
+		judgements: createStep(judgeZones),
+		blends: createStep(sectionBlends)
 	};
 	return (project) => assemble(project, steps);
 }
@@ -85,6 +92,8 @@ type Steps = {
 	stack: Step<Parameters<typeof stackProject>, Stack>;
 	findings: Step<Parameters<typeof checkOrder>, ReturnType<typeof checkOrder>>;
 	quantities: Step<Parameters<typeof countQuantities>, ReturnType<typeof countQuantities>>;
+	judgements: Step<Parameters<typeof judgeZones>, ZoneFinding[]>;
+	blends: Step<Parameters<typeof sectionBlends>, BlendWork[]>;
 };
 
 function assemble(project: Project, steps: Steps): Plan {
@@ -92,11 +101,12 @@ function assemble(project: Project, steps: Steps): Plan {
 	const piece = steps.measure(project.piece, units);
 	const shapes = steps.shapes(layout.motifs);
 	const runs = steps.runs(layout.runs, layout.motifs, piece);
-	const zones = steps.zones(layout.zones, project.palette, piece);
+	const zones = steps.zones(layout.zones, project.palette, piece, runs);
 	const stack = steps.stack(project.piece, piece, layout, finish.coats, project.materials, workshop);
 	const findings = steps.findings(stack, finish.decisions);
 	const placements = placementRows(runs, project);
-	const quantities = steps.quantities(stack, piece, zones, runs, layout, shapes);
+	const moves = piece.faces.some((face) => !face.idle && face.parts.some(doesMove));
+	const quantities = steps.quantities(stack, piece, zones, runs, layout, shapes, project.palette);
 
 	const issues: Issue[] = [
 		...steps.references(project),
@@ -115,12 +125,14 @@ function assemble(project: Project, steps: Steps): Plan {
 		faces: piece.faces,
 		unfolded: unfoldPiece(piece, project.piece.seams),
 		zones,
+		zoneFindings: steps.judgements(layout.zones, zones, project.palette, piece, runs, finish.coats),
+		blends: steps.blends(stack, piece, zones, layout),
 		runs: runs.map((run): RunSummary => {
 			const { motif } = layout.runs.find((other) => other.id === run.run)!;
 			return { run: run.run, motif, openArea: (shapes.get(motif)?.openArea ?? 0) / M2, groups: run.groups };
 		}),
 		placements,
-		order: stack.layers.map(orderStep),
+		order: stack.layers.map((layer) => orderStep(layer, moves)),
 		findings,
 		gaps: piece.faces.flatMap((face) => (face.idle ? [] : face.gaps)).map((gap) => withRemedies(stack, roomInGap(stack, gap), piece)),
 		quantities,
@@ -148,19 +160,26 @@ function createFit() {
 	};
 }
 
-function planZones(zones: Project['layout']['zones'], palette: Project['palette'], piece: MeasuredPiece): ZonePlan[] {
-	const hexOf = (id: string) => palette.find((colour) => colour.id === id)?.hex;
+function planZones(
+	zones: Project['layout']['zones'],
+	palette: Project['palette'],
+	piece: MeasuredPiece,
+	runs: readonly RunPlan[]
+): ZonePlan[] {
+	const pigments = pigmentsOf(palette);
+	const pigmentOf = (id: string) => pigments.get(id) ?? pigmentOfHex('#808080');
+	const stock = [...pigments.values()];
+	const placements = runs.flatMap((run) => run.placements);
 	/** Neighbours are judged once for each pair, however many parts they meet on. */
 	const judged = new Map<string, JoinJudgement>();
 	const judge = ([first, second]: readonly [string, string]) => {
 		const key = `${first} ${second}`;
-		const [a, b] = [hexOf(first) ?? '#808080', hexOf(second) ?? '#808080'];
-		const found = judged.get(key) ?? judgeJoin(a, b, palette);
+		const found = judged.get(key) ?? judgeJoin(pigmentOf(first), pigmentOf(second), stock);
 		judged.set(key, found);
 		return found;
 	};
 	return zones.flatMap((zone) =>
-		layZone(zone, piece).map(({ part, laid }): ZonePlan => {
+		layZone(zone, piece, placements).map(({ part, laid }): ZonePlan => {
 			const areas = areasOfColours(zone, laid);
 			const lengths = lengthsOfJoins(zone, laid);
 			const joins = joinsOf(zone, laid.region)
@@ -172,6 +191,40 @@ function planZones(zones: Project['layout']['zones'], palette: Project['palette'
 			return { zone: zone.id, part: part.id, areas: zone.colours.map((colour, i) => ({ colour, area: areas[i]! / M2 })), joins };
 		})
 	);
+}
+
+function judgeZones(
+	zones: Project['layout']['zones'],
+	plans: readonly ZonePlan[],
+	palette: Project['palette'],
+	piece: MeasuredPiece,
+	runs: readonly RunPlan[],
+	coats: Project['finish']['coats']
+): ZoneFinding[] {
+	const pigments = pigmentsOf(palette);
+	const placements = runs.flatMap((run) => run.placements);
+	return zones.flatMap((zone) =>
+		judgeZone({
+			zone,
+			laid: layZone(zone, piece, placements),
+			coats: coats.filter((coat) => coat.kind === 'blend').filter((coat) => coat.zone === zone.id),
+			pigmentOf: (id) => pigments.get(id) ?? pigmentOfHex('#808080'),
+			nameOf: (id) => palette.find((colour) => colour.id === id)?.name ?? id,
+			stock: [...pigments.values()],
+			sharesOf: (part) => {
+				const areas = plans.find((plan) => plan.zone === zone.id && plan.part === part)?.areas ?? [];
+				const whole = areasOfSurface(piece, part);
+				return areas.map(({ area }) => (area * M2) / whole);
+			},
+			piece,
+			placements
+		})
+	);
+}
+
+function areasOfSurface(piece: MeasuredPiece, id: string): number {
+	const part = piece.faces.flatMap((face) => [face.whole, ...face.parts]).find((other) => other.id === id);
+	return part ? areaOfOutline(part.outline) : 1;
 }
 
 function stackProject(
@@ -199,7 +252,7 @@ function withRemedies(stack: Stack, room: GapRoom, piece: MeasuredPiece): Plan['
 	return { ...room, remedies: remediesForGap(stack, room, moving) };
 }
 
-function orderStep(layer: Stack['layers'][number]): OrderStep {
+function orderStep(layer: Stack['layers'][number], moves: boolean): OrderStep {
 	const { coat, material } = layer;
 	return {
 		coat: coat.id,
@@ -218,7 +271,7 @@ function orderStep(layer: Stack['layers'][number]): OrderStep {
 		film: layer.film,
 		ready: material?.ready ?? null,
 		cautions: [...(material?.cautions ?? []), ...(coat.kind === 'sand' ? SANDING_CAUTIONS : [])],
-		how: coat.kind === 'blend' ? METHODS[coat.method].steps : []
+		how: coat.kind === 'blend' ? stepsOfBlend(coat, moves) : []
 	};
 }
 

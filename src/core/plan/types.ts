@@ -1,8 +1,11 @@
 import type { JoinJudgement } from '../colour';
-import type { Finding, GapRoom, RoomRemedy } from '../layers';
+import type { Coat, Finding, GapRoom, RoomRemedy } from '../layers';
 import type { Placement, RunGroup } from '../layout';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
+import type { Section } from '../schedule';
 import type { LengthUnit, Minutes, Ml, Mm, Um } from '../units';
+
+import type { ZoneFinding } from './zoneJudgements/types';
 
 export const PLAN_FORMAT = 'ember-ribbon/plan';
 export const PLAN_VERSION = 1;
@@ -25,6 +28,10 @@ export interface Plan {
 	readonly faces: readonly MeasuredFace[];
 	readonly unfolded: UnfoldedPiece;
 	readonly zones: readonly ZonePlan[];
+	/** What is worth a look about the zones, each with why and what would change it. */
+	readonly zoneFindings: readonly ZoneFinding[];
+	/** How each blended coat is worked, section by section. */
+	readonly blends: readonly BlendWork[];
 	readonly runs: readonly RunSummary[];
 	readonly placements: readonly PlacementRow[];
 	readonly order: readonly OrderStep[];
@@ -45,6 +52,29 @@ export interface ZonePlan {
 		readonly at: Mm;
 		readonly length: Mm;
 	} & JoinJudgement)[];
+}
+
+export interface BlendWork {
+	readonly coat: string;
+	readonly zone: string;
+	readonly passes: number;
+	/** Minutes that the paint can be worked, with its extender, in this workshop; null: it need not be kept wet. */
+	readonly open: Minutes | null;
+	/** m2 that one section can hold; null: any. */
+	readonly holds: number | null;
+	/** m2 a minute. */
+	readonly rate: number;
+	/** Of one pass. */
+	readonly minutes: Minutes;
+	/** In the order in which they are done; ml of one pass, of all colours together. */
+	readonly sections: readonly (Section & { readonly ml: Ml })[];
+	readonly tooLarge: readonly {
+		readonly part: string;
+		readonly minutes: Minutes;
+		/** Minutes of open time that it would need more. */
+		readonly short: Minutes;
+		readonly remedies: readonly { readonly says: string; readonly coat: Coat }[];
+	}[];
 }
 
 export interface RunSummary {
@@ -99,6 +129,14 @@ export interface Quantities {
 		readonly area: number;
 		readonly ml: Ml;
 		readonly uses: readonly { readonly coat: string; readonly area: number; readonly ml: Ml }[];
+	}[];
+	/** What has to be there of every colour that is not mixed, with its share of all mixes, ml; and jars to buy, where it is known what a jar holds. */
+	readonly jars: readonly {
+		readonly colour: string;
+		readonly ml: Ml;
+		readonly left: Ml | null;
+		readonly size: Ml | null;
+		readonly toBuy: number | null;
 	}[];
 	/** One row for each other material. */
 	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml }[];

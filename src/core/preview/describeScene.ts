@@ -1,5 +1,5 @@
-import type { Colour } from '../colour';
-import { isFilm, METHODS, type Coat, type FilmCoat, type Material } from '../layers';
+import { pigmentOfHex, pigmentsOf, type Colour } from '../colour';
+import { amountOfCoat, isFilm, METHODS, type Coat, type FilmCoat, type Material } from '../layers';
 import { flattenOutline } from '../geometry';
 import { layZone, measureMotif, type Layout, type Placement } from '../layout';
 import { isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
@@ -64,8 +64,9 @@ function layerOf(coat: Coat, source: SceneSource): SceneLayer {
 	const material = 'material' in coat ? source.materials.get(coat.material) : undefined;
 	if (!isFilm(coat) || !material) return { kind: 'none', coat: coat.id };
 	const area = { surfaces: valuesOf(source.surfacesOf(coat.id), source.face) };
-	const film = coat.times * coat.thickness * material.film;
-	const cover = (opacity: number) => 1 - (1 - opacity) ** (coat.times * coat.thickness);
+	const amount = amountOfCoat(coat);
+	const film = amount * material.film;
+	const cover = (opacity: number) => 1 - (1 - opacity) ** amount;
 	const paint = { sheen: material.sheen, film };
 	switch (coat.kind) {
 		case 'prime': {
@@ -97,8 +98,8 @@ interface Film {
 function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSource, { cover, ...paint }: Film): SceneLayer {
 	const zone = source.layout.zones.find((other) => other.id === coat.zone);
 	if (!zone) return { kind: 'none', coat: coat.id };
-	const colours = zone.colours.map((id) => source.palette.find((colour) => colour.id === id));
-	const regions = layZone(zone, source)
+	const pigments = pigmentsOf(source.palette);
+	const regions = layZone(zone, source, source.placements)
 		.filter(({ face }) => face.id === source.face.id)
 		.map(({ part, laid }) => ({
 			box: boxOf(part),
@@ -110,7 +111,10 @@ function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSou
 		coat: coat.id,
 		regions,
 		zone,
-		colours: colours.map((colour) => ({ hex: colour?.hex ?? UNKNOWN, cover: cover(colour?.opacity ?? 1) })),
+		colours: zone.colours.map((id) => {
+			const { paint, strength } = pigments.get(id) ?? pigmentOfHex(UNKNOWN);
+			return { paint, strength, cover: cover(source.palette.find((colour) => colour.id === id)?.opacity ?? 1) };
+		}),
 		hand: METHODS[coat.method].hand,
 		...paint
 	};

@@ -1,3 +1,4 @@
+import type { Pigment } from '../colour';
 import type { Ring } from '../geometry';
 import type { BlendMethod } from '../layers';
 import type { Laid, Zone } from '../layout';
@@ -59,7 +60,7 @@ export type SceneLayer =
 			readonly coat: string;
 			readonly regions: readonly SceneRegion[];
 			readonly zone: Zone;
-			readonly colours: readonly Pick<Paint, 'hex' | 'cover'>[];
+			readonly colours: readonly (Pick<Pigment, 'paint' | 'strength'> & Pick<Paint, 'cover'>)[];
 			readonly hand: BlendMethod['hand'];
 	  } & Omit<Paint, 'hex' | 'cover'>)
 	| ({

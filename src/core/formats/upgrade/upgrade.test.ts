@@ -11,7 +11,7 @@ describe('a file of version 1', () => {
 		const read = readProjectText(version1);
 		if (!read.ok) throw new Error(JSON.stringify(read.issues));
 		const plan = planProject(read.project);
-		expect(read.project.version).toBe(3);
+		expect(read.project.version).toBe(4);
 		expect(read.project.layout.zones[0]).toMatchObject({ over: 'each', leaves: false, field: { pattern: 'edge-shade', corners: 'round' } });
 		expect(plan.zones).toHaveLength(4);
 		expect([plan.errors, plan.findings]).toEqual([[], []]);
@@ -39,4 +39,13 @@ describe('a file of version 1', () => {
 		for (const odd of [{ version: 1 }, { version: 1, piece: 7, finish: [] }, { version: 0 }, { version: '1' }, {}])
 			expect(() => upgradeProject(odd)).not.toThrow();
 	});
+});
+
+it('version 3 aged from the edges only', () => {
+	const ageing = { id: 'z', field: { pattern: 'ageing', reach: 20, seed: 4 } };
+	const { version, layout } = upgradeProject({ version: 3, layout: { zones: [ageing, 'odd', { field: { pattern: 'clouds' } }] } }) as unknown as { version: number; layout: { zones: unknown[] } };
+	expect([version, layout.zones]).toEqual([
+		4,
+		[{ id: 'z', field: { pattern: 'ageing', hands: false, motifs: false, reach: 20, seed: 4 } }, 'odd', { field: { pattern: 'clouds' } }]
+	]);
 });

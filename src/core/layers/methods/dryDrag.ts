@@ -6,6 +6,11 @@ export const dryDrag: BlendMethod = {
 	name: 'Dry drag',
 	says: 'No water: shade colour at the edge, the main colour drawn through it, across and down.',
 	hand: { strokes: 'crossed', stroke: 0.5, patch: 0.05, size: 60, everywhere: 0.22 },
+	rate: 0.05,
+	wet: false,
+	film: 0.55,
+	rest: 0,
+	water: 'None at all.',
 	tools: (colours) => [
 		{ tool: 'dry flat brush, one for each colour', count: colours },
 		{ tool: 'lint-free cloth to wipe the brush', count: 1 }
@@ -15,5 +20,7 @@ export const dryDrag: BlendMethod = {
 		'Draw the main colour through it with a nearly dry brush, all the way across.',
 		'Draw it again the other way for a cloth look.',
 		'Wipe the brush after every stroke.'
-	]
+	],
+	passes: ['Shade along the edge, and the first drag through it.', 'When it is dry: drag across the first, for threads both ways.'],
+	wipe: 'Wipe the edges dry: a drag that starts on an edge leaves a bead there.'
 };

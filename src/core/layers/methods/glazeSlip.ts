@@ -6,10 +6,17 @@ export const glazeSlip: BlendMethod = {
 	name: 'Glaze slip',
 	says: 'Clear glaze first, dark then light, pounced together with a fibre pad that is wiped off often.',
 	hand: { strokes: 'none', stroke: 0, patch: 0.3, size: 5, everywhere: 0.03 },
+	rate: 0.03,
+	wet: true,
+	film: 1.25,
+	rest: 0,
+	water: 'None: the glaze keeps it open.',
 	tools: (colours) => [
 		{ tool: 'flat brush, one for each colour', count: colours },
 		{ tool: 'brush for the glaze', count: 1 },
 		{ tool: 'fibre pad', count: 1 }
 	],
-	steps: ['Brush clear glaze over one front.', 'Lay the dark, then the light.', 'Pounce them together with the pad; wipe it off often.']
+	steps: ['Brush clear glaze over one front.', 'Lay the dark, then the light.', 'Pounce them together with the pad; wipe it off often.'],
+	passes: ['Lay it and pounce it roughly even.', 'Any day when it is dry: glaze again, and correct what is too hard or too dark.'],
+	wipe: 'Wipe glaze off mouldings and out of corners, where it gathers.'
 };

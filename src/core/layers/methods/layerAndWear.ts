@@ -6,6 +6,11 @@ export const layerAndWear: BlendMethod = {
 	name: 'Layer and wear',
 	says: 'No blending: each colour dries, then a damp cloth takes the top back to show those under it.',
 	hand: { strokes: 'level', stroke: 0.25, patch: 0.7, size: 26, everywhere: 0.35 },
+	rate: 0.08,
+	wet: false,
+	film: 0.8,
+	rest: 0,
+	water: 'A damp cloth, wrung out; a wet one takes off more than you wish.',
 	tools: (colours) => [
 		{ tool: 'flat brush, one for each colour', count: colours },
 		{ tool: 'damp cloth or sponge with glaze', count: 1 }
@@ -14,5 +19,10 @@ export const layerAndWear: BlendMethod = {
 		'Lay each colour thin and let it dry.',
 		'Rub the top back with a damp cloth where hands would wear it.',
 		'Gone too far: lay that colour again, let it dry, and wear it again.'
-	]
+	],
+	passes: [
+		'Lay the colour that will show through, all over, and let it dry.',
+		'Lay the next, let it dry, and take it back where hands would wear it.'
+	],
+	wipe: 'Wipe the dust of wearing off with a dry cloth before the next coat.'
 };

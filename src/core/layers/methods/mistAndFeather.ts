@@ -6,6 +6,11 @@ export const mistAndFeather: BlendMethod = {
 	name: 'Mist and feather',
 	says: 'Colours side by side, wet; a fine mist; a dry brush across the join in crosses, then one tidy direction.',
 	hand: { strokes: 'level', stroke: 0.16, patch: 0.1, size: 40, everywhere: 0.03 },
+	rate: 0.04,
+	wet: true,
+	film: 1,
+	rest: 0,
+	water: 'A fine mist on the join only; never so much that it runs.',
 	tools(colours, brushes) {
 		const own = { tool: 'flat brush, one for each colour', count: colours };
 		if (brushes === 'clean-joins')
@@ -16,7 +21,11 @@ export const mistAndFeather: BlendMethod = {
 	steps: [
 		'Lay the colours side by side on one front, wet.',
 		'Mist the join lightly; wet the brush before you wet the surface again.',
-		'Cross the join with a dry brush, then draw it out in one direction.',
-		'Wipe the edges of the drawer while they are wet.'
-	]
+		'Cross the join with a dry brush, then draw it out in one direction.'
+	],
+	passes: [
+		'Maps where the colours go; hard lines may stay.',
+		'Hours later, when the first is dry: the careful one. Blend every join until no line is left.'
+	],
+	wipe: 'Wipe the edges of drawers and doors, and the gap between them, before the paint pulls.'
 };

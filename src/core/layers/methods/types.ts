@@ -16,13 +16,26 @@ export interface Hand {
 	readonly everywhere: number;
 }
 
-/** A school of blending: how it is done, and what it is done with. */
+/** A school of blending: how it is done, what it is done with, and what that changes. */
 export interface BlendMethod {
 	readonly id: Blend['method'];
 	readonly name: string;
 	readonly says: string;
 	readonly hand: Hand;
+	/** Painted in a minute by one person, m2, to begin from: the log will know better. */
+	readonly rate: number;
+	/** Has to be finished while it is wet: what is painted at once hangs on the open time. */
+	readonly wet: boolean;
+	/** Film and paint of one pass, as a share of a plain coat. */
+	readonly film: number;
+	/** Minutes that a pass rests at least before the next, whatever the label says. */
+	readonly rest: number;
+	readonly water: string;
 	/** What to lay out for so many colours. */
 	readonly tools: (colours: number, brushes: Blend['brushes']) => readonly { readonly tool: string; readonly count: number }[];
 	readonly steps: readonly string[];
+	/** What the first pass is for, and the later ones. */
+	readonly passes: readonly [first: string, later: string];
+	/** What to wipe while it is wet. */
+	readonly wipe: string;
 }

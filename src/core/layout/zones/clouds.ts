@@ -16,5 +16,6 @@ export const clouds: Pattern<'clouds'> = {
 		return size * Math.min(1, Math.max(0, t));
 	},
 	meets: ({ size, stops }, colours) => meetAtStops(stops, colours, size),
-	start: ({ deepest }) => ({ pattern: 'clouds', size: Math.max(5, Math.round(deepest)), seed: 1, stops: null })
+	start: ({ deepest }) => ({ pattern: 'clouds', size: Math.max(5, Math.round(deepest)), seed: 1, stops: null }),
+	turns: ({ size }) => size / 10
 };

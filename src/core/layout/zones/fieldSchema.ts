@@ -44,8 +44,34 @@ export const FieldSchema = z.discriminatedUnion('pattern', [
 		})
 		.meta({ description: 'Colour let down from an edge, with drips.' }),
 	z
-		.strictObject({ pattern: z.literal('ageing'), reach: MmSchema, seed: SeedSchema })
-		.meta({ description: 'Irregular darkening from edges and corners.' })
+		.strictObject({
+			pattern: z.literal('ageing'),
+			reach: MmSchema,
+			hands: z.boolean().meta({ description: 'Round knobs and pulls too, where hands would wear it.' }),
+			motifs: z.boolean().meta({ description: 'Round motifs too.' }),
+			seed: SeedSchema
+		})
+		.meta({ description: 'Irregular darkening from edges and corners.' }),
+	z
+		.strictObject({ pattern: z.literal('recess'), width: z.number().min(0.5).max(200).meta({ description: 'From the hollow, mm.' }) })
+		.meta({ description: 'Colour in hollows and grooves only: along the foot of every step.' }),
+	z
+		.strictObject({
+			pattern: z.literal('touches'),
+			size: z.number().min(1).max(500).meta({ description: 'Across the largest, mm.' }),
+			apart: z.number().min(5).max(2000).meta({ description: 'From one to the next, mm, about.' }),
+			seed: SeedSchema
+		})
+		.meta({ description: 'Faint spots in a scatter.' }),
+	z
+		.strictObject({
+			pattern: z.literal('cloth'),
+			weave: z.enum(['linen', 'denim']),
+			thread: z.number().min(0.3).max(20).meta({ description: 'From thread to thread, mm.' }),
+			seed: SeedSchema,
+			stops: StopsSchema
+		})
+		.meta({ description: 'A look of cloth.' })
 ]);
 export type Field = z.infer<typeof FieldSchema>;
 export type PatternId = Field['pattern'];

@@ -1,11 +1,14 @@
 import { ageing } from './ageing';
 import { bands } from './bands';
+import { cloth } from './cloth';
 import { clouds } from './clouds';
 import { edgeShade } from './edgeShade';
 import type { Field, PatternId } from './fieldSchema';
+import { recess } from './recess';
 import { rings } from './rings';
 import { runs } from './runs';
 import { streak } from './streak';
+import { touches } from './touches';
 import type { Pattern } from './types';
 
 /** Every pattern of colour, in the order in which they are offered. A new one is a file, an entry in the schema and a line here. */
@@ -16,6 +19,9 @@ export const PATTERNS: { readonly [Id in PatternId]: Pattern<Id> } = {
 	rings,
 	clouds,
 	runs,
+	recess,
+	touches,
+	cloth,
 	ageing
 };
 

@@ -1,11 +1,12 @@
-import { heightAboveFloor, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
+import { doesMove, heightAboveFloor, type Box, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Mm } from '../../units';
+import type { Placement } from '../run/planRun';
 import type { Zone } from '../schema';
 import { partsOf } from '../partsOf';
 import { patternOf } from './index';
 import { softenJoins } from './joins';
 import { regionOf } from './regionOf';
-import type { Join, Laid, Region } from './types';
+import type { Join, Laid, Region, Touched } from './types';
 
 export interface LaidPart {
 	readonly part: Part;
@@ -13,24 +14,61 @@ export interface LaidPart {
 	readonly laid: Laid;
 }
 
+/** A motif that lies on a part, from its left and top edge, mm. */
+export type PlacedOnPart = Pick<Placement, 'part' | 'left' | 'top' | 'width' | 'height' | 'scale'>;
+
 /** Each part of a zone in the region of its pattern: by itself, on its face, or in the height of the whole piece, where bands meet at one height on all faces. Source: methods 11. */
-export function layZone(zone: Pick<Zone, 'parts' | 'over' | 'field'>, piece: Pick<MeasuredPiece, 'faces'>): LaidPart[] {
+export function layZone(
+	zone: Pick<Zone, 'parts' | 'over' | 'field'>,
+	piece: Pick<MeasuredPiece, 'faces'>,
+	placements: readonly PlacedOnPart[] = []
+): LaidPart[] {
 	const top = heightOfPiece(piece);
 	return partsOf(zone.parts, piece).map((part) => {
 		const face = piece.faces.find(({ id }) => id === part.face)!;
-		return { part, face, laid: layPart(zone, part, face, top) };
+		return { part, face, laid: layPart(zone, part, face, top, placements) };
 	});
 }
 
-function layPart({ over, field }: Pick<Zone, 'over' | 'field'>, part: Part, face: MeasuredFace, top: Mm): Laid {
-	const own = regionOf(part);
+function layPart(
+	{ over, field }: Pick<Zone, 'over' | 'field'>,
+	part: Part,
+	face: MeasuredFace,
+	top: Mm,
+	placements: readonly PlacedOnPart[]
+): Laid {
+	const regionFor = (of: Part): Region => ({
+		...regionOf(of, field.pattern === 'recess' ? face : undefined),
+		touched: touchedOn(of, face, field, placements)
+	});
+	const own = regionFor(part);
 	if (over === 'each') return { region: own, x: 0, y: 0, flat: null, own };
 	const above = face.floor === null ? null : heightAboveFloor(face, 0);
 	const climbs = field.pattern === 'runs' || (field.pattern === 'bands' && (field.from === 'bottom' || field.from === 'top'));
-	if (over === 'face' || above === null || !climbs) return { region: regionOf(face.whole), x: part.x, y: part.y, flat: null, own };
-	const region: Region = { width: face.width, height: top, outline: null, deepest: Math.min(face.width, top) / 2, salt: own.salt };
+	if (over === 'face' || above === null || !climbs) return { region: regionFor(face.whole), x: part.x, y: part.y, flat: null, own };
+	const region: Region = { ...own, width: face.width, height: top, outline: null, deepest: Math.min(face.width, top) / 2 };
 	return { region, x: part.x, y: top - above + part.y, flat: face.lies === 'level' ? top - above : null, own };
 }
+
+/** What hands take hold of on a part, and the motifs on it, as far as the field asks for them; of a whole face, on all its parts. */
+function touchedOn(part: Part, face: MeasuredFace, field: Zone['field'], placements: readonly PlacedOnPart[]): Touched[] {
+	if (field.pattern !== 'ageing') return [];
+	const on = part.role === 'face' ? [...face.parts.filter(doesMove), part] : [part];
+	return on.flatMap((other) => {
+		const [dx, dy] = [other.x - part.x, other.y - part.y];
+		const place = (box: Box, radius: Mm): Touched => ({ box: { ...box, x: box.x + dx, y: box.y + dy }, radius });
+		const hands = field.hands ? other.hardware.map(({ footprint }) => place(footprint, HAND)) : [];
+		const motifs = field.motifs
+			? placements
+					.filter((placement) => placement.part === other.id)
+					.map(({ left, top, width, height }) => place({ x: left, y: top, width, height }, 0))
+			: [];
+		return [...hands, ...motifs];
+	});
+}
+
+/** Fingers reach so far beyond a knob, mm. */
+const HAND = 8;
 
 /** The region with the least depth of those that a zone lies in; null where it lies on nothing. */
 export function leastRegion(laid: readonly LaidPart[]): Region | null {

@@ -1,7 +1,7 @@
 import type { Mm } from '../../units';
 
 /** Any two whole numbers and a seed to a fraction in [0, 1): always the same. */
-function hash(x: number, y: number, seed: number): number {
+export function hash(x: number, y: number, seed: number): number {
 	let h = Math.imul(x, 0x27d4eb2d) ^ Math.imul(y, 0x165667b1) ^ Math.imul(seed + 1, 0x9e3779b1);
 	h = Math.imul(h ^ (h >>> 15), 0x85ebca6b);
 	h = Math.imul(h ^ (h >>> 13), 0xc2b2ae35);
@@ -20,9 +20,9 @@ const [COS, SIN] = [Math.cos(0.6) * 2.3, Math.sin(0.6) * 2.3];
 /** Smooth patches about `size` mm across, in [0, 1], with smaller ones in them; the same for the same seed. */
 export function patchNoise(x: Mm, y: Mm, size: Mm, seed: number): number {
 	const [u, v] = [x / size, y / size];
-	const push = PUSH * (oneScale(u * 0.8 + 11, v * 0.8, seed + 31) - 0.5);
+	const push = PUSH * (latticeNoise(u * 0.8 + 11, v * 0.8, seed + 31) - 0.5);
 	const [a, b] = [u + push, v - push];
-	return 0.68 * oneScale(a, b, seed) + 0.32 * oneScale(a * COS - b * SIN, a * SIN + b * COS, seed + 7919);
+	return 0.68 * latticeNoise(a, b, seed) + 0.32 * latticeNoise(a * COS - b * SIN, a * SIN + b * COS, seed + 7919);
 }
 
 /** The same along one line. */
@@ -31,7 +31,8 @@ export function lineNoise(x: Mm, size: Mm, seed: number): number {
 	return hash(cell, 0, seed) * (1 - t) + hash(cell + 1, 0, seed) * t;
 }
 
-function oneScale(x: number, y: number, seed: number): number {
+/** Smooth noise of one size in [0, 1]: a value at each whole point, and even ways between. */
+export function latticeNoise(x: number, y: number, seed: number): number {
 	const [cx, cy] = [Math.floor(x), Math.floor(y)];
 	const [u, v] = [ease(x - cx), ease(y - cy)];
 	const top = hash(cx, cy, seed) * (1 - u) + hash(cx + 1, cy, seed) * u;

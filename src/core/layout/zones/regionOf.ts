@@ -1,12 +1,32 @@
-import { deepestPoint } from '../../geometry';
-import { isBoxOutline, type Part } from '../../piece';
+import { deepestPoint, flattenOutline, type Ring } from '../../geometry';
+import { isBoxOutline, isOwnSurface, type MeasuredFace, type Part } from '../../piece';
+import type { Mm } from '../../units';
 import type { Region } from './types';
 
-/** A part as a region for patterns. */
-export function regionOf({ id, width, height, outline }: Pick<Part, 'id' | 'width' | 'height' | 'outline'>): Region {
-	const salt = saltOf(id);
-	if (isBoxOutline(outline)) return { width, height, outline: null, deepest: Math.min(width, height) / 2, salt };
-	return { width, height, outline, deepest: deepestPoint(outline).depth, salt };
+/** Of outlines that were asked for before: it is searched for. */
+const DEEPEST = new WeakMap<Part['outline'], Mm>();
+
+/** A part as a region for patterns; with the face that it is on, the hollows of the face that lie on it too. */
+export function regionOf(part: Part, face?: Pick<MeasuredFace, 'parts'>): Region {
+	const { id, width, height, outline } = part;
+	const common = { width, height, salt: saltOf(id), hollows: face ? hollowsOn(part, face) : [], touched: [] };
+	if (isBoxOutline(outline)) return { ...common, outline: null, deepest: Math.min(width, height) / 2 };
+	const deepest = DEEPEST.get(outline) ?? deepestPoint(outline).depth;
+	DEEPEST.set(outline, deepest);
+	return { ...common, outline, deepest };
+}
+
+/** The outline of whatever on a part stands before or behind what it lies on; of the part too, where it lies behind. From the left and top edge of the part. */
+function hollowsOn(part: Part, { parts }: Pick<MeasuredFace, 'parts'>): Ring[] {
+	const isOn = ({ on }: Part): boolean => {
+		if (part.role === 'face' || on === part.id) return true;
+		const under = parts.find(({ id }) => id === on);
+		return under !== undefined && isOn(under);
+	};
+	const steps = parts.filter((other) => isOwnSurface(other) && other.setOff !== 0 && isOn(other));
+	return [...(part.setOff < 0 ? [part] : []), ...steps].map((step) =>
+		flattenOutline(step.outline).map((value, i) => value + (i % 2 === 0 ? step.x - part.x : step.y - part.y))
+	);
 }
 
 function saltOf(id: string): number {

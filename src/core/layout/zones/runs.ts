@@ -19,5 +19,6 @@ export const runs: Pattern<'runs'> = {
 		return Math.max(0, Math.min(fromTop, fromBottom));
 	},
 	meets: (field, colours, region) => meetFrom(field.length, colours, runs.reach(field, region)),
-	start: ({ height }) => ({ pattern: 'runs', from: 'top', length: Math.round(height * 0.3), drip: Math.round(height * 0.4), seed: 1 })
+	start: ({ height }) => ({ pattern: 'runs', from: 'top', length: Math.round(height * 0.3), drip: Math.round(height * 0.4), seed: 1 }),
+	turns: () => COLUMN / 6
 };

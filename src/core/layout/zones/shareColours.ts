@@ -1,4 +1,4 @@
-import { areaOfOutline, isInsideOutline, offsetInwards } from '../../geometry';
+import { areaOfOutline, coverRings, flattenOutline } from '../../geometry';
 import type { Mm, Mm2 } from '../../units';
 import type { Zone } from '../schema';
 import { depthOnPart, joinsOf } from './layZone';
@@ -35,27 +35,31 @@ export function areasOfColours(zone: ZoneField, laid: Laid): Mm2[] {
 /** Length of the lines along which two colours meet on one part, mm: one for each join. For brushes and time. */
 export function lengthsOfJoins(zone: ZoneField, laid: Laid): Mm[] {
 	const joins = joinsOf(zone, laid.region);
-	if (zone.field.pattern !== 'edge-shade' || laid.region !== laid.own) return joins.map(({ at }) => lengthOfLevel(zone, laid, at));
-	return joins.map(({ at }) => {
-		if (laid.own.outline === null) return Math.max(0, 2 * (laid.own.width + laid.own.height) - 8 * at);
-		return offsetInwards(laid.own.outline, at).reduce((sum, ring) => sum + lengthOfRing(ring), 0);
-	});
+	if (joins.length === 0) return [];
+	if (zone.field.pattern === 'edge-shade' && laid.region === laid.own && laid.own.outline === null)
+		return joins.map(({ at }) => Math.max(0, 2 * (laid.own.width + laid.own.height) - 8 * at));
+	const { width, height } = laid.own;
+	const depths = Float64Array.from({ length: (GRID + 1) ** 2 }, (_, i) =>
+		depthOnPart(zone.field, laid, ((i % (GRID + 1)) * width) / GRID, (Math.floor(i / (GRID + 1)) * height) / GRID)
+	);
+	const inside = cellsInside(laid);
+	return joins.map(({ at }) => lengthOfLevel(depths, inside, at, width / GRID, height / GRID));
 }
 
 type ZoneField = Pick<Zone, 'field' | 'colours' | 'leaves' | 'softness'>;
 
 /** The level line of a field, cell by cell: where it crosses two sides of a cell, the straight line between. */
-function lengthOfLevel({ field }: ZoneField, laid: Laid, at: Mm): Mm {
-	const { width, height, outline } = laid.own;
-	const [w, h] = [width / GRID, height / GRID];
-	const rowAt = (row: number) => Array.from({ length: GRID + 1 }, (_, column) => depthOnPart(field, laid, column * w, row * h) - at);
+function lengthOfLevel(depths: Float64Array, inside: (cell: number) => boolean, at: Mm, w: Mm, h: Mm): Mm {
 	let length = 0;
-	let above = rowAt(0);
-	for (let row = 1; row <= GRID; row++) {
-		const below = rowAt(row);
+	for (let row = 0; row < GRID; row++)
 		for (let column = 0; column < GRID; column++) {
-			const corners = [above[column]!, above[column + 1]!, below[column + 1]!, below[column]!] as const;
-			if (outline !== null && !isInsideOutline(outline, { x: (column + 0.5) * w, y: (row - 0.5) * h })) continue;
+			if (!inside(row * GRID + column)) continue;
+			const first = row * (GRID + 1) + column;
+			const below = (i: number) => depths[i]! < at;
+			/** Nearly all cells lie on one side. */
+			if (below(first) === below(first + 1) && below(first) === below(first + GRID + 1) && below(first) === below(first + GRID + 2))
+				continue;
+			const corners = [first, first + 1, first + GRID + 2, first + GRID + 1].map((i) => depths[i]! - at);
 			const cuts = corners.flatMap((value, i) => {
 				const next = corners[(i + 1) % 4]!;
 				if (value < 0 === next < 0) return [];
@@ -65,15 +69,15 @@ function lengthOfLevel({ field }: ZoneField, laid: Laid, at: Mm): Mm {
 			for (let i = 0; i + 1 < cuts.length; i += 2)
 				length += Math.hypot((cuts[i + 1]![0] - cuts[i]![0]) * w, (cuts[i + 1]![1] - cuts[i]![1]) * h);
 		}
-		above = below;
-	}
 	return length;
 }
 
-function lengthOfRing(ring: readonly number[]): Mm {
-	let sum = 0;
-	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) sum += Math.hypot(ring[i]! - ring[j]!, ring[i + 1]! - ring[j + 1]!);
-	return sum;
+/** Which cells of the grid over a part have their middle inside its outline. */
+function cellsInside({ own: { width, height, outline } }: Laid): (cell: number) => boolean {
+	if (outline === null) return () => true;
+	const ring = flattenOutline(outline).map((value, i) => (value * GRID) / (i % 2 === 0 ? width : height));
+	const { data } = coverRings([ring], GRID, GRID, 1);
+	return (cell) => data[cell]! > 127;
 }
 
 /** Between the ends of the joins the shares are cubics and the ring at depth d has 2 (w + h) - 8 d: three Gauss points are exact. */
@@ -105,11 +109,11 @@ const GRID = 96;
 function areasOverGrid({ field }: ZoneField, joins: readonly Join[], laid: Laid): Mm2[] {
 	const { width, height, outline } = laid.own;
 	const areas = new Array<number>(joins.length + 1).fill(0);
+	const inside = cellsInside(laid);
 	for (let row = 0; row < GRID; row++)
-		for (let column = 0; column < GRID; column++) {
-			const point = { x: ((column + 0.5) * width) / GRID, y: ((row + 0.5) * height) / GRID };
-			if (outline === null || isInsideOutline(outline, point)) addShares(areas, joins, depthOnPart(field, laid, point.x, point.y), 1);
-		}
+		for (let column = 0; column < GRID; column++)
+			if (inside(row * GRID + column))
+				addShares(areas, joins, depthOnPart(field, laid, ((column + 0.5) * width) / GRID, ((row + 0.5) * height) / GRID), 1);
 	const found = areas.reduce((sum, area) => sum + area, 0);
 	const whole = outline === null ? width * height : areaOfOutline(outline);
 	return areas.map((area) => (found === 0 ? 0 : (area * whole) / found));

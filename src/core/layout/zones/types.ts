@@ -1,4 +1,5 @@
-import type { Outline } from '../../geometry';
+import type { Outline, Ring } from '../../geometry';
+import type { Box } from '../../piece';
 import type { Mm } from '../../units';
 import type { Field, PatternId } from './fieldSchema';
 
@@ -18,6 +19,16 @@ export interface Region {
 	readonly deepest: Mm;
 	/** Its own, so that patches on two doors are not the same. */
 	readonly salt: number;
+	/** The feet of the steps on it: where something stands proud of it or lies behind it. */
+	readonly hollows: readonly Ring[];
+	/** What hands take hold of, and motifs, where the pattern asks for them. */
+	readonly touched: readonly Touched[];
+}
+
+/** A box that is rounded off by a radius, mm. */
+export interface Touched {
+	readonly box: Box;
+	readonly radius: Mm;
 }
 
 /** A part in the region of its pattern. */
@@ -48,4 +59,6 @@ export interface Pattern<Id extends PatternId = PatternId> {
 	readonly meets: (field: FieldOf<Id>, colours: number, region: Region) => readonly Mm[];
 	/** To begin from, on a region. */
 	readonly start: (region: Region) => FieldOf<Id>;
+	/** It may turn within so little, mm: between points nearer than this it is as good as straight. Without it only its ridges turn. */
+	readonly turns?: (field: FieldOf<Id>) => Mm;
 }

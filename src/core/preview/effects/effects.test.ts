@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { pigmentOfHex } from '../../colour';
 import { lightPlanes } from '../lightPlanes';
 import { fillStrokeRow, noiseTile } from '../grain';
 import { copyPlanes, createPlanes } from '../planes';
@@ -156,7 +157,7 @@ it('fills a row of noise as the obvious way does, pixel by pixel', () => {
 });
 
 it('lays neither colour nor film nor sheen where a zone leaves the ground as it is', () => {
-	const own = { width: BOX.width, height: BOX.height, outline: null, deepest: BOX.height / 2, salt: 1 };
+	const own = { width: BOX.width, height: BOX.height, outline: null, deepest: BOX.height / 2, salt: 1, hollows: [], touched: [] };
 	const planes = lay({
 		kind: 'blend',
 		coat: 'age',
@@ -171,7 +172,7 @@ it('lays neither colour nor film nor sheen where a zone leaves the ground as it 
 			leaves: true,
 			softness: 0
 		},
-		colours: [{ hex: '#101010', cover: 1 }],
+		colours: [{ ...pigmentOfHex('#101010'), cover: 1 }],
 		hand: { strokes: 'none', stroke: 0, patch: 0, size: 10, everywhere: 0 },
 		sheen: 0.9,
 		film: 50

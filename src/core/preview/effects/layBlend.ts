@@ -1,9 +1,9 @@
-import { convertHexToPaint, mixPaints, thicknessOf } from '../../colour';
+import { mixPaints, thicknessOf } from '../../colour';
 import { joinsOf, passJoin, patternOf, type Join } from '../../layout';
 import { fillCloudRow, fillStrokeRow, fillUprightRow, noiseTile, shiftFor } from '../grain';
 import type { SceneLayer } from '../scene';
 import { eachSpan } from './eachSpan';
-import { fillDepthRow } from './fillDepthRow';
+import { fillDepthRow, STRIDE } from './fillDepthRow';
 import { finishSpan, raiseSpan } from './spanWork';
 import { MOST_COVER, TABLE, tableOfFilm } from './coverTable';
 import type { Canvas, Effect } from './canvas';
@@ -29,6 +29,7 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 	const { scale } = canvas;
 	const { field, leaves } = layer.zone;
 	const pattern = patternOf(field);
+	const stride = Math.max(1, Math.min(STRIDE, Math.floor((pattern.turns?.(field) ?? Infinity) * scale)));
 	const gloss = Math.round(layer.sheen * 255);
 	const { tables, shares } = mixFilms(layer);
 	const fillWander = createWander(layer, canvas, planes.width);
@@ -44,7 +45,7 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 		const left = laid.x - box.x;
 		const lay = (start: number, count: number, x: number, y: number) => {
 			const down = flat ?? (y + 0.5) / scale - box.y + laid.y;
-			fillDepthRow(depths, count, (k) => pattern.depthAt(field, (x + k + 0.5) / scale + left, down, region), TOLERANCE / scale);
+			fillDepthRow(depths, count, (k) => pattern.depthAt(field, (x + k + 0.5) / scale + left, down, region), TOLERANCE / scale, stride);
 			const { wander, marks } = fillWander(count, x, y, widths);
 			fillFilms(films, count, depths, wander, perDepth, filmAt);
 			layFilms(planes.rgb, start, count, films, tables);
@@ -134,10 +135,12 @@ interface Films {
 
 /** The films of a zone: of each join in turn, film w is w / (WAYS - 1) of the way from one colour to the next, or to nothing. */
 function mixFilms({ colours, zone }: Blend): Films {
-	const ends = colours.map(({ hex, cover }) => {
-		const paint = convertHexToPaint(hex);
-		return { paint, thickness: thicknessOf(paint, Math.min(cover, MOST_COVER)), share: 1 };
-	});
+	const ends = colours.map(({ paint, strength, cover }) => ({
+		paint,
+		strength,
+		thickness: thicknessOf(paint, Math.min(cover, MOST_COVER)),
+		share: 1
+	}));
 	const last = ends.at(-1)!;
 	if (zone.leaves || ends.length === 1) ends.push({ ...last, ...(zone.leaves ? { thickness: 0, share: 0 } : {}) });
 	const tables = new Uint8Array((ends.length - 1) * WAYS * TABLE);
@@ -147,8 +150,8 @@ function mixFilms({ colours, zone }: Blend): Films {
 		const way = (film % WAYS) / (WAYS - 1);
 		const between = (a: number, b: number) => (1 - way) * a + way * b;
 		const paint = mixPaints([
-			{ paint: from.paint, parts: 1 - way },
-			{ paint: to.paint, parts: way }
+			{ ...from, parts: 1 - way },
+			{ ...to, parts: way }
 		]);
 		tables.set(tableOfFilm(paint, between(from.thickness, to.thickness)), film * TABLE);
 		shares[film] = between(from.share, to.share);

@@ -1,0 +1,26 @@
+import { followMixes, type Colour } from '../colour';
+import type { Project } from './project';
+
+/** Puts a changed colour in the place of the one with its id, or adds it; every mix that has it among its parts follows. */
+export function setColour(project: Project, colour: Colour): Project {
+	const isThere = project.palette.some(({ id }) => id === colour.id);
+	const palette = isThere ? project.palette.map((other) => (other.id === colour.id ? colour : other)) : [...project.palette, colour];
+	return { ...project, palette: followMixes(palette) };
+}
+
+/** What a colour is used for, in words; empty where it can be taken out. */
+export function usesOfColour({ palette, layout, finish }: Project, id: string): string[] {
+	return [
+		...finish.coats.filter((coat) => coat.kind === 'base' && coat.colour === id).map(() => 'a base coat'),
+		...layout.zones.filter(({ colours }) => colours.includes(id)).map(({ name }) => name),
+		...layout.runs.filter(({ colour }) => colour === id).map(({ name }) => name),
+		...palette.filter(({ mix }) => mix?.some(({ colour }) => colour === id)).map(({ name }) => name)
+	];
+}
+
+/** Takes a colour out of the palette. Throws RangeError where something still uses it: see `usesOfColour`. */
+export function dropColour(project: Project, id: string): Project {
+	const uses = usesOfColour(project, id);
+	if (uses.length > 0) throw new RangeError(`dropColour(${id}): it is still used for ${uses.join(', ')}`);
+	return { ...project, palette: project.palette.filter((colour) => colour.id !== id) };
+}

@@ -1,0 +1,34 @@
+import type { FilmCoat } from './schema';
+import { METHODS } from './methods';
+
+type Blend = Extract<FilmCoat, { kind: 'blend' }>;
+
+const DRAWERS = {
+	in: {
+		before: 'Leave drawers and doors in: you see the front as one.',
+		after: 'When it is dry, take them out and paint their edges and tops to match: they show when a drawer is open.'
+	},
+	out: {
+		before: 'Take drawers and doors out, and stand them in their order, edge to edge, so that the colours run on.',
+		after: 'Put them back before the second pass and look at all of them from afar: one that does not match its neighbours shows now.'
+	}
+} as const;
+
+/** How a blended coat is done, step by step, as its method, its passes and the choice about drawers make it. Source: craft 4. */
+export function stepsOfBlend(coat: Blend, moves: boolean): string[] {
+	const { steps, passes, water, wipe } = METHODS[coat.method];
+	const { before, after } = DRAWERS[coat.drawers ?? 'in'];
+	return [
+		...(moves ? [before] : []),
+		`Water: ${water}`,
+		...(coat.times > 1 ? [`First pass: ${passes[0]}`, `Second pass${coat.times > 2 ? ' and later' : ''}: ${passes[1]}`] : []),
+		...steps,
+		wipe,
+		...(moves ? [after] : [])
+	];
+}
+
+/** How many normal coats' worth of material a coat lays: of its film, its paint and its cover alike. */
+export function amountOfCoat(coat: FilmCoat): number {
+	return coat.times * coat.thickness * (coat.kind === 'blend' ? METHODS[coat.method].film : 1);
+}

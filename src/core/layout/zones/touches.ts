@@ -1,0 +1,41 @@
+import { meetFrom } from './joins';
+import { hash, patchNoise } from './patchNoise';
+import type { Pattern } from './types';
+
+/** The smallest touch, as a share of the largest. */
+const SMALLEST = 0.45;
+/** How far a touch stands off the grid that it grows from, as a share of a cell. */
+const OFF = 0.8;
+/** How ragged its edge is. */
+const RAGGED = 0.7;
+
+/** Faint spots of the colours of a transfer, so that it belongs to its ground: the field is the distance to the nearest, the larger ones reaching further. Source: craft 4. */
+export const touches: Pattern<'touches'> = {
+	id: 'touches',
+	name: 'Touches of colour',
+	ends: () => ['in a touch', 'between them'],
+	reach: ({ size, apart }) => size / 2 + apart,
+	depthAt(field, x, y, region) {
+		const { size, apart, seed } = field;
+		const salt = seed + region.salt;
+		const ragged = 1 + RAGGED * (patchNoise(x, y, Math.max(3, size / 3), salt + 5) - 0.5);
+		const [column, row] = [Math.floor(x / apart), Math.floor(y / apart)];
+		let nearest = touches.reach(field, region);
+		for (let r = row - 1; r <= row + 1; r++)
+			for (let c = column - 1; c <= column + 1; c++) {
+				const dx = x - (c + 0.5 + OFF * (hash(c, r, salt) - 0.5)) * apart;
+				const dy = y - (r + 0.5 + OFF * (hash(c, r, salt + 1) - 0.5)) * apart;
+				const scale = SMALLEST + (1 - SMALLEST) * hash(c, r, salt + 2);
+				nearest = Math.min(nearest, (ragged * Math.hypot(dx, dy)) / scale);
+			}
+		return nearest;
+	},
+	meets: (field, colours, region) => meetFrom(field.size / 2, colours, touches.reach(field, region)),
+	start: ({ deepest }) => ({
+		pattern: 'touches',
+		size: Math.max(4, Math.round(deepest * 0.25)),
+		apart: Math.max(12, Math.round(deepest)),
+		seed: 1
+	}),
+	turns: ({ size }) => size / 6
+};

@@ -1,0 +1,66 @@
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { cutSections, type WetPart } from './cutSections';
+
+const drawer = (part: string, y: number, height: number, flats: WetPart['flats'] = null): WetPart => ({
+	part,
+	face: 'front',
+	x: 0,
+	y,
+	width: 800,
+	height,
+	area: (800 * height) / 1e6,
+	flats
+});
+
+it('takes as many whole drawers as can be done wet: 0.04 m2 a minute for 10 minutes hold 0.4', () => {
+	const { holds, list, tooLarge } = cutSections([drawer('c', 400, 200), drawer('a', 0, 200), drawer('b', 200, 200)], 0.04, 10);
+	expect(holds).toBeCloseTo(0.4, 9);
+	expect(list.map(({ parts }) => parts)).toEqual([['a', 'b'], ['c']]);
+	expect(list[0]!.minutes).toBeCloseTo(8, 9);
+	expect(tooLarge).toEqual([]);
+});
+
+it('cuts a side that is too large where no join is, and says so where every cut would cross one', () => {
+	const side = drawer('side', 0, 900, { along: 'down', at: [150, 450, 750] });
+	const cut = cutSections([side], 0.04, 10);
+	expect(cut.list.map(({ stretch }) => stretch)).toEqual([
+		{ along: 'down', from: 0, to: 450 },
+		{ along: 'down', from: 450, to: 900 }
+	]);
+	expect(cut.tooLarge).toEqual([]);
+	const whole = cutSections([drawer('side', 0, 900)], 0.04, 10);
+	expect(whole.list).toHaveLength(2);
+	expect(whole.tooLarge).toEqual([{ part: 'side', minutes: expect.closeTo(18, 9), short: expect.closeTo(8, 9) }]);
+	/** Even the stretch between two joins is more than a section holds. */
+	expect(cutSections([side], 0.02, 10).tooLarge).toEqual([{ part: 'side', minutes: expect.closeTo(36, 9), short: expect.closeTo(2, 9) }]);
+});
+
+it('leaves no area out, does nothing twice, and never holds more than the paint allows but where it says so', () => {
+	const part = fc.record({ height: fc.integer({ min: 20, max: 900 }), cuts: fc.array(fc.integer({ min: 1, max: 99 }), { maxLength: 6 }) });
+	fc.assert(
+		fc.property(fc.array(part, { minLength: 1, maxLength: 8 }), fc.double({ min: 1, max: 30, noNaN: true }), (given, open) => {
+			let y = 0;
+			const parts = given.map(({ height, cuts }, i) => {
+				const at = [...new Set(cuts)].sort((a, b) => a - b).map((percent) => (percent * height) / 100);
+				const made = drawer(`p${i}`, y, height, at.length > 0 ? { along: 'down', at } : null);
+				y += height;
+				return made;
+			});
+			const { list, tooLarge, holds } = cutSections(parts, 0.04, open);
+			const whole = parts.reduce((sum, { area }) => sum + area, 0);
+			expect(list.reduce((sum, { area }) => sum + area, 0)).toBeCloseTo(whole, 9);
+			for (const { parts: of, area } of list)
+				if (!of.some((id) => tooLarge.some(({ part }) => part === id))) expect(area).toBeLessThanOrEqual(holds + 1e-6);
+			expect(new Set(list.filter(({ stretch }) => stretch === null).flatMap(({ parts }) => parts)).size).toBe(
+				list.filter(({ stretch }) => stretch === null).flatMap(({ parts }) => parts).length
+			);
+		}),
+		{ numRuns: 60 }
+	);
+});
+
+it('is one section where the paint need not stay wet', () => {
+	expect(cutSections([drawer('a', 0, 900), drawer('b', 900, 900)], 0.08, Infinity).list).toHaveLength(1);
+	expect(() => cutSections([], 0, 10)).toThrow('above 0');
+});
