@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+	averageColour,
 	convertHexToLab,
 	convertHexToPaint,
 	convertLabToHex,
@@ -19,6 +20,7 @@ import {
 	pigmentOfHex,
 	pigmentsOf,
 	pourMix,
+	simulateColourReading,
 	type Colour
 } from './index';
 
@@ -307,4 +309,22 @@ it('guesses that wet paint is deeper than dry', () => {
 		})
 	);
 	expect(convertHexToLab(guessWet('#c9b48b')).l).toBeLessThan(convertHexToLab('#c9b48b').l - 1);
+});
+
+describe('colours from outside', () => {
+	it('takes the mean of a square of a picture as light adds up, and stays inside it', () => {
+		const pixels = Uint8ClampedArray.from([0, 0, 0, 255, 255, 255, 255, 255, 9, 9, 9, 255, 9, 9, 9, 255]);
+		const picture = { width: 2, height: 2, pixels };
+		expect(averageColour(picture, 1, 0, 0)).toBe('#ffffff');
+		expect(averageColour({ width: 2, height: 1, pixels }, 0, 0, 5)).toBe('#bcbcbc');
+		expect(() => averageColour(picture, 2, 0, 1)).toThrow('outside');
+	});
+
+	it('reads a swatch nearly as it is, the same for the same seed; the middle of five bears a slip', () => {
+		const swatch = convertHexToLab('#7f8a3a');
+		const readings = Array.from({ length: 5 }, (_, i) => simulateColourReading(swatch, 3, i + 6));
+		expect(simulateColourReading(swatch, 3, 6)).toEqual(readings[0]);
+		expect(Math.max(...readings.map((reading) => differLabs(reading, swatch)))).toBeGreaterThan(3);
+		expect(differLabs(middleOfReadings(readings), swatch)).toBeLessThan(1);
+	});
 });

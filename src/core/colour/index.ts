@@ -20,3 +20,5 @@ export { pourMix, type PouredMix } from './pourMix';
 export { followMixes, pigmentOfHex, pigmentsOf, type Pigment } from './pigments';
 export { convertHexToLab, convertLabToHex, differLabs, middleOfReadings, type Lab } from './lab';
 export { guessWet } from './guessWet';
+export { averageColour } from './averageColour';
+export { simulateColourReading } from './simulateColourReading';

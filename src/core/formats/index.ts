@@ -11,3 +11,4 @@ export { newProject } from './newProject';
 export { readReadings, writeReadings, type ReadingField, type ReadReadings } from './readReadings';
 export { addRun, addZone, dropRun, dropZone, setRun } from './editLayout';
 export { dropColour, setColour, usesOfColour } from './editPalette';
+export { readColour } from './readColour';

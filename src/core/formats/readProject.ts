@@ -48,7 +48,8 @@ export function writePath(path: readonly PropertyKey[]): string {
 	);
 }
 
-function issueOfZod(issue: z.core.$ZodIssue, document: unknown): Issue[] {
+/** What a schema found wrong, with the path of the field. */
+export function issueOfZod(issue: z.core.$ZodIssue, document: unknown): Issue[] {
 	const path = writePath(issue.path);
 	if (isMissing(document, issue.path)) return [{ code: 'field.missing', path }];
 	switch (issue.code) {

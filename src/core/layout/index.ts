@@ -28,3 +28,4 @@ export { moveStop, stopsFor } from './zones/joins';
 export { areasOfColours, lengthsOfJoins, passJoin, sharesAtDepth } from './zones/shareColours';
 export type { Join, Laid, Pattern, Region } from './zones/types';
 export { regionOf } from './zones/regionOf';
+export { handlesOf, type Handle } from './zones/handles';

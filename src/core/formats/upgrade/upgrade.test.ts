@@ -43,7 +43,10 @@ describe('a file of version 1', () => {
 
 it('version 3 aged from the edges only', () => {
 	const ageing = { id: 'z', field: { pattern: 'ageing', reach: 20, seed: 4 } };
-	const { version, layout } = upgradeProject({ version: 3, layout: { zones: [ageing, 'odd', { field: { pattern: 'clouds' } }] } }) as unknown as { version: number; layout: { zones: unknown[] } };
+	const { version, layout } = upgradeProject({
+		version: 3,
+		layout: { zones: [ageing, 'odd', { field: { pattern: 'clouds' } }] }
+	}) as unknown as { version: number; layout: { zones: unknown[] } };
 	expect([version, layout.zones]).toEqual([
 		4,
 		[{ id: 'z', field: { pattern: 'ageing', hands: false, motifs: false, reach: 20, seed: 4 } }, 'odd', { field: { pattern: 'clouds' } }]

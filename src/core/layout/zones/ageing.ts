@@ -27,5 +27,8 @@ export const ageing: Pattern<'ageing'> = {
 		motifs: false,
 		seed: 1
 	}),
-	turns: ({ reach }) => Math.max(8, reach * 1.6) / 8
+	turns: ({ reach }) => Math.max(8, reach * 1.6) / 8,
+	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
+	moves: 'first',
+	moveJoin: (field, _, depth) => ({ ...field, reach: Math.max(2, Math.round(2 * depth)) })
 };

@@ -1,4 +1,4 @@
-import { meetAtStops } from './joins';
+import { clampTo, meetAtStops } from './joins';
 import { patchNoise } from './patchNoise';
 import type { Pattern } from './types';
 
@@ -17,5 +17,16 @@ export const clouds: Pattern<'clouds'> = {
 	},
 	meets: ({ size, stops }, colours) => meetAtStops(stops, colours, size),
 	start: ({ deepest }) => ({ pattern: 'clouds', size: Math.max(5, Math.round(deepest)), seed: 1, stops: null }),
-	turns: ({ size }) => size / 10
+	turns: ({ size }) => size / 10,
+	grips: (field, { width, height }) => [
+		{
+			id: 'size',
+			name: 'Size of the patches',
+			x: Math.min(width, field.size),
+			y: height / 2,
+			along: 'across',
+			value: field.size,
+			moveTo: (x) => ({ ...field, size: clampTo(Math.round(x), 5, 2000) })
+		}
+	]
 };

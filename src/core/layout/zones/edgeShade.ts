@@ -1,4 +1,5 @@
 import { depthInRegion } from './depthInRegion';
+import { clampTo } from './joins';
 import type { Pattern } from './types';
 
 /** Edge shade and centre glow: the field is the distance to the outline; the first join lies `border` from the edge. Source: methods 11. */
@@ -14,5 +15,8 @@ export const edgeShade: Pattern<'edge-shade'> = {
 		const step = Math.min(first, (deepest - first) / 2 / Math.max(1, colours - 2));
 		return Array.from({ length: colours - 1 }, (_, i) => first + i * step);
 	},
-	start: ({ deepest }) => ({ pattern: 'edge-shade', border: Math.max(1, Math.round(Math.min(30, deepest * 0.4))), corners: 'round' })
+	start: ({ deepest }) => ({ pattern: 'edge-shade', border: Math.max(1, Math.round(Math.min(30, deepest * 0.4))), corners: 'round' }),
+	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
+	moves: 'first',
+	moveJoin: (field, _, depth, __, { deepest }) => ({ ...field, border: clampTo(Math.round(depth), 1, deepest) })
 };

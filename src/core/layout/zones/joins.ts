@@ -34,3 +34,7 @@ export function softenJoins(ats: readonly Mm[], reach: Mm, softness: number): Jo
 		return { at, half: softness * Math.max(0, Math.min(outer, inner)) };
 	});
 }
+
+export function clampTo(value: number, least: number, most: number): number {
+	return Math.min(Math.max(value, least), Math.max(least, most));
+}

@@ -1,5 +1,5 @@
 import type { Mm } from '../../units';
-import { meetFrom } from './joins';
+import { clampTo, meetFrom } from './joins';
 import type { Pattern } from './types';
 
 /** Beyond so many times its width no colour of a recess is thought of. */
@@ -19,7 +19,20 @@ export const recess: Pattern<'recess'> = {
 		return nearest;
 	},
 	meets: (field, colours) => meetFrom(field.width, colours, recess.reach(field, NOWHERE)),
-	start: () => ({ pattern: 'recess', width: 6 })
+	start: () => ({ pattern: 'recess', width: 6 }),
+	grips: (field, { hollows }) =>
+		hollows.slice(0, 1).map((ring) => {
+			const [x, y] = [(ring[0]! + ring[2]!) / 2, (ring[1]! + ring[3]!) / 2];
+			return {
+				id: 'width',
+				name: 'How far out of the hollow',
+				x,
+				y: y + field.width,
+				along: 'down',
+				value: field.width,
+				moveTo: (_, to) => ({ ...field, width: clampTo(Math.round(2 * (to - y)) / 2, 0.5, 200) })
+			};
+		})
 };
 
 /** The reach of a recess does not hang on where it lies. */

@@ -1,4 +1,5 @@
 import { depthInRegion } from './depthInRegion';
+import { clampTo } from './joins';
 import type { Pattern } from './types';
 
 /** Rings that follow the outline, each of its own width from the edge inwards. Source: craft 4. */
@@ -12,5 +13,15 @@ export const rings: Pattern<'rings'> = {
 		let at = 0;
 		return Array.from({ length: colours - 1 }, (_, i) => (at = Math.min(deepest, at + (widths[i] ?? widths.at(-1)!))));
 	},
-	start: ({ deepest }) => ({ pattern: 'rings', widths: [Math.max(1, Math.round(deepest * 0.25))] })
+	start: ({ deepest }) => ({ pattern: 'rings', widths: [Math.max(1, Math.round(deepest * 0.25))] }),
+	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
+	moves: 'all',
+	moveJoin(field, join, depth, colours, region) {
+		const ats = rings.meets(field, colours, region);
+		const widths = ats.map((at, i) => at - (ats[i - 1] ?? 0));
+		return {
+			...field,
+			widths: widths.map((width, i) => (i === join ? clampTo(Math.round(depth - (ats[i - 1] ?? 0)), 1, region.deepest) : width))
+		};
+	}
 };

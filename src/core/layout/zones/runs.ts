@@ -1,4 +1,4 @@
-import { meetFrom } from './joins';
+import { clampTo, meetFrom } from './joins';
 import { lineNoise } from './patchNoise';
 import type { Pattern } from './types';
 
@@ -20,5 +20,23 @@ export const runs: Pattern<'runs'> = {
 	},
 	meets: (field, colours, region) => meetFrom(field.length, colours, runs.reach(field, region)),
 	start: ({ height }) => ({ pattern: 'runs', from: 'top', length: Math.round(height * 0.3), drip: Math.round(height * 0.4), seed: 1 }),
-	turns: () => COLUMN / 6
+	turns: () => COLUMN / 6,
+	axis: ({ from }, { width, height }) =>
+		from === 'bottom' ? { x: width / 2, y: height, dx: 0, dy: -1 } : { x: width / 2, y: 0, dx: 0, dy: 1 },
+	moves: 'first',
+	moveJoin: (field, _, depth) => ({ ...field, length: Math.max(0, Math.round(depth)) }),
+	grips(field, { width, height }) {
+		const reach = field.length + field.drip;
+		return [
+			{
+				id: 'drip',
+				name: 'How far drips reach',
+				x: width * 0.62,
+				y: clampTo(field.from === 'bottom' ? height - reach : reach, 0, height),
+				along: 'down',
+				value: field.drip,
+				moveTo: (_, y) => ({ ...field, drip: Math.max(0, Math.round((field.from === 'bottom' ? height - y : y) - field.length)) })
+			}
+		];
+	}
 };

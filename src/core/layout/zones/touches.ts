@@ -1,4 +1,4 @@
-import { meetFrom } from './joins';
+import { clampTo, meetFrom } from './joins';
 import { hash, patchNoise } from './patchNoise';
 import type { Pattern } from './types';
 
@@ -37,5 +37,16 @@ export const touches: Pattern<'touches'> = {
 		apart: Math.max(12, Math.round(deepest)),
 		seed: 1
 	}),
-	turns: ({ size }) => size / 6
+	turns: ({ size }) => size / 6,
+	grips: (field, { width, height }) => [
+		{
+			id: 'apart',
+			name: 'From one touch to the next',
+			x: Math.min(width, field.apart),
+			y: height / 2,
+			along: 'across',
+			value: field.apart,
+			moveTo: (x) => ({ ...field, apart: clampTo(Math.round(x), 5, 2000) })
+		}
+	]
 };

@@ -61,4 +61,32 @@ export interface Pattern<Id extends PatternId = PatternId> {
 	readonly start: (region: Region) => FieldOf<Id>;
 	/** It may turn within so little, mm: between points nearer than this it is as good as straight. Without it only its ridges turn. */
 	readonly turns?: (field: FieldOf<Id>) => Mm;
+	/** A line on which the depth can be taken hold of: from a point, straight, a mm for each mm of depth. Without it joins have no place. */
+	readonly axis?: (field: FieldOf<Id>, region: Region) => Axis;
+	/** Which joins can be moved by themselves, the first or all; and the field with one of them at a depth. */
+	readonly moves?: 'first' | 'all';
+	readonly moveJoin?: (field: FieldOf<Id>, join: number, depth: Mm, colours: number, region: Region) => FieldOf<Id>;
+	/** What else of it can be taken hold of. */
+	readonly grips?: (field: FieldOf<Id>, region: Region) => readonly Grip<FieldOf<Id>>[];
+}
+
+export interface Axis {
+	readonly x: Mm;
+	readonly y: Mm;
+	/** Unit vector along which the depth grows. */
+	readonly dx: number;
+	readonly dy: number;
+}
+
+/** A point of a pattern that can be moved, from the left and top edge of its region. */
+export interface Grip<F> {
+	readonly id: string;
+	readonly name: string;
+	readonly x: Mm;
+	readonly y: Mm;
+	/** Across, down, or to one of the four sides. */
+	readonly along: 'across' | 'down' | 'side';
+	/** The figure that it sets, mm; null where it is none. */
+	readonly value: Mm | null;
+	readonly moveTo: (x: Mm, y: Mm) => F;
 }

@@ -6,6 +6,7 @@ import { measurePiece } from '../../piece';
 import {
 	areasOfColours,
 	depthOnPart,
+	handlesOf,
 	joinsOf,
 	layZone,
 	leastRegion,
@@ -204,4 +205,93 @@ it('stops are even until they are set, and keep their order when one passes anot
 	expect(stopsFor([0.1, 0.2, 0.9], 4)).toEqual([0.1, 0.2, 0.9]);
 	expect(moveStop([0.25, 0.5, 0.75], 0, 0.6)).toEqual([0.6, 0.6, 0.75]);
 	expect(moveStop([0.25, 0.5, 0.75], 2, 0.1)).toEqual([0.1, 0.1, 0.1]);
+});
+
+describe('handles', () => {
+	const hollow = { hollows: [[20, 20, 780, 20, 780, 140, 20, 140]] };
+
+	it.each(PATTERN_IDS)('of %s stand on what they set, stay where they are put, and change nothing else', (id) => {
+		const region = { ...box(800, 160), ...hollow };
+		const z = zone(startOf(id, region));
+		const handles = handlesOf(z, alone(region));
+		for (const handle of handles) {
+			if (handle.measures === 'length') {
+				/** At most by rounding to whole mm. */
+				const same = handlesOf(handle.moveTo(handle.x, handle.y), alone(region)).find((other) => other.id === handle.id)!;
+				expect(Math.hypot(same.x - handle.x, same.y - handle.y)).toBeLessThanOrEqual(1.01);
+				const [dx, dy] = handle.along === 'down' ? [0, 5] : [5, 0];
+				const moved = handlesOf(handle.moveTo(handle.x + dx, handle.y + dy), alone(region)).find((other) => other.id === handle.id)!;
+				expect(Math.hypot(moved.x - handle.x - dx, moved.y - handle.y - dy)).toBeLessThanOrEqual(1.01);
+			}
+			const { field, softness, ...rest } = handle.moveTo(handle.x + 3, handle.y + 3);
+			expect(rest).toEqual({ ...z, field: undefined, softness: undefined });
+			expect([field.pattern, softness >= 0 && softness <= 1]).toEqual([id, true]);
+		}
+		expect(handles.length).toBeGreaterThanOrEqual(id === 'cloth' ? 0 : 1);
+	});
+
+	it('soften as far as they are drawn from their join, and turn bands to the nearest side', () => {
+		const region = box(800, 160);
+		const z = zone({ border: 40 }, { colours: ['a', 'b'], softness: 0.5 });
+		const soft = handlesOf(z, alone(region)).find(({ id }) => id === 'softness')!;
+		expect(soft.y).toBeCloseTo(60, 6);
+		expect(soft.moveTo(soft.x, 40).softness).toBe(0);
+		expect(soft.moveTo(soft.x, 80).softness).toBe(1);
+		const turned = (x: number, y: number) =>
+			handlesOf(zone({ pattern: 'bands', from: 'bottom', stops: null }), alone(region))
+				.find(({ id }) => id === 'from')!
+				.moveTo(x, y).field;
+		expect([turned(5, 80), turned(790, 80), turned(400, 3), turned(400, 158)]).toMatchObject(
+			['left', 'right', 'top', 'bottom'].map((from) => ({ from }))
+		);
+	});
+
+	it('of bands over the whole piece stand at their height on each face, and set all of it', () => {
+		const { piece } = newProject('', 'mm', 3, 'chest');
+		const measured = measurePiece(
+			{ ...piece, faces: piece.faces.map((face, i) => (i === 0 ? { ...face, width: '800', height: '900' } : face)) },
+			'mm'
+		);
+		const z = zone({ pattern: 'bands', from: 'bottom', stops: [0.5] }, { over: 'piece', colours: ['a', 'b'], parts: ['drawer-1'] });
+		const [{ laid, part }] = layZone(z, measured) as [ReturnType<typeof layZone>[0]];
+		const join = handlesOf(z, laid).find(({ id }) => id === 'join-0')!;
+		expect(part.y + join.y).toBeCloseTo(450, 6);
+		expect(join.moveTo(join.x, 675 - part.y).field).toMatchObject({ stops: [expect.closeTo(0.25, 6)] });
+	});
+});
+
+describe('recess colour', () => {
+	it('lies along the foot of each step, and nowhere on a plain part', () => {
+		const field: Field = { pattern: 'recess', width: 6 };
+		const stepped = { ...box(200, 100), hollows: [[20, 20, 180, 20, 180, 80, 20, 80]] };
+		expect(depthOnPart(field, alone(stepped), 100, 23)).toBeCloseTo(3, 9);
+		expect(depthOnPart(field, alone(stepped), 17, 16)).toBeCloseTo(5, 9);
+		const one = zone(field, { colours: ['a'], leaves: true, softness: 0 });
+		const [inHollow] = areasOfColours(one, alone(stepped)) as [number];
+		expect(inHollow / (12 * (2 * 160 + 2 * 60))).toBeCloseTo(1, 1);
+		expect(areasOfColours(one, alone(box(200, 100)))[0]).toBe(0);
+	});
+
+	it('finds the panels of a measured piece', () => {
+		const measured = measurePiece(newProject('', 'mm', null, 'cabinet').piece, 'mm');
+		const panels = measured.faces[0]!.parts.filter(({ setOff }) => setOff !== 0);
+		const laid = layZone(zone({ pattern: 'recess', width: 6 }, { parts: [measured.faces[0]!.id] }), measured)[0]!;
+		expect(laid.laid.region.hollows).toHaveLength(panels.length);
+	});
+});
+
+it('ages round knobs and motifs where it is asked to, and not else', () => {
+	const { piece } = newProject('', 'mm', 3, 'chest');
+	const faces = piece.faces.map((face, i) => (i === 0 ? { ...face, width: '800', height: '900' } : face));
+	const measured = measurePiece({ ...piece, faces }, 'mm');
+	const drawer = measured.faces[0]!.parts.find(({ hardware }) => hardware.length > 0)!;
+	const { x, y } = drawer.hardware[0]!.centre;
+	const motif = { part: drawer.id, left: 300, top: 40, width: 80, height: 80, scale: 1 };
+	const depth = (hands: boolean, motifs: boolean, at: [number, number]) => {
+		const z = zone({ pattern: 'ageing', reach: 20, hands, motifs, seed: 1 }, { parts: [drawer.id] });
+		return depthOnPart(z.field, layZone(z, measured, [motif])[0]!.laid, ...at);
+	};
+	expect(depth(true, false, [x, y])).toBeLessThan(depth(false, false, [x, y]) - 10);
+	expect(depth(false, true, [340, 80])).toBeLessThan(depth(false, false, [340, 80]) - 10);
+	expect(depth(true, false, [340, 80])).toBe(depth(false, false, [340, 80]));
 });

@@ -1,3 +1,3 @@
 export { openMemory, openWorkshop, type Database, type Workshop } from './openWorkshop';
 export { WorkshopOpenElsewhere } from './lock';
-export { motifs, pictures, pieces, revisions } from './schema';
+export { colours, motifs, pictures, pieces, revisions } from './schema';

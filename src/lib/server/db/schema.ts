@@ -1,3 +1,4 @@
+import type { Colour } from '$core/colour';
 import type { Motif } from '$core/layout';
 import type { Project } from '$core/formats';
 import { customType, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
@@ -31,6 +32,13 @@ export const revisions = pgTable(
 export const motifs = pgTable('motifs', {
 	id: text().primaryKey(),
 	document: jsonb().$type<Motif>().notNull(),
+	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow()
+});
+
+/** Colours on the shelf of the workshop; a piece keeps its own copy of those it uses. */
+export const colours = pgTable('colours', {
+	id: text().primaryKey(),
+	document: jsonb().$type<Colour>().notNull(),
 	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow()
 });
 

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { KINDS_FOR } from '$core/formats';
-	import { APPLICATORS, BRUSH_SCHOOLS, COAT_WORDS, isFilm, METHODS, type Coat, type CoatParts } from '$core/layers';
+	import { APPLICATORS, COAT_WORDS, isFilm, type Coat, type CoatParts } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
 	import { listSurfaces } from '$core/plan';
 	import { formatDuration } from '$core/units';
 	import { Choice } from '$lib/ui/choice';
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
+	import BlendFields from './BlendFields.svelte';
 
 	let { coat }: { coat: Coat } = $props();
 	const piece = usePiece();
@@ -31,11 +32,6 @@
 		{ on: 'frame' as const, text: piece.plan.faces.filter(({ idle }) => !idle).length > 1 ? 'frame, sides and top' : 'the frame' }
 	]);
 	const next = $derived(piece.project.finish.coats[piece.project.finish.coats.findIndex(({ id }) => id === coat.id) + 1]);
-	const BRUSHES: Readonly<Record<(typeof BRUSH_SCHOOLS)[number], string>> = {
-		'clean-joins': 'a clean one for each join',
-		'own-brushes': "the colours' own",
-		'one-dry': 'one dry brush for all joins'
-	};
 	const onValue = $derived('on' in coat ? (typeof coat.on === 'string' ? coat.on : coat.on.length === 1 ? coat.on[0]! : 'some') : '');
 
 	function set(change: (draft: any) => void, together = ''): void {
@@ -174,23 +170,7 @@
 			onchange={(edges) => set((draft) => (draft.edges = edges))}
 		/>
 	{/if}
-	{#if coat.kind === 'blend'}
-		<Choice
-			label="Method"
-			value={coat.method}
-			options={Object.values(METHODS).map(({ id, name, says }) => ({ value: id, text: name, title: says }))}
-			onchange={(method) => set((draft) => (draft.method = method))}
-		/>
-		<p class="note">{METHODS[coat.method].says}</p>
-		{#if coat.method === 'mist-and-feather'}
-			<Choice
-				label="Brushes at the joins"
-				value={coat.brushes}
-				options={BRUSH_SCHOOLS.map((value) => ({ value, text: BRUSHES[value] }))}
-				onchange={(brushes) => set((draft) => (draft.brushes = brushes))}
-			/>
-		{/if}
-	{/if}
+	{#if coat.kind === 'blend'}<BlendFields {coat} />{/if}
 	{#if next}
 		<div>
 			<label class="label" for="wait">Wait after it</label>

@@ -9,6 +9,7 @@
 	import Maximize from '@lucide/svelte/icons/expand';
 	import ZoomIn from '@lucide/svelte/icons/zoom-in';
 	import ZoomOut from '@lucide/svelte/icons/zoom-out';
+	import ChainLines from './ChainLines.svelte';
 	import Dimension from './Dimension.svelte';
 	import FaceMap from './FaceMap.svelte';
 	import Knobs from './Knobs.svelte';
@@ -16,6 +17,7 @@
 	import KnownLength from './KnownLength.svelte';
 	import Placements from './Placements.svelte';
 	import { Viewport } from './Viewport.svelte';
+	import ZoneHandles from './ZoneHandles.svelte';
 
 	interface Props {
 		/** Measure: a line drawing with every reading. Lay out: the look, with the figures of what is picked. */
@@ -71,6 +73,11 @@
 			piece.plan.placements.find((row) => row.run === selection.run && row.part === selection.part && row.index === selection.index) ?? null
 		);
 	});
+	const zone = $derived(
+		piece.selection?.kind === 'zone'
+			? piece.project.layout.zones.find(({ id }) => id === (piece.selection as { id: string }).id)
+			: undefined
+	);
 	const pickedPart = $derived(picked && (picked.part === face.id ? face.whole : face.parts.find((part) => part.id === picked.part)));
 	const spoken = $derived.by(() => {
 		if (!picked || !pickedPart)
@@ -142,10 +149,10 @@
 			style:height="{face.height * k}px"
 		>
 			<Look
-				project={piece.project}
+				project={piece.sketch ?? piece.project}
 				face={face.id}
 				steps={piece.steps}
-				scales={[full / 4, full]}
+				scales={piece.sketch ? [full / 4] : [full / 4, full]}
 				label="{piece.project.piece.name} after {piece.steps} steps"
 				onprogress={(done) => (progress = done)}
 			/>
@@ -251,53 +258,7 @@
 			{/if}
 			<Knobs {face} scale={k} mounted={mode === 'measure' || mounted} />
 
-			{#if mode === 'measure'}
-				{#each downs as chain, c (chain.path)}
-					{#each chain.readings as reading (reading.id)}
-						<Dimension
-							from={reading.from * k}
-							to={(reading.from + reading.mm) * k}
-							at={face.width * k + 20 + c * COLUMN}
-							off={face.width * k + (c > 0 ? 12 + c * COLUMN : 0)}
-							mm={reading.mm}
-							{unit}
-							upright
-							guess={reading.estimated}
-							fault={suspects.includes(reading.id)}
-							outer={reading.role === 'gap'}
-						/>
-					{/each}
-				{/each}
-				{#each acrosses as chain, c (chain.path)}
-					{#each chain.readings as reading (reading.id)}
-						<Dimension
-							from={reading.from * k}
-							to={(reading.from + reading.mm) * k}
-							at={face.height * k + 24 + c * ROW}
-							off={face.height * k + (c > 0 ? c * ROW : 0)}
-							mm={reading.mm}
-							{unit}
-							guess={reading.estimated}
-							fault={suspects.includes(reading.id)}
-							outer={reading.role === 'gap'}
-						/>
-					{/each}
-				{/each}
-				{@const drawer = face.parts.find((part) => part.role === 'drawer')}
-				{#if drawer && acrosses.length === 0}
-					<Dimension
-						from={drawer.x * k}
-						to={(drawer.x + drawer.width) * k}
-						at={face.height * k + 24}
-						off={face.height * k}
-						mm={drawer.width}
-						{unit}
-					/>
-					{#each drawer.hardware as { centre }, i (i)}
-						{#if i === 0}<Dimension from={drawer.x * k} to={(drawer.x + centre.x) * k} at={-12} off={0} mm={centre.x} {unit} />{/if}
-					{/each}
-				{/if}
-			{/if}
+			{#if mode === 'measure'}<ChainLines {face} scale={k} {suspects} column={COLUMN} row={ROW} />{/if}
 			<Dimension
 				from={0}
 				to={face.width * k}
@@ -326,6 +287,7 @@
 					ontrace={(box) => (trace === 'knob' || (box.width > LEAST_TRACED && box.height > LEAST_TRACED)) && ontrace?.(box)}
 				/>{/if}
 
+			{#if mode === 'layout' && zone}<ZoneHandles {face} scale={k} {zone} />{/if}
 			{#if picked && pickedPart}
 				{@const x = pickedPart.x * k}
 				{@const y = pickedPart.y * k}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { setColour } from '$core/formats';
 	import { freeId } from '$core/layers';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -6,32 +7,40 @@
 	const piece = usePiece();
 	const id = $props.id();
 	const NEW = '+';
-	const hex = $derived(piece.project.palette.find((colour) => colour.id === value)?.hex ?? '#ffffff');
+	const colour = $derived(piece.project.palette.find(({ id }) => id === value));
 
 	function choose(chosen: string): void {
 		if (chosen !== NEW) return onchange(chosen);
-		const colour = {
+		const fresh = {
 			id: freeId('colour', piece.project.palette),
 			name: `Colour ${piece.project.palette.length + 1}`,
 			hex: '#7a8f8a',
 			opacity: 0.95
 		};
-		piece.edit((draft) => void draft.palette.push(colour));
-		onchange(colour.id);
+		piece.replace(setColour(piece.project, fresh));
+		onchange(fresh.id);
 	}
 </script>
 
 <div>
 	<label class="label" for={id}>{label}</label>
 	<div class="flex gap-1">
-		<input
-			type="color"
-			class="h-[34px] w-9 shrink-0 border border-rule-strong bg-white p-0.5"
-			aria-label="{label}: shade as it dries"
-			value={hex}
-			oninput={(event) =>
-				piece.edit((draft) => void (draft.palette.find((colour) => colour.id === value)!.hex = event.currentTarget.value), `hex ${value}`)}
-		/>
+		{#if colour?.mix}
+			<span
+				class="block h-[34px] w-9 shrink-0 border border-rule-strong"
+				style:background={colour.hex}
+				title="A mix: its shade follows from its parts"
+			></span>
+		{:else}
+			<input
+				type="color"
+				class="h-[34px] w-9 shrink-0 border border-rule-strong bg-white p-0.5"
+				aria-label="{label}: shade as it dries"
+				value={colour?.hex ?? '#ffffff'}
+				oninput={(event) =>
+					colour && piece.replace(setColour(piece.project, { ...colour, hex: event.currentTarget.value }), `hex ${value}`)}
+			/>
+		{/if}
 		<select {id} class="field" {value} onchange={(event) => choose(event.currentTarget.value)}>
 			{#each piece.project.palette as colour (colour.id)}<option value={colour.id}>{colour.name}</option>{/each}
 			<option value={NEW}>a new colour</option>

@@ -42,7 +42,7 @@
 			min={0}
 			max={100}
 			step={1}
-			says={formatLength(stop * reach, unit).text}
+			says={'size' in field || 'thread' in field ? `${Math.round(stop * 100)} %` : formatLength(stop * reach, unit).text}
 			onchange={(percent) => set(moveStop(now, i, percent / 100))}
 		/>
 	{/each}
@@ -111,9 +111,61 @@
 	/>
 	{@render length('It reaches', 'How far it reaches', field.length, reach, 0, (mm) => onchange({ ...field, length: mm }, 'length'))}
 	{@render length('Drips reach', 'How far drips reach', field.drip, reach, 0, (drip) => onchange({ ...field, drip }, 'drip'))}
-{:else}
+{:else if field.pattern === 'ageing'}
 	{@render length('It reaches in', 'How far it reaches in', field.reach, region.deepest, 2, (mm) =>
 		onchange({ ...field, reach: mm }, 'reach')
 	)}
+	<fieldset>
+		<legend class="label">And round</legend>
+		<div class="flex flex-wrap gap-x-4">
+			<label class="flex min-h-[28px] items-center gap-1.5 text-sm"
+				><input
+					type="checkbox"
+					class="h-4 w-4 accent-ember"
+					checked={field.hands}
+					onchange={(event) => onchange({ ...field, hands: event.currentTarget.checked })}
+				/>knobs and pulls, where hands wear it</label
+			>
+			<label class="flex min-h-[28px] items-center gap-1.5 text-sm"
+				><input
+					type="checkbox"
+					class="h-4 w-4 accent-ember"
+					checked={field.motifs}
+					onchange={(event) => onchange({ ...field, motifs: event.currentTarget.checked })}
+				/>motifs</label
+			>
+		</div>
+	</fieldset>
+{:else if field.pattern === 'recess'}
+	{@render length('Out of the hollow', 'How far out of the hollow', field.width, 40, 1, (width) =>
+		onchange({ ...field, width: Math.max(0.5, width) }, 'width')
+	)}
+{:else if field.pattern === 'touches'}
+	{@render length('The largest', 'Across the largest', field.size, 120, 2, (size) =>
+		onchange({ ...field, size: Math.max(1, size) }, 'size')
+	)}
+	{@render length('Apart, about', 'From one to the next', field.apart, 400, 8, (apart) =>
+		onchange({ ...field, apart: Math.max(5, apart) }, 'apart')
+	)}
+{:else}
+	<Choice
+		label="Woven as"
+		value={field.weave}
+		options={[
+			{ value: 'linen', text: 'linen' },
+			{ value: 'denim', text: 'denim' }
+		]}
+		onchange={(weave) => onchange({ ...field, weave })}
+	/>
+	<Slide
+		label="From thread to thread"
+		value={field.thread}
+		min={0.5}
+		max={8}
+		step={0.1}
+		says="{field.thread} mm"
+		onchange={(thread) => onchange({ ...field, thread }, 'thread')}
+	/>
+	{@render stops(field.stops, (next) => onchange({ ...field, stops: next }, 'stops'))}
 {/if}
 {#if 'seed' in field}<button class="button text-sm" onclick={another}>Another like this</button>{/if}

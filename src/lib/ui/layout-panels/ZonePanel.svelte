@@ -9,19 +9,23 @@
 	import FieldFigures from './FieldFigures.svelte';
 	import JoinNote from './JoinNote.svelte';
 	import PartsChoice from './PartsChoice.svelte';
+	import ZoneFindings from './ZoneFindings.svelte';
 
 	let { zone }: { zone: Zone } = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
-	const laid = $derived(layZone(zone, piece.plan));
+	const laid = $derived(layZone(zone, piece.plan, piece.plan.placements));
 	/** What is set must do on the least of them; a zone whose last part has become something else lies on none. */
 	const region = $derived(leastRegion(laid) ?? regionOf(piece.plan.faces[0]!.whole));
 	const pattern = $derived(patternOf(zone.field));
 	const ends = $derived(pattern.ends(zone.field));
 	const MOST = 7;
 	const joins = $derived(piece.plan.zones.find((plan) => plan.zone === zone.id)?.joins ?? []);
-	/** Patches have no place that a tape could find. */
-	const meets = $derived(joinsOf(zone, region).map(({ at }) => (zone.field.pattern === 'clouds' ? null : formatLength(at, unit).text)));
+	/** Patches, spots and threads have no place that a tape could find. */
+	const WITHOUT_PLACE: ReadonlySet<PatternId> = new Set(['clouds', 'touches', 'cloth']);
+	const meets = $derived(
+		joinsOf(zone, region).map(({ at }) => (WITHOUT_PLACE.has(zone.field.pattern) ? null : formatLength(at, unit).text))
+	);
 	const labelOf = (i: number) =>
 		i === 0
 			? `${ends[0][0]!.toUpperCase()}${ends[0].slice(1)}`
@@ -38,11 +42,12 @@
 			const isStill = draft.name === PATTERNS[draft.field.pattern].name;
 			draft.field = PATTERNS[id].start(region);
 			if (isStill) draft.name = PATTERNS[id].name;
-			/** Runs and ageing are laid over what is there. No colour is lost by trying a pattern. */
-			draft.leaves = id === 'runs' || id === 'ageing';
+			/** Some are laid over what is there. No colour is lost by trying a pattern. */
+			draft.leaves = LAID_OVER.has(id);
 			if (!draft.leaves && draft.colours.length < 2) draft.colours = [...draft.colours, freshColour(draft.colours)];
 		});
 	}
+	const LAID_OVER: ReadonlySet<PatternId> = new Set(['runs', 'ageing', 'recess', 'touches']);
 	function freshColour(taken: readonly string[]): string {
 		return piece.project.palette.find(({ id }) => !taken.includes(id))?.id ?? taken[0]!;
 	}
@@ -78,6 +83,7 @@
 			</select>
 		</div>
 	</div>
+	<ZoneFindings {zone} />
 	<PartsChoice parts={zone.parts} onchange={(parts) => set((draft) => void (draft.parts = parts))} />
 	<Choice
 		label="Spread over"

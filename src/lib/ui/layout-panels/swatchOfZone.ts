@@ -15,6 +15,11 @@ export function swatchOfZone(field: Field, hexes: readonly string[]): string {
 		case 'runs':
 			return `linear-gradient(to ${field.from === 'bottom' ? 'top' : 'bottom'}, ${list(hexes)})`;
 		case 'clouds':
+		case 'touches':
 			return `repeating-radial-gradient(circle at 30% 40%, ${list(hexes)} 14px)`;
+		case 'recess':
+			return `linear-gradient(to right, ${list(hexes)} 30%, #ece7da 70%, ${hexes[0]})`;
+		case 'cloth':
+			return `repeating-linear-gradient(${field.weave === 'linen' ? '90deg' : '60deg'}, ${list(hexes)} 4px)`;
 	}
 }

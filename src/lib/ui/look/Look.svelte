@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { LookClient } from '$lib/workers/look/client';
+	import { LookClient, type LookPicture } from '$lib/workers/look/client';
 	import type { Project } from '$core/formats';
 	import { onDestroy, onMount } from 'svelte';
 
@@ -23,23 +23,41 @@
 	onMount(() => void (client = new LookClient()));
 	onDestroy(() => client?.close());
 
+	interface Request {
+		readonly project: Project;
+		readonly face: string;
+		readonly steps: number;
+		readonly scales: readonly number[];
+	}
+	let working = false;
+	let next: Request | null = null;
+
 	$effect(() => {
 		if (!client) return;
 		const request = { project, face, steps, scales: [...scales] };
-		onprogress?.(0);
-		void client
-			.look(
-				request,
-				({ width, height, pixels }) => {
-					canvas.width = width;
-					canvas.height = height;
-					canvas.getContext('2d')!.putImageData(new ImageData(pixels, width, height), 0, 0);
-					shown = true;
-				},
-				(laid, of) => onprogress?.(laid / Math.max(1, of))
-			)
-			.then((done) => done && onprogress?.(1));
+		/** While something is dragged each picture is waited for: the newest comes next, those between are never made. */
+		if (working && scales.length === 1) next = request;
+		else void make(request);
 	});
+
+	async function make(request: Request): Promise<void> {
+		working = true;
+		next = null;
+		onprogress?.(0);
+		const done = await client!.look(request, draw, (laid, of) => onprogress?.(laid / Math.max(1, of)));
+		working = false;
+		if (done) onprogress?.(1);
+		if (next) void make(next);
+	}
+
+	function draw({ width, height, pixels }: LookPicture): void {
+		if (canvas.width !== width || canvas.height !== height) {
+			canvas.width = width;
+			canvas.height = height;
+		}
+		canvas.getContext('2d')!.putImageData(new ImageData(pixels, width, height), 0, 0);
+		shown = true;
+	}
 </script>
 
 <div class="h-full w-full" role="img" aria-label={label} data-shown={shown}>

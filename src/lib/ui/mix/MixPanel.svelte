@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { differColours, findMixes, judgeLikeness, pourMix, type Mix } from '$core/colour';
+	import { differColours, findMixes, judgeLikeness, pigmentsOf, pourMix, type Mix } from '$core/colour';
+	import { setColour } from '$core/formats';
 	import { freeId } from '$core/layers';
 	import { formatVolume } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -13,7 +14,10 @@
 	let total = $state(100);
 	const MOST = 40;
 
-	const used = $derived(palette.flatMap((colour) => (parts[colour.id] ? [{ colour, parts: parts[colour.id]! }] : [])));
+	const pigments = $derived(pigmentsOf(palette));
+	const used = $derived(
+		palette.flatMap((colour) => (parts[colour.id] ? [{ colour, pigment: pigments.get(colour.id)!, parts: parts[colour.id]! }] : []))
+	);
 	const poured = $derived(pourMix(used, total));
 	const mlOf = (id: string) => poured?.ml[used.findIndex(({ colour }) => colour.id === id)];
 	const nameOf = (id: string) => palette.find((colour) => colour.id === id)?.name ?? id;
@@ -39,8 +43,9 @@
 			.map(({ colour, parts }) => `${parts} ${colour.name}`)
 			.join(', ')
 			.slice(0, 80);
-		piece.edit((draft) => void draft.palette.push({ id: freeId('mix', draft.palette), name, hex, opacity }));
-		toast(`${name} is in the palette now.`);
+		const mix = used.map(({ colour, parts }) => ({ colour: colour.id, parts }));
+		piece.replace(setColour(piece.project, { id: freeId('mix', palette), name, hex, opacity, mix }));
+		toast(`${name} is in the palette now, and follows its parts.`);
 	}
 </script>
 
@@ -50,7 +55,7 @@
 	<div class="mt-2 flex items-end gap-2">
 		<label class="label" for="wish">Wished for</label>
 		<input id="wish" type="color" class="h-[34px] w-12 border border-rule-strong bg-white p-0.5" bind:value={wish} />
-		<button class="button" onclick={() => (found = findMixes(wish, palette))}>Find it in the palette</button>
+		<button class="button" onclick={() => (found = findMixes(wish, [...pigments.values()]))}>Find it in the palette</button>
 	</div>
 	{#if found}
 		<ul class="mt-2" aria-label="Nearest mixes">

@@ -29,6 +29,8 @@ export class PieceState {
 	project: Project = $state.raw() as Project;
 	/** A project under trial, while something is dragged: shown, not kept. */
 	trial: Project | null = $state.raw(null);
+	/** A project as a drag would leave it, for the picture alone: the plan is worked out when it is let go. */
+	sketch: Project | null = $state.raw(null);
 	selection: Selection = $state.raw(null);
 	/** How many steps of the order are shown on the piece; null for all. */
 	shownSteps: number | null = $state(null);

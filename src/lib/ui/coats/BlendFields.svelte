@@ -1,0 +1,122 @@
+<script lang="ts">
+	import { BRUSH_SCHOOLS, METHODS, type Coat } from '$core/layers';
+	import { doesMove } from '$core/piece';
+	import { nameSurface } from '$core/plan';
+	import { formatDuration, formatLength, formatVolume } from '$core/units';
+	import { Choice } from '$lib/ui/choice';
+	import { usePiece } from '$lib/ui/piece-state';
+
+	type Blend = Extract<Coat, { kind: 'blend' }>;
+
+	let { coat }: { coat: Blend } = $props();
+	const piece = usePiece();
+	const unit = $derived(piece.project.units);
+	const work = $derived(piece.plan.blends.find((other) => other.coat === coat.id));
+	const how = $derived(piece.plan.order.find((step) => step.coat === coat.id)?.how ?? []);
+	const moves = $derived(piece.plan.faces.some((face) => face.parts.some(doesMove)));
+	const BRUSHES: Readonly<Record<(typeof BRUSH_SCHOOLS)[number], string>> = {
+		'clean-joins': 'a clean one for each join',
+		'own-brushes': "the colours' own",
+		'one-dry': 'one dry brush for all joins'
+	};
+	const nameOf = (id: string) => nameSurface(piece.plan, id);
+
+	function set(change: Partial<Blend>, together = ''): void {
+		replace({ ...coat, ...change }, together);
+	}
+	function replace(next: Coat, together = ''): void {
+		const { project } = piece;
+		const coats = project.finish.coats.map((other) => (other.id === next.id ? next : other));
+		piece.replace({ ...project, finish: { ...project.finish, coats } }, together && `${together} ${next.id}`);
+	}
+	const stretch = ({ along, from, to }: { along: 'down' | 'across'; from: number; to: number }) =>
+		`${formatLength(from, unit).text} to ${formatLength(to, unit).text} ${along === 'down' ? 'from the top' : 'from the left'}`;
+</script>
+
+<Choice
+	label="Method"
+	value={coat.method}
+	options={Object.values(METHODS).map(({ id, name, says }) => ({ value: id, text: name, title: says }))}
+	onchange={(method) => set({ method })}
+/>
+<p class="note">{METHODS[coat.method].says}</p>
+{#if coat.method === 'mist-and-feather'}
+	<Choice
+		label="Brushes at the joins"
+		value={coat.brushes}
+		options={BRUSH_SCHOOLS.map((value) => ({ value, text: BRUSHES[value] }))}
+		onchange={(brushes) => set({ brushes })}
+	/>
+{/if}
+{#if moves}
+	<Choice
+		label="Drawers and doors"
+		value={coat.drawers ?? 'in'}
+		options={[
+			{ value: 'in', text: 'left in' },
+			{ value: 'out', text: 'taken out' }
+		]}
+		onchange={(drawers) => set({ drawers })}
+	/>
+{/if}
+<div class="grid grid-cols-2 gap-2">
+	<label class="label"
+		>Extender adds, minutes<input
+			class="field"
+			type="number"
+			min="0"
+			max="240"
+			value={coat.extender ?? 0}
+			onchange={(event) => event.currentTarget.checkValidity() && set({ extender: event.currentTarget.valueAsNumber || 0 }, 'extender')}
+		/></label
+	>
+	<label class="label"
+		>Working at once<input
+			class="field"
+			type="number"
+			min="1"
+			max="4"
+			value={coat.hands ?? 1}
+			onchange={(event) => event.currentTarget.checkValidity() && set({ hands: event.currentTarget.valueAsNumber || 1 }, 'hands')}
+		/></label
+	>
+</div>
+{#if work && work.sections.length > 0}
+	<section aria-label="Sections">
+		<h3>In sections</h3>
+		<p class="note">
+			{#if work.open !== null && work.holds !== null}Open for {formatDuration(work.open)} in this workshop: {work.holds.toFixed(2)} m² at a time,
+				at {work.rate.toFixed(2)} m² a minute to begin from.{:else}It need not be kept wet.{/if}
+			{formatDuration(work.minutes)} a pass{work.passes > 1 ? `, ${work.passes} passes` : ''}.
+		</p>
+		<ol class="mt-1 list-decimal pl-5 text-sm">
+			{#each work.sections as section, i (i)}
+				<li class="border-t border-rule py-0.5">
+					<span class="flex justify-between gap-2"
+						><span>{section.parts.map(nameOf).join(', ')}{section.stretch ? `: ${stretch(section.stretch)}` : ''}</span><span
+							class="shrink-0 whitespace-nowrap">{formatDuration(section.minutes)} · {formatVolume(section.ml).ml}</span
+						></span
+					>
+				</li>
+			{/each}
+		</ol>
+		{#each work.tooLarge as large (large.part)}
+			<div class="mt-1 border-l-4 border-ember pl-2 text-sm">
+				<p>
+					<b>! {nameOf(large.part)} is too large to be done while it is wet</b>: it takes {formatDuration(large.minutes)}, {formatDuration(
+						large.short
+					)} too long. Cut where the list says, or:
+				</p>
+				{#each large.remedies as remedy (remedy.says)}<button class="button mt-1 mr-1 text-sm" onclick={() => replace(remedy.coat)}
+						>{remedy.says}</button
+					>{/each}
+			</div>
+		{/each}
+	</section>
+{/if}
+<details>
+	<summary class="cursor-pointer text-sm underline">How it is done, step by step</summary>
+	<ol class="mt-1 list-decimal space-y-0.5 pl-5 text-sm">
+		{#each how as line (line)}<li>{line}</li>{/each}
+	</ol>
+</details>

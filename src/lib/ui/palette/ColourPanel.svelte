@@ -1,0 +1,158 @@
+<script lang="ts">
+	import { guessWet, type Colour } from '$core/colour';
+	import { dropColour, setColour, usesOfColour } from '$core/formats';
+	import { Choice, Slide } from '$lib/ui/choice';
+	import NameField from '$lib/ui/name-field/NameField.svelte';
+	import { usePiece } from '$lib/ui/piece-state';
+	import PictureFields from './PictureFields.svelte';
+	import ReaderFields from './ReaderFields.svelte';
+
+	interface Props {
+		colour: Colour;
+		ongone: () => void;
+		/** Puts it on the shelf of the workshop. */
+		onkeep: (colour: Colour) => void;
+	}
+	let { colour, ongone, onkeep }: Props = $props();
+	const piece = usePiece();
+	const id = $props.id();
+	let by: 'eye' | 'lab' | 'picture' = $state('eye');
+	const uses = $derived(usesOfColour(piece.project, colour.id));
+	const parts = $derived(colour.mix ?? []);
+	const nameOf = (of: string) => piece.project.palette.find((other) => other.id === of)?.name ?? of;
+	/** Jars come in about this size, ml. */
+	const USUAL = 120;
+
+	function set(change: Partial<Colour>, together = ''): void {
+		const next = Object.fromEntries(Object.entries({ ...colour, ...change }).filter(([, value]) => value !== undefined)) as Colour;
+		piece.replace(setColour(piece.project, next), together && `${together} ${colour.id}`);
+	}
+	function setNumber(input: HTMLInputElement, take: (value: number) => Partial<Colour>): void {
+		if (input.checkValidity() && input.value !== '') set(take(input.valueAsNumber), input.name);
+	}
+	function setParts(of: string, input: HTMLInputElement): void {
+		if (input.checkValidity() && input.value !== '')
+			set({ mix: parts.map((part) => (part.colour === of ? { ...part, parts: input.valueAsNumber } : part)) }, 'parts');
+	}
+</script>
+
+<div class="space-y-3">
+	<NameField label="Name" value={colour.name} onchange={(name) => set({ name }, 'name')} />
+	{#if parts.length > 0}
+		<fieldset>
+			<legend class="label">Mixed of, in parts</legend>
+			{#each parts as part (part.colour)}
+				<label class="flex items-center gap-2 py-0.5 text-sm"
+					><span class="flex-1">{nameOf(part.colour)}</span><input
+						class="field !w-24 text-right"
+						type="number"
+						min="0.1"
+						max="1000"
+						step="any"
+						value={part.parts}
+						onchange={(event) => setParts(part.colour, event.currentTarget)}
+					/></label
+				>
+			{/each}
+			<p class="note">Its shade follows from them, and from theirs.</p>
+			<button class="button text-sm" onclick={() => set({ mix: undefined })}>Let it be a colour of its own</button>
+		</fieldset>
+	{:else}
+		<Choice
+			label="Shade as it dries"
+			value={by}
+			options={[
+				{ value: 'eye', text: 'by eye' },
+				{ value: 'lab', text: 'by Lab or reader' },
+				{ value: 'picture', text: 'from a picture' }
+			]}
+			onchange={(next) => (by = next)}
+		/>
+		{#if by === 'eye'}
+			<input
+				type="color"
+				class="h-10 w-24 border border-rule-strong bg-white p-0.5"
+				aria-label="Shade of {colour.name} as it dries"
+				value={colour.hex}
+				oninput={(event) => set({ hex: event.currentTarget.value }, 'hex')}
+			/>
+		{:else if by === 'lab'}<ReaderFields hex={colour.hex} onchange={(hex) => set({ hex })} />
+		{:else}<PictureFields onchange={(hex) => set({ hex })} />{/if}
+	{/if}
+	<div class="flex items-end gap-3">
+		<div>
+			<label class="label" for="{id}-wet">Shade while wet</label>
+			<input
+				id="{id}-wet"
+				type="color"
+				class="h-10 w-24 border border-rule-strong bg-white p-0.5"
+				value={colour.wet ?? guessWet(colour.hex)}
+				oninput={(event) => set({ wet: event.currentTarget.value }, 'wet')}
+			/>
+		</div>
+		<p class="note flex-1 pb-1">
+			{colour.wet ? 'As you set it.' : 'A guess: most paints dry lighter.'}
+			{#if colour.wet}<button class="underline" onclick={() => set({ wet: undefined })}>Guess it</button>{/if}
+		</p>
+	</div>
+	<Slide
+		label="Hides of its ground, one coat"
+		value={Math.round(colour.opacity * 100)}
+		min={5}
+		max={100}
+		step={1}
+		says="{Math.round(colour.opacity * 100)} %"
+		onchange={(percent) => set({ opacity: percent / 100 }, 'opacity')}
+	/>
+	{#if parts.length === 0}
+		<div class="grid grid-cols-3 gap-2">
+			<label class="label" title="How many parts of a plain paint one part of it counts for in a mix"
+				>Tinting strength<input
+					class="field"
+					name="strength"
+					type="number"
+					min="0.1"
+					max="10"
+					step="0.1"
+					value={colour.strength ?? 1}
+					onchange={(event) => setNumber(event.currentTarget, (strength) => ({ strength: strength === 1 ? undefined : strength }))}
+				/></label
+			>
+			<label class="label"
+				>Left in the jar, ml<input
+					class="field"
+					name="left"
+					type="number"
+					min="0"
+					max="100000"
+					value={colour.jar?.left ?? ''}
+					onchange={(event) => setNumber(event.currentTarget, (left) => ({ jar: { size: colour.jar?.size ?? USUAL, left } }))}
+				/></label
+			>
+			<label class="label"
+				>A jar holds, ml<input
+					class="field"
+					name="size"
+					type="number"
+					min="1"
+					max="100000"
+					value={colour.jar?.size ?? ''}
+					onchange={(event) => setNumber(event.currentTarget, (size) => ({ jar: { left: colour.jar?.left ?? 0, size } }))}
+				/></label
+			>
+		</div>
+	{/if}
+	<div class="flex flex-wrap items-baseline gap-3">
+		{#if parts.length === 0}<button class="button text-sm whitespace-nowrap" onclick={() => onkeep(colour)}>Put it on the shelf</button
+			>{/if}
+		<button
+			class="button button-quiet text-sm whitespace-nowrap underline"
+			disabled={uses.length > 0}
+			onclick={() => {
+				piece.replace(dropColour(piece.project, colour.id));
+				ongone();
+			}}>Take it out</button
+		>
+		{#if uses.length > 0}<span class="note">used for {uses.join(', ')}</span>{/if}
+	</div>
+</div>

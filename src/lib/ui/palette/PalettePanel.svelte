@@ -1,0 +1,87 @@
+<script lang="ts">
+	import { guessWet, type Colour } from '$core/colour';
+	import { setColour } from '$core/formats';
+	import { freeId } from '$core/layers';
+	import { usePiece } from '$lib/ui/piece-state';
+	import { toast } from 'svelte-sonner';
+	import ColourPanel from './ColourPanel.svelte';
+
+	let { shelf }: { shelf: readonly Colour[] } = $props();
+	const piece = usePiece();
+	const palette = $derived(piece.project.palette);
+	let chosen: string | null = $state(null);
+	const colour = $derived(palette.find(({ id }) => id === chosen));
+	/** What was put on the shelf since this page was opened stands before what was there. */
+	let kept: readonly Colour[] = $state.raw([]);
+	const onShelf = $derived([...kept, ...shelf.filter(({ id }) => !kept.some((one) => one.id === id))]);
+	const free = $derived(onShelf.filter(({ name }) => !palette.some((one) => one.name === name)));
+	let fault: string | null = $state(null);
+
+	function add(hex = '#8b8d7f', name = `Colour ${palette.length + 1}`): void {
+		const id = freeId('colour', palette);
+		piece.replace(setColour(piece.project, { id, name, hex, opacity: 0.95 }));
+		chosen = id;
+	}
+	function takeFromShelf(id: string): void {
+		const from = onShelf.find((one) => one.id === id);
+		if (!from) return;
+		const next = { ...from, id: palette.some((one) => one.id === from.id) ? freeId(from.id, palette) : from.id };
+		piece.replace(setColour(piece.project, next));
+		chosen = next.id;
+	}
+	async function keep(one: Colour): Promise<void> {
+		const response = await fetch('/api/colours', {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify(one)
+		}).catch(() => null);
+		fault = response?.ok ? null : 'The workshop does not answer. Try again in a moment.';
+		if (!response?.ok) return;
+		kept = [one, ...kept.filter(({ id }) => id !== one.id)];
+		toast(`${one.name} is on the shelf: every piece can take it.`);
+	}
+</script>
+
+<section class="paper p-5" aria-label="Palette">
+	<h2>Palette</h2>
+	<p class="note">Each as it dries, with its wet shade at the left.</p>
+	<div class="mt-2 grid grid-cols-[13rem_1fr] items-start gap-5">
+		<div>
+			<ul>
+				{#each palette as one (one.id)}
+					<li>
+						<button
+							class="flex w-full items-center gap-2 border-b-[3px] px-1 py-1 text-left hover:text-ember-deep {chosen === one.id
+								? 'border-ember font-bold'
+								: 'border-transparent'}"
+							aria-pressed={chosen === one.id}
+							onclick={() => (chosen = chosen === one.id ? null : one.id)}
+						>
+							<span class="flex h-7 w-12 shrink-0 border border-ink"
+								><span class="w-1/3" style:background={one.wet ?? guessWet(one.hex)}></span><span class="flex-1" style:background={one.hex}
+								></span></span
+							>
+							<span class="min-w-0 flex-1 truncate">{one.name}</span>
+							{#if one.mix}<span class="note">mix</span>{:else if one.jar}<span class="note">{Math.round(one.jar.left)} ml</span>{/if}
+						</button>
+					</li>
+				{/each}
+			</ul>
+			<button class="button mt-2 text-sm" onclick={() => add()}>One more colour</button>
+			{#if free.length > 0}
+				<label class="label mt-2"
+					>From the shelf
+					<select class="field" value="" onchange={(event) => takeFromShelf(event.currentTarget.value)}>
+						<option value="">choose a colour</option>
+						{#each free as { id, name } (id)}<option value={id}>{name}</option>{/each}
+					</select>
+				</label>
+			{/if}
+			{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+		</div>
+		{#if colour}{#key colour.id}<ColourPanel {colour} ongone={() => (chosen = null)} onkeep={keep} />{/key}
+		{:else}<p class="note pt-1">
+				Choose a colour to set its shade, how well it hides, and what is left in its jar; or read a new one.
+			</p>{/if}
+	</div>
+</section>
