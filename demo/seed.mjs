@@ -1,4 +1,4 @@
-// Fills an empty workshop with the demo: motifs drawn by us, and the pieces of a guest house. Talks to a running server, as a person would.
+// Fills an empty workshop with the demo: motifs drawn by us, colours on the shelf, and the pieces of a guest house. Talks to a running server, as a person would.
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -13,6 +13,10 @@ export async function seedWorkshop(address) {
 	if (motifs.length === 0)
 		for (const file of readdirSync(join(here, 'motifs')).sort().reverse())
 			await post(`${address}/api/motifs?name=${file}`, 'image/svg+xml', readFileSync(join(here, 'motifs', file), 'utf8'));
+	const shelf = await (await fetch(`${address}/api/colours`)).json();
+	if (shelf.length === 0)
+		for (const colour of JSON.parse(readFileSync(join(here, 'shelf.json'), 'utf8')))
+			await post(`${address}/api/colours`, 'application/json', JSON.stringify(colour));
 	const pieces = await (await fetch(`${address}/api/pieces`)).json();
 	if (pieces.length === 0)
 		for (const piece of PIECES) await post(`${address}/api/pieces`, 'application/json', readFileSync(join(here, `${piece}.json`), 'utf8'));

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { readProjectText, type Project } from '../formats';
 import { planProject, sourceOfScene } from '../plan';
-import { createRenderer, describeScene, type Picture } from './index';
+import { createRenderer, describeScene, renderOnce, type Picture } from './index';
 
 const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -59,6 +59,15 @@ describe('the look', () => {
 		expect(
 			Buffer.compare(Buffer.from(fresh.render(scene, SCALE, ALL).pixels), Buffer.from(renderer.render(scene, SCALE, ALL).pixels))
 		).toBe(0);
+	});
+
+	it('makes a picture at once that is the same, and tells of every layer', () => {
+		const making = renderOnce(scene, SCALE, ALL);
+		const told: number[] = [];
+		let next = making.next();
+		for (; !next.done; next = making.next()) told.push(next.value);
+		expect(told).toEqual(Array.from({ length: ALL }, (_, i) => i + 1));
+		expect(Buffer.compare(Buffer.from(next.value.pixels), Buffer.from(renderer.render(scene, SCALE, ALL).pixels))).toBe(0);
 	});
 
 	it('keeps a soft edge softer than a crisp one, with the same paint in all', () => {

@@ -1,7 +1,7 @@
-import { deepestPoint, flattenOutline, type Ring } from '../../geometry';
+import { deepestPoint, flattenOutline } from '../../geometry';
 import { isBoxOutline, isOwnSurface, type MeasuredFace, type Part } from '../../piece';
 import type { Mm } from '../../units';
-import type { Region } from './types';
+import type { Hollow, Region } from './types';
 
 /** Of outlines that were asked for before: it is searched for. */
 const DEEPEST = new WeakMap<Part['outline'], Mm>();
@@ -17,16 +17,17 @@ export function regionOf(part: Part, face?: Pick<MeasuredFace, 'parts'>): Region
 }
 
 /** The outline of whatever on a part stands before or behind what it lies on; of the part too, where it lies behind. From the left and top edge of the part. */
-function hollowsOn(part: Part, { parts }: Pick<MeasuredFace, 'parts'>): Ring[] {
+function hollowsOn(part: Part, { parts }: Pick<MeasuredFace, 'parts'>): Hollow[] {
 	const isOn = ({ on }: Part): boolean => {
 		if (part.role === 'face' || on === part.id) return true;
 		const under = parts.find(({ id }) => id === on);
 		return under !== undefined && isOn(under);
 	};
 	const steps = parts.filter((other) => isOwnSurface(other) && other.setOff !== 0 && isOn(other));
-	return [...(part.setOff < 0 ? [part] : []), ...steps].map((step) =>
-		flattenOutline(step.outline).map((value, i) => value + (i % 2 === 0 ? step.x - part.x : step.y - part.y))
-	);
+	return [...(part.setOff < 0 ? [part] : []), ...steps].map((step) => ({
+		ring: flattenOutline(step.outline).map((value, i) => value + (i % 2 === 0 ? step.x - part.x : step.y - part.y)),
+		low: step.setOff < 0 ? 'inside' : 'outside'
+	}));
 }
 
 function saltOf(id: string): number {

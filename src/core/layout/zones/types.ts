@@ -20,9 +20,15 @@ export interface Region {
 	/** Its own, so that patches on two doors are not the same. */
 	readonly salt: number;
 	/** The feet of the steps on it: where something stands proud of it or lies behind it. */
-	readonly hollows: readonly Ring[];
+	readonly hollows: readonly Hollow[];
 	/** What hands take hold of, and motifs, where the pattern asks for them. */
 	readonly touched: readonly Touched[];
+}
+
+/** The foot of a step runs along a ring; its low side is where colour stays when the high one is wiped. */
+export interface Hollow {
+	readonly ring: Ring;
+	readonly low: 'inside' | 'outside';
 }
 
 /** A box that is rounded off by a radius, mm. */

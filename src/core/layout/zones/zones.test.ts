@@ -208,7 +208,7 @@ it('stops are even until they are set, and keep their order when one passes anot
 });
 
 describe('handles', () => {
-	const hollow = { hollows: [[20, 20, 780, 20, 780, 140, 20, 140]] };
+	const hollow = { hollows: [{ ring: [20, 20, 780, 20, 780, 140, 20, 140], low: 'inside' as const }] };
 
 	it.each(PATTERN_IDS)('of %s stand on what they set, stay where they are put, and change nothing else', (id) => {
 		const region = { ...box(800, 160), ...hollow };
@@ -263,12 +263,14 @@ describe('handles', () => {
 describe('recess colour', () => {
 	it('lies along the foot of each step, and nowhere on a plain part', () => {
 		const field: Field = { pattern: 'recess', width: 6 };
-		const stepped = { ...box(200, 100), hollows: [[20, 20, 180, 20, 180, 80, 20, 80]] };
+		const stepped = { ...box(200, 100), hollows: [{ ring: [20, 20, 180, 20, 180, 80, 20, 80], low: 'inside' as const }] };
 		expect(depthOnPart(field, alone(stepped), 100, 23)).toBeCloseTo(3, 9);
-		expect(depthOnPart(field, alone(stepped), 17, 16)).toBeCloseTo(5, 9);
+		/** Wiped off the high side: five times as fast. */
+		expect(depthOnPart(field, alone(stepped), 17, 16)).toBeCloseTo(24, 9);
+		expect(depthOnPart(field, alone(stepped), 100, 19)).toBeCloseTo(5, 9);
 		const one = zone(field, { colours: ['a'], leaves: true, softness: 0 });
 		const [inHollow] = areasOfColours(one, alone(stepped)) as [number];
-		expect(inHollow / (12 * (2 * 160 + 2 * 60))).toBeCloseTo(1, 1);
+		expect(inHollow / (7.2 * (2 * 160 + 2 * 60))).toBeCloseTo(1, 0);
 		expect(areasOfColours(one, alone(box(200, 100)))[0]).toBe(0);
 	});
 

@@ -21,6 +21,9 @@ const WEAR = 140;
 const MARKS = 0.14;
 /** A stroke is drawn out about so far, mm. */
 const STROKE = 45;
+/** Patches have smaller ones in them: without these the grid that they grow from shows. */
+const PATCHES = 0.65;
+const SPECKS = 0.65;
 /** A field may be off by so much of a pixel. */
 const TOLERANCE = 0.2;
 
@@ -61,7 +64,8 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 function createWander({ hand }: Blend, { scale, scene }: Canvas, width: number) {
 	const tile = noiseTile(scene.seed + 2);
 	const [strokeShift, patchShift] = [shiftFor(STROKE, scale), shiftFor(hand.size / 2, scale)];
-	const [level, upright, patches, wander] = Array.from({ length: 4 }, () => new Float32Array(width)) as [
+	const [level, upright, patches, specks, wander] = Array.from({ length: 5 }, () => new Float32Array(width)) as [
+		Float32Array,
 		Float32Array,
 		Float32Array,
 		Float32Array,
@@ -72,13 +76,15 @@ function createWander({ hand }: Blend, { scale, scene }: Canvas, width: number) 
 		fillStrokeRow(level, count, tile, x, y, strokeShift);
 		if (isUpright) fillUprightRow(upright, count, tile, x, y, strokeShift);
 		fillCloudRow(patches, count, tile, x, y, patchShift);
+		fillCloudRow(specks, count, tile, x + 4099, y + 977, Math.max(0, patchShift - 1));
 		const width = Math.max(join * 0.5, hand.everywhere * band);
 		const stroke = (hand.stroke * width) / 128;
 		const patch = (hand.patch * width) / 128;
 		const marks = hand.strokes === 'upright' ? upright : level;
 		const [byLevel, byUpright] =
 			hand.strokes === 'crossed' ? [stroke * 0.6, stroke * 0.6] : hand.strokes === 'upright' ? [0, stroke] : [stroke, 0];
-		for (let k = 0; k < count; k++) wander[k] = byLevel * (level[k]! - 128) + patch * (patches[k]! - 128);
+		for (let k = 0; k < count; k++)
+			wander[k] = byLevel * (level[k]! - 128) + patch * (PATCHES * patches[k]! + SPECKS * specks[k]! - (PATCHES + SPECKS) * 128);
 		if (byUpright !== 0) for (let k = 0; k < count; k++) wander[k]! += byUpright * (upright[k]! - 128);
 		return { wander, marks };
 	};

@@ -31,6 +31,8 @@ export class PieceState {
 	trial: Project | null = $state.raw(null);
 	/** A project as a drag would leave it, for the picture alone: the plan is worked out when it is let go. */
 	sketch: Project | null = $state.raw(null);
+	/** The piece as it was when its look was held, to be compared with what it becomes. */
+	held: Project | null = $state.raw(null);
 	selection: Selection = $state.raw(null);
 	/** How many steps of the order are shown on the piece; null for all. */
 	shownSteps: number | null = $state(null);

@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { LookProgress, LookRequest, LookResult, LookWorker } from './messages';
+import type { LookPicture, LookProgress, LookRequest, LookResult, LookWorker } from './messages';
 
 export type { LookPicture, LookRequest } from './messages';
 
@@ -11,6 +11,11 @@ export class LookClient {
 	/** Resolves to false where a later call, or `cancel`, put it off. */
 	look(request: LookRequest, onPicture: LookResult, onProgress: LookProgress = () => {}): Promise<boolean> {
 		return this.#remote.look(request, proxy(onPicture), proxy(onProgress));
+	}
+
+	/** One large picture; null where it was cancelled. */
+	makeOnce(request: Parameters<LookWorker['makeOnce']>[0], onProgress: LookProgress): Promise<LookPicture | null> {
+		return this.#remote.makeOnce(request, proxy(onProgress));
 	}
 
 	cancel(): void {

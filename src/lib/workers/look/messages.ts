@@ -26,5 +26,7 @@ export type LookResult = (picture: LookPicture) => void;
 export interface LookWorker {
 	/** True when it came to its last picture, false when a later request put it off or it was cancelled. */
 	look(request: LookRequest, onPicture: LookResult, onProgress: LookProgress): Promise<boolean>;
+	/** One large picture, of which nothing is kept; null where a later request put it off or it was cancelled. */
+	makeOnce(request: Omit<LookRequest, 'scales'> & { readonly scale: number }, onProgress: LookProgress): Promise<LookPicture | null>;
 	cancel(): void;
 }

@@ -1,5 +1,5 @@
 import { createPlanner, sourceOfScene } from '$core/plan';
-import { createRenderer, describeScene, type Renderer } from '$core/preview';
+import { createRenderer, describeScene, renderOnce, type Renderer } from '$core/preview';
 import { expose, transfer } from 'comlink';
 import type { LookWorker } from './messages';
 
@@ -29,6 +29,18 @@ const worker: LookWorker = {
 			if (mine !== current) return false;
 		}
 		return true;
+	},
+	async makeOnce({ project, face, steps, scale }, onProgress) {
+		const mine = ++current;
+		const scene = describeScene(sourceOfScene(project, planner(project), face));
+		const wanted = Math.min(steps, scene.layers.length);
+		const making = renderOnce(scene, scale, wanted);
+		for (let next = making.next(); ; next = making.next()) {
+			if (next.done) return transfer({ ...next.value, scale, last: true }, [next.value.pixels.buffer]);
+			onProgress(next.value, wanted);
+			await breathe();
+			if (mine !== current) return null;
+		}
 	},
 	cancel() {
 		current++;

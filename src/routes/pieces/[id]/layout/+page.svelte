@@ -10,6 +10,8 @@
 	import { swatchOfZone } from '$lib/ui/layout-panels/swatchOfZone';
 	import ZonePanel from '$lib/ui/layout-panels/ZonePanel.svelte';
 	import MotifPicture from '$lib/ui/motif/MotifPicture.svelte';
+	import CompareLooks from '$lib/ui/look/CompareLooks.svelte';
+	import PictureOut from '$lib/ui/look/PictureOut.svelte';
 	import { usePiece, type Selection } from '$lib/ui/piece-state';
 
 	let { data } = $props();
@@ -36,6 +38,7 @@
 	const open = $derived(piece.plan.errors.filter(({ path }) => path.startsWith('piece')).length);
 	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.selectedCoat));
 	let choosing = $state(false);
+	let saving = $state(false);
 
 	function shade(): void {
 		const palette = piece.project.palette.map((colour) => colour.id);
@@ -57,8 +60,19 @@
 </script>
 
 <div class="flex h-full">
-	<div class="min-w-0 flex-1">
-		{#if piece.view === 'unfolded'}<UnfoldedDrawing mode="layout" />{:else}<FaceDrawing mode="layout" />{/if}
+	<div class="relative min-w-0 flex-1">
+		{#if piece.held}<CompareLooks held={piece.held} />
+		{:else if piece.view === 'unfolded'}<UnfoldedDrawing mode="layout" />
+		{:else}
+			<FaceDrawing mode="layout" />
+			<div class="absolute right-2 bottom-2 flex flex-col items-end gap-1">
+				{#if saving}<PictureOut onclose={() => (saving = false)} />
+				{:else}
+					<button class="button !bg-paper text-sm" onclick={() => (piece.held = piece.project)}>Hold this look</button>
+					<button class="button !bg-paper text-sm" onclick={() => (saving = true)}>Save a picture</button>
+				{/if}
+			</div>
+		{/if}
 	</div>
 	<aside class="paper w-[25rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="What lies on the piece">
 		{#if open > 0}<p class="mb-3 border-l-4 border-must pl-3">

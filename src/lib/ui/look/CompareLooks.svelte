@@ -1,0 +1,86 @@
+<script lang="ts">
+	import type { Project } from '$core/formats';
+	import { Choice, Slide } from '$lib/ui/choice';
+	import { usePiece } from '$lib/ui/piece-state';
+	import Look from './Look.svelte';
+	import { pixelsPerMm } from './pixelsPerMm';
+
+	let { held }: { held: Project } = $props();
+	const piece = usePiece();
+	type How = 'split' | 'beside';
+	let how = $state<How>('split');
+	/** Where the line stands, percent from the left. */
+	let line = $state(50);
+	let [width, height] = $state([0, 0]);
+	const GAP = 24;
+	const face = $derived(piece.face);
+	const scale = $derived(
+		Math.max(0.02, Math.min((how === 'beside' ? (width - 3 * GAP) / 2 : width - 2 * GAP) / face.width, (height - 2 * GAP) / face.height))
+	);
+	const [w, h] = $derived([face.width * scale, face.height * scale]);
+	const full = $derived(pixelsPerMm(scale, face));
+	const isThere = $derived(held.piece.faces.some(({ id }) => id === face.id));
+	function takeBack(): void {
+		piece.held = null;
+		piece.replace(held);
+	}
+</script>
+
+{#snippet look(project: Project, label: string)}
+	<div style:width="{w}px" style:height="{h}px">
+		<Look {project} face={face.id} steps={Math.min(piece.steps, project.finish.coats.length)} scales={[full / 4, full]} {label} />
+	</div>
+{/snippet}
+
+<div class="flex h-full flex-col">
+	<div class="flex flex-wrap items-center gap-5 border-b border-rule bg-paper px-4 py-1">
+		<Choice
+			label="Compare"
+			hideLabel
+			value={how}
+			options={[
+				{ value: 'split', text: 'by a line' },
+				{ value: 'beside', text: 'side by side' }
+			]}
+			onchange={(next) => (how = next)}
+		/>
+		{#if how === 'split'}<div class="w-56">
+				<Slide
+					label="Held at the left of the line"
+					value={line}
+					min={0}
+					max={100}
+					step={1}
+					says="{line} %"
+					onchange={(next) => (line = next)}
+				/>
+			</div>{/if}
+		<span class="flex-1"></span>
+		<button class="button text-sm" onclick={takeBack}>Go back to the held one</button>
+		<button class="button text-sm" onclick={() => (piece.held = null)}>Keep what is now</button>
+	</div>
+	<div class="relative min-h-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
+		{#if !isThere}<p class="p-6">This face was not there when the look was held.</p>
+		{:else if width > 0}
+			{#if how === 'split'}
+				<div class="absolute" style:left="{(width - w) / 2}px" style:top="{GAP}px">
+					{@render look(piece.project, 'As it is now')}
+					<div class="absolute inset-0" style:clip-path="inset(0 {100 - line}% 0 0)">{@render look(held, 'As it was held')}</div>
+					<span class="absolute inset-y-0 w-0.5 bg-white outline outline-1 outline-ink" style:left="{line}%"></span>
+					<span class="absolute -top-5 left-0 text-xs">held</span><span class="absolute -top-5 right-0 text-xs">now</span>
+				</div>
+			{:else}
+				<div class="flex justify-center" style:gap="{GAP}px" style:padding-top="{GAP}px">
+					<figure>
+						{@render look(held, 'As it was held')}
+						<figcaption class="text-center text-sm">held</figcaption>
+					</figure>
+					<figure>
+						{@render look(piece.project, 'As it is now')}
+						<figcaption class="text-center text-sm">now</figcaption>
+					</figure>
+				</div>
+			{/if}
+		{/if}
+	</div>
+</div>
