@@ -1,3 +1,4 @@
+import { benchColour } from './colour';
 import { benchLook } from './look';
 import { benchMeasure } from './measure';
 import { benchPlan } from './plan';
@@ -7,4 +8,5 @@ console.log('Medians, each pair timed in one run. See docs/bench.md for what is 
 await benchRunFit();
 await benchMeasure();
 await benchPlan();
+await benchColour();
 await benchLook();

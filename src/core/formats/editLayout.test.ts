@@ -1,7 +1,19 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { planProject } from '../plan';
-import { addRun, addZone, checkReferences, dropRun, dropZone, newProject, readMotifSvg, readProject, setRun, type Project } from './index';
+import {
+	addRun,
+	addZone,
+	checkReferences,
+	dropRun,
+	dropZone,
+	newProject,
+	readMotifSvg,
+	readProject,
+	setRun,
+	ZONE_STARTERS,
+	type Project
+} from './index';
 
 const motifOf = (id: string) => {
 	const read = readMotifSvg(readFileSync(`demo/motifs/${id}.svg`, 'utf8'), id);
@@ -31,6 +43,29 @@ describe('a new project', () => {
 		expect(findings).toEqual([]);
 	});
 	it('has nothing wrong with it once it is measured', () => expect(planProject(measured())).toMatchObject({ errors: [], findings: [] }));
+});
+
+describe('what a zone may begin from', () => {
+	it.each(ZONE_STARTERS.map((starter) => [starter.id, starter] as const))(
+		'%s is a valid file with its coat, and nothing is wrong with it',
+		(id, starter) => {
+			const before = measured();
+			const added = addZone(
+				before,
+				before.palette.map((colour) => colour.id),
+				starter
+			);
+			const read = readProject(JSON.parse(JSON.stringify(added.project)));
+			expect(read).toEqual({ ok: true, project: added.project });
+			const plan = planProject(added.project);
+			expect(plan.errors).toEqual([]);
+			expect(plan.findings).toEqual([]);
+			expect(plan.zones.filter(({ zone }) => zone === added.id).length).toBeGreaterThan(0);
+			expect(plan.blends).toMatchObject([{ zone: added.id }]);
+			expect(added.project.finish.coats.find(({ kind }) => kind === 'blend')).toMatchObject({ method: starter.method, zone: id });
+			expect(dropZone(added.project, added.id)).toEqual(before);
+		}
+	);
 });
 
 describe('shades and rows', () => {

@@ -2,31 +2,25 @@ import { freeId, isFilm, type Coat } from '../layers';
 import { partsOf, type Motif, type Run, type Zone } from '../layout';
 import { measurePiece, walkReadings } from '../piece';
 import type { Project } from './project';
+import { ZONE_STARTERS } from './zoneStarters';
 
-/** A new border takes this share of the lowest front, up to so many mm. */
-const BORDER_SHARE = 1 / 5;
-const WIDEST_BORDER = 30;
-
-/** Adds an edge shade on every drawer front (or door, or on the face), and the coat that paints it before whatever protects it. */
-export function addZone(project: Project, colours: readonly string[]): { readonly project: Project; readonly id: string } {
-	const id = freeId('shade', project.layout.zones);
-	const zone: Zone = {
-		id,
-		name: 'Edge shade and glow',
-		parts: frontsOf(project),
-		over: 'each',
-		field: { pattern: 'edge-shade', border: borderFor(project), corners: 'round' },
-		colours: [...colours],
-		leaves: false,
-		softness: 0.8
-	};
+/** Adds a zone as one of the starters begins it, an edge shade unless another is named, and the coat that paints it before whatever protects it. */
+export function addZone(
+	project: Project,
+	colours: readonly string[],
+	starter = ZONE_STARTERS[0]!
+): { readonly project: Project; readonly id: string } {
+	const id = freeId(starter.id, project.layout.zones);
+	const fronts = frontsOf(project);
+	const sides = partsOf(fronts, measurePiece(project.piece, project.units)).map(({ width, height }) => Math.min(width, height));
+	const zone: Zone = { id, name: starter.name, ...starter.build({ project, fronts, colours, shortest: Math.min(...sides) }) };
 	const coat: Coat = {
 		...paintLike(project),
 		kind: 'blend',
 		id: freeId('blend', project.finish.coats),
 		zone: id,
-		times: 2,
-		method: 'mist-and-feather',
+		times: zone.leaves ? 1 : 2,
+		method: starter.method,
 		brushes: 'clean-joins'
 	};
 	return { id, project: insertCoat({ ...project, layout: { ...project.layout, zones: [...project.layout.zones, zone] } }, coat, 'blend') };
@@ -91,13 +85,6 @@ export function dropRun(project: Project, id: string): Project {
 function frontsOf({ piece }: Pick<Project, 'piece'>): Zone['parts'] {
 	const roles = new Set(piece.faces.flatMap((face) => walkReadings(face.chain).map(({ entry }) => entry.role)));
 	return roles.has('drawer') ? 'drawers' : roles.has('door') ? 'doors' : [piece.faces[0]!.id];
-}
-
-/** A border that leaves even the lowest front a centre, mm. */
-function borderFor({ piece, units }: Project): number {
-	const fronts = partsOf(frontsOf({ piece }), measurePiece(piece, units));
-	const shortest = Math.min(...fronts.map(({ width, height }) => Math.min(width, height)));
-	return Math.max(5, Math.min(WIDEST_BORDER, Math.round(shortest * BORDER_SHARE)));
 }
 
 function paintLike({ finish }: Project) {

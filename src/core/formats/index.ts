@@ -12,3 +12,4 @@ export { readReadings, writeReadings, type ReadingField, type ReadReadings } fro
 export { addRun, addZone, dropRun, dropZone, setRun } from './editLayout';
 export { dropColour, setColour, usesOfColour } from './editPalette';
 export { readColour } from './readColour';
+export { ZONE_STARTERS } from './zoneStarters';

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openMemory, openWorkshop, WorkshopOpenElsewhere, type Workshop } from '../db';
+import { keepColour, listColours } from './colours';
 import { addMotif, listMotifs } from './motifs';
 import { addPiece, findPiece, findRevisionBefore, listPieces, removePiece, savePiece } from './pieces';
 
@@ -64,3 +65,21 @@ it('opens a workshop once only, keeps it when closed, and backs it up at the nex
 	await second.close();
 	await rm(directory, { recursive: true });
 }, 60_000);
+
+it('keeps colours on the shelf, the last of an id; refuses a mix and what is no colour, naming the field', async () => {
+	const workshop = await openMemory();
+	const cockle = { id: 'cockle', name: 'Cockle', hex: '#d8b9a0', opacity: 0.9, jar: { left: 80, size: 120 } };
+	expect(await keepColour(workshop.db, cockle)).toEqual({ kind: 'kept', colour: cockle });
+	const emptier = { ...cockle, jar: { left: 10, size: 120 } };
+	await keepColour(workshop.db, emptier);
+	expect(await listColours(workshop.db)).toEqual([emptier]);
+	const issuesOf = async (value: unknown) => {
+		const answer = await keepColour(workshop.db, value);
+		return answer.kind === 'bad' ? answer.issues.map(({ path }) => path) : [];
+	};
+	expect(await issuesOf({ ...cockle, hex: 'pink' })).toEqual(['hex']);
+	expect(await issuesOf({ ...cockle, mix: [{ colour: 'a', parts: 1 }] })).toEqual(['mix']);
+	expect(await issuesOf(null)).not.toEqual([]);
+	expect(await listColours(workshop.db)).toEqual([emptier]);
+	await workshop.close();
+});

@@ -8,10 +8,12 @@
 		max: number;
 		step: number;
 		onchange: (value: number) => void;
+		/** While it is dragged; `onchange` then comes when it is let go. */
+		onslide?: (value: number) => void;
 		/** Said in place of the bare number. */
 		says?: string;
 	}
-	let { label, value, min, max, step, onchange, says }: Props = $props();
+	let { label, value, min, max, step, onchange, onslide, says }: Props = $props();
 </script>
 
 <div>
@@ -24,7 +26,8 @@
 		{min}
 		{max}
 		{step}
-		onValueChange={(next) => onchange(next)}
+		onValueChange={(next) => (onslide ?? onchange)(next)}
+		onValueCommit={(next) => onslide && onchange(next)}
 		class="relative flex h-8 w-full touch-none items-center"
 	>
 		<span class="relative h-[3px] w-full bg-rule-strong"><Slider.Range class="absolute h-full bg-ember" /></span>

@@ -96,3 +96,24 @@ it('makes room in three ways, each as a step or a change of coats that leaves wh
 		unmount();
 	}
 });
+
+it('a blended coat shows its work: sections, what is too large with its remedies, and steps of its method', async () => {
+	const piece = open();
+	piece.edit((draft) => {
+		draft.layout.zones[0]!.parts = ['front'];
+		draft.workshop.temperature = 30;
+	});
+	const blend = () => piece.project.finish.coats.find(({ kind }) => kind === 'blend')!;
+	const drawn = render(CoatPanel, { props: { coat: blend() }, context: contextOf(piece) });
+	expect(screen.getByText(/is too large to be done while it is wet/)).toBeVisible();
+	await userEvent.click(screen.getByRole('button', { name: /^Put in an extender/ }));
+	expect(blend()).toMatchObject({ extender: expect.any(Number) });
+	await drawn.rerender({ coat: blend() });
+	expect(screen.queryByText(/is too large/)).toBeNull();
+	await userEvent.click(screen.getByRole('radio', { name: 'taken out' }));
+	await drawn.rerender({ coat: blend() });
+	expect(screen.getByText(/^Take drawers and doors out/)).toBeInTheDocument();
+	await userEvent.click(screen.getByRole('radio', { name: 'Dry drag' }));
+	await drawn.rerender({ coat: blend() });
+	expect(screen.getByText(/It need not be kept wet/)).toBeVisible();
+});

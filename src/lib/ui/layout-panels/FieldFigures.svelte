@@ -10,8 +10,10 @@
 		/** The least of what the pattern is spread over. */
 		region: Region;
 		onchange: (field: Field, together?: string) => void;
+		/** While a figure is dragged. */
+		onslide: (field: Field) => void;
 	}
-	let { zone, region, onchange }: Props = $props();
+	let { zone, region, onchange, onslide }: Props = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	const field = $derived(zone.field);
@@ -27,13 +29,21 @@
 	const another = () => 'seed' in field && onchange({ ...field, seed: field.seed + 1 });
 </script>
 
-{#snippet length(label: string, note: string, value: number, most: number, least: number, set: (mm: number) => void)}
+{#snippet length(label: string, note: string, value: number, most: number, least: number, change: (mm: number) => Field, together: string)}
 	<div class="grid grid-cols-[1fr_7rem] items-end gap-3">
-		<Slide {label} value={Math.min(value, most)} min={least} max={Math.max(least + 1, Math.floor(most))} step={1} onchange={set} />
-		<LengthField label={note} hideLabel {value} {unit} min={0} onchange={set} />
+		<Slide
+			{label}
+			value={Math.min(value, most)}
+			min={least}
+			max={Math.max(least + 1, Math.floor(most))}
+			step={1}
+			onslide={(mm) => onslide(change(mm))}
+			onchange={(mm) => onchange(change(mm), together)}
+		/>
+		<LengthField label={note} hideLabel {value} {unit} min={0} onchange={(mm) => onchange(change(mm), together)} />
 	</div>
 {/snippet}
-{#snippet stops(given: readonly number[] | null, set: (stops: number[] | null) => void)}
+{#snippet stops(given: readonly number[] | null, change: (stops: number[] | null) => Field, together: string)}
 	{@const now = stopsFor(given, stretches)}
 	{#each now as stop, i (i)}
 		<Slide
@@ -43,14 +53,15 @@
 			max={100}
 			step={1}
 			says={'size' in field || 'thread' in field ? `${Math.round(stop * 100)} %` : formatLength(stop * reach, unit).text}
-			onchange={(percent) => set(moveStop(now, i, percent / 100))}
+			onslide={(percent) => onslide(change(moveStop(now, i, percent / 100)))}
+			onchange={(percent) => onchange(change(moveStop(now, i, percent / 100)), together)}
 		/>
 	{/each}
-	{#if given === now}<button class="button text-sm" onclick={() => set(null)}>Evenly</button>{/if}
+	{#if given === now}<button class="button text-sm" onclick={() => onchange(change(null))}>Evenly</button>{/if}
 {/snippet}
 
 {#if field.pattern === 'edge-shade'}
-	{@render length('Border', 'Border width', field.border, region.deepest, 5, (border) => onchange({ ...field, border }, 'border'))}
+	{@render length('Border', 'Border width', field.border, region.deepest, 5, (border) => ({ ...field, border }), 'border')}
 	<p class="note !-mt-1">From the edge to where the first two colours are half and half.</p>
 	<Choice
 		label="Corners"
@@ -63,16 +74,22 @@
 	/>
 {:else if field.pattern === 'rings'}
 	{#each Array.from({ length: stretches - 1 }, (_, i) => field.widths[i] ?? field.widths.at(-1)!) as width, i (i)}
-		{@render length(`Ring ${i + 1}`, `Width of ring ${i + 1}`, width, region.deepest, 2, (mm) =>
-			onchange(
-				{ ...field, widths: Array.from({ length: stretches - 1 }, (_, k) => (k === i ? mm : (field.widths[k] ?? field.widths.at(-1)!))) },
-				`ring ${i}`
-			)
+		{@render length(
+			`Ring ${i + 1}`,
+			`Width of ring ${i + 1}`,
+			width,
+			region.deepest,
+			2,
+			(mm) => ({
+				...field,
+				widths: Array.from({ length: stretches - 1 }, (_, k) => (k === i ? mm : (field.widths[k] ?? field.widths.at(-1)!)))
+			}),
+			`ring ${i}`
 		)}
 	{/each}
 {:else if field.pattern === 'bands'}
 	<Choice label="They begin at the" value={field.from} options={[...SIDES]} onchange={(from) => onchange({ ...field, from })} />
-	{@render stops(field.stops, (next) => onchange({ ...field, stops: next }, 'stops'))}
+	{@render stops(field.stops, (next) => ({ ...field, stops: next }), 'stops')}
 {:else if field.pattern === 'streak'}
 	<Choice
 		label="It runs"
@@ -90,14 +107,21 @@
 		max={100}
 		step={1}
 		says="{Math.round(field.at * 100)} %"
+		onslide={(percent) => onslide({ ...field, at: percent / 100 })}
 		onchange={(percent) => onchange({ ...field, at: percent / 100 }, 'at')}
 	/>
-	{@render length('Width', 'Width of the streak', field.width, 2 * reach, 5, (width) => onchange({ ...field, width }, 'width'))}
+	{@render length('Width', 'Width of the streak', field.width, 2 * reach, 5, (width) => ({ ...field, width }), 'width')}
 {:else if field.pattern === 'clouds'}
-	{@render length('Patches about', 'Size of the patches', field.size, Math.max(200, region.deepest * 2), 10, (size) =>
-		onchange({ ...field, size: Math.max(5, size) }, 'size')
+	{@render length(
+		'Patches about',
+		'Size of the patches',
+		field.size,
+		Math.max(200, region.deepest * 2),
+		10,
+		(size) => ({ ...field, size: Math.max(5, size) }),
+		'size'
 	)}
-	{@render stops(field.stops, (next) => onchange({ ...field, stops: next }, 'stops'))}
+	{@render stops(field.stops, (next) => ({ ...field, stops: next }), 'stops')}
 {:else if field.pattern === 'runs'}
 	<Choice
 		label="Let down from the"
@@ -109,12 +133,10 @@
 		]}
 		onchange={(from) => onchange({ ...field, from })}
 	/>
-	{@render length('It reaches', 'How far it reaches', field.length, reach, 0, (mm) => onchange({ ...field, length: mm }, 'length'))}
-	{@render length('Drips reach', 'How far drips reach', field.drip, reach, 0, (drip) => onchange({ ...field, drip }, 'drip'))}
+	{@render length('It reaches', 'How far it reaches', field.length, reach, 0, (mm) => ({ ...field, length: mm }), 'length')}
+	{@render length('Drips reach', 'How far drips reach', field.drip, reach, 0, (drip) => ({ ...field, drip }), 'drip')}
 {:else if field.pattern === 'ageing'}
-	{@render length('It reaches in', 'How far it reaches in', field.reach, region.deepest, 2, (mm) =>
-		onchange({ ...field, reach: mm }, 'reach')
-	)}
+	{@render length('It reaches in', 'How far it reaches in', field.reach, region.deepest, 2, (mm) => ({ ...field, reach: mm }), 'reach')}
 	<fieldset>
 		<legend class="label">And round</legend>
 		<div class="flex flex-wrap gap-x-4">
@@ -137,15 +159,25 @@
 		</div>
 	</fieldset>
 {:else if field.pattern === 'recess'}
-	{@render length('Out of the hollow', 'How far out of the hollow', field.width, 40, 1, (width) =>
-		onchange({ ...field, width: Math.max(0.5, width) }, 'width')
+	{@render length(
+		'Out of the hollow',
+		'How far out of the hollow',
+		field.width,
+		40,
+		1,
+		(width) => ({ ...field, width: Math.max(0.5, width) }),
+		'width'
 	)}
 {:else if field.pattern === 'touches'}
-	{@render length('The largest', 'Across the largest', field.size, 120, 2, (size) =>
-		onchange({ ...field, size: Math.max(1, size) }, 'size')
-	)}
-	{@render length('Apart, about', 'From one to the next', field.apart, 400, 8, (apart) =>
-		onchange({ ...field, apart: Math.max(5, apart) }, 'apart')
+	{@render length('The largest', 'Across the largest', field.size, 120, 2, (size) => ({ ...field, size: Math.max(1, size) }), 'size')}
+	{@render length(
+		'Apart, about',
+		'From one to the next',
+		field.apart,
+		400,
+		8,
+		(apart) => ({ ...field, apart: Math.max(5, apart) }),
+		'apart'
 	)}
 {:else}
 	<Choice
@@ -164,8 +196,9 @@
 		max={8}
 		step={0.1}
 		says="{field.thread} mm"
+		onslide={(thread) => onslide({ ...field, thread })}
 		onchange={(thread) => onchange({ ...field, thread }, 'thread')}
 	/>
-	{@render stops(field.stops, (next) => onchange({ ...field, stops: next }, 'stops'))}
+	{@render stops(field.stops, (next) => ({ ...field, stops: next }), 'stops')}
 {/if}
 {#if 'seed' in field}<button class="button text-sm" onclick={another}>Another like this</button>{/if}

@@ -11,8 +11,10 @@
 	import PartsChoice from './PartsChoice.svelte';
 	import ZoneFindings from './ZoneFindings.svelte';
 
-	let { zone }: { zone: Zone } = $props();
+	let { zone: kept }: { zone: Zone } = $props();
 	const piece = usePiece();
+	/** As it is dragged, here or on the piece. */
+	const zone = $derived(piece.sketch?.layout.zones.find(({ id }) => id === kept.id) ?? kept);
 	const unit = $derived(piece.project.units);
 	const laid = $derived(layZone(zone, piece.plan, piece.plan.placements));
 	/** What is set must do on the least of them; a zone whose last part has become something else lies on none. */
@@ -26,6 +28,12 @@
 	const meets = $derived(
 		joinsOf(zone, region).map(({ at }) => (WITHOUT_PLACE.has(zone.field.pattern) ? null : formatLength(at, unit).text))
 	);
+	/** m2 of each colour on all its parts. */
+	const areas = $derived(
+		zone.colours.map((_, i) =>
+			piece.plan.zones.filter((plan) => plan.zone === zone.id).reduce((sum, plan) => sum + (plan.areas[i]?.area ?? 0), 0)
+		)
+	);
 	const labelOf = (i: number) =>
 		i === 0
 			? `${ends[0][0]!.toUpperCase()}${ends[0].slice(1)}`
@@ -35,6 +43,12 @@
 
 	function set(change: (draft: Zone) => void, together = ''): void {
 		piece.edit((draft) => change(draft.layout.zones.find((other) => other.id === zone.id)! as Zone), together && `${together} ${zone.id}`);
+	}
+	/** For the picture alone: the plan waits until it is let go. */
+	function sketch(change: Partial<Zone>): void {
+		const { project } = piece;
+		const zones = project.layout.zones.map((other) => (other.id === kept.id ? { ...other, ...change } : other));
+		piece.sketch = { ...project, layout: { ...project.layout, zones } };
 	}
 	function setPattern(id: PatternId): void {
 		if (id === zone.field.pattern) return;
@@ -99,7 +113,11 @@
 		{#each zone.colours as colour, i (i)}
 			<div class="flex items-end gap-1">
 				<div class="min-w-0 flex-1">
-					<ColourChoice label={labelOf(i)} value={colour} onchange={(next) => set((draft) => void (draft.colours[i] = next))} />
+					<ColourChoice
+						label="{labelOf(i)}: {areas[i]!.toFixed(3)} m²"
+						value={colour}
+						onchange={(next) => set((draft) => void (draft.colours[i] = next))}
+					/>
 				</div>
 				{#if countStretches(zone) > 2 || (zone.leaves && zone.colours.length > 1)}<button
 						class="button !px-2"
@@ -130,7 +148,12 @@
 			onchange={(event) => set((draft) => void (draft.leaves = event.currentTarget.checked))}
 		/>{ends[1]} what is there is left as it is</label
 	>
-	<FieldFigures {zone} {region} onchange={(field, together) => set((draft) => void (draft.field = field), together)} />
+	<FieldFigures
+		{zone}
+		{region}
+		onslide={(field) => sketch({ field })}
+		onchange={(field, together) => set((draft) => void (draft.field = field), together)}
+	/>
 	<Slide
 		label="Softness"
 		value={Math.round(zone.softness * 100)}
@@ -138,6 +161,7 @@
 		max={100}
 		step={5}
 		says={zone.softness === 0 ? 'crisp' : zone.softness < 0.5 ? 'firm' : zone.softness < 0.9 ? 'soft' : 'very soft'}
+		onslide={(percent) => sketch({ softness: percent / 100 })}
 		onchange={(softness) => set((draft) => void (draft.softness = softness / 100), 'softness')}
 	/>
 	<button

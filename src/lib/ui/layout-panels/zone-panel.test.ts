@@ -2,9 +2,10 @@ import demo from '../../../../demo/sail-loft-chest.json';
 import { readProject } from '$core/formats';
 import { PATTERNS, type PatternId } from '$core/layout';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
-import { render, screen } from '@testing-library/svelte';
+import { fireEvent, render, screen } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import ZoneHandles from '../drawing/ZoneHandles.svelte';
 import MixPanel from '../mix/MixPanel.svelte';
 import { swatchOfZone } from './swatchOfZone';
 import ZonePanel from './ZonePanel.svelte';
@@ -88,6 +89,68 @@ describe('a zone of colour', () => {
 	});
 });
 
+describe('what is worth a look about a zone', () => {
+	it('stands in the panel with its remedy, which one click takes and one undo gives back', async () => {
+		const piece = open();
+		const before = piece.project;
+		const finding = piece.plan.zoneFindings.find(({ code }) => code === 'under-motif')!;
+		show(piece);
+		expect(screen.getByText(`! ${finding.says}`)).toBeVisible();
+		await userEvent.click(screen.getByRole('button', { name: finding.remedies[0]!.says }));
+		expect(piece.plan.zoneFindings.some(({ code }) => code === 'under-motif')).toBe(false);
+		piece.undo();
+		expect(piece.project).toBe(before);
+	});
+
+	it('a remedy that is a coat is taken there', async () => {
+		const piece = open();
+		piece.edit((draft) => draft.finish.coats.forEach((coat) => coat.kind === 'blend' && (coat.brushes = 'one-dry')));
+		show(piece);
+		await userEvent.click(screen.getByRole('button', { name: 'Take a clean dry brush for each join' }));
+		expect(piece.project.finish.coats.find(({ kind }) => kind === 'blend')).toMatchObject({ brushes: 'clean-joins' });
+	});
+});
+
+describe('handles on the piece', () => {
+	const drawn = (piece: PieceState) => {
+		render(ZoneHandles, { props: { face: piece.face, scale: 1, zone: zoneOf(piece) }, context: contextOf(piece) });
+		return (name: string) => screen.getByRole('slider', { name });
+	};
+	const border = (piece: PieceState) => (zoneOf(piece).field as { border: number }).border;
+
+	it('move with the arrows, by 1 mm or 10, softness by 5 percent; a run of nudges is one step back', async () => {
+		const piece = open();
+		const handle = drawn(piece);
+		handle('Where the first colours meet').focus();
+		await userEvent.keyboard('{ArrowDown}');
+		expect(border(piece)).toBe(29);
+		piece.undo();
+		expect(border(piece)).toBe(28);
+		handle('Softness of the joins').focus();
+		await userEvent.keyboard('{ArrowUp}');
+		expect(zoneOf(piece).softness).toBeCloseTo(0.85, 9);
+	});
+
+	it('show the picture alone while they are dragged: the plan and what is saved change when they are let go', async () => {
+		const piece = open();
+		const handle = drawn(piece)('Where the first colours meet');
+		handle.setPointerCapture = () => {};
+		const { plan, project } = piece;
+		await fireEvent.pointerDown(handle, { clientX: 100, clientY: 100, pointerId: 1 });
+		await fireEvent.pointerMove(handle, { clientX: 100, clientY: 112, pointerId: 1 });
+		expect((piece.sketch!.layout.zones[0]!.field as { border: number }).border).toBe(40);
+		expect([piece.plan, piece.project]).toEqual([plan, project]);
+		await fireEvent.pointerUp(handle, { pointerId: 1 });
+		expect([border(piece), piece.sketch]).toEqual([40, null]);
+		piece.undo();
+		await fireEvent.pointerDown(handle, { clientX: 100, clientY: 100, pointerId: 1 });
+		await fireEvent.pointerMove(handle, { clientX: 100, clientY: 90, pointerId: 1 });
+		await fireEvent.keyDown(handle, { key: 'Escape' });
+		await fireEvent.pointerUp(handle, { pointerId: 1 });
+		expect([border(piece), piece.sketch]).toEqual([28, null]);
+	});
+});
+
 describe('mixing', () => {
 	it('pours so many ml of each part, and adds the mix to the palette with its recipe for a name', async () => {
 		const piece = open();
@@ -102,7 +165,13 @@ describe('mixing', () => {
 		const before = piece.project.palette.length;
 		await userEvent.click(screen.getByRole('button', { name: 'Add it to the palette' }));
 		expect(piece.project.palette).toHaveLength(before + 1);
-		expect(piece.project.palette.at(-1)!.name).toBe(`1 ${first!.name}, 3 ${second!.name}`);
+		expect(piece.project.palette.at(-1)).toMatchObject({
+			name: `1 ${first!.name}, 3 ${second!.name}`,
+			mix: [
+				{ colour: first!.id, parts: 1 },
+				{ colour: second!.id, parts: 3 }
+			]
+		});
 		piece.undo();
 		expect(piece.project.palette).toHaveLength(before);
 	});

@@ -21,8 +21,9 @@
 	const full = $derived(pixelsPerMm(scale, face));
 	const isThere = $derived(held.piece.faces.some(({ id }) => id === face.id));
 	function takeBack(): void {
-		piece.held = null;
+		/** The property follows `piece.held`: it is put back first. */
 		piece.replace(held);
+		piece.held = null;
 	}
 </script>
 

@@ -1,9 +1,11 @@
 <script lang="ts">
-	import { differColours, findMixes, judgeLikeness, pigmentsOf, pourMix, type Mix } from '$core/colour';
+	import { differColours, judgeLikeness, pigmentsOf, pourMix, type Mix } from '$core/colour';
 	import { setColour } from '$core/formats';
 	import { freeId } from '$core/layers';
 	import { formatVolume } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { MixesClient } from '$lib/workers/mixes/client';
+	import { onDestroy } from 'svelte';
 	import { toast } from 'svelte-sonner';
 
 	const piece = usePiece();
@@ -31,6 +33,19 @@
 	const word = (difference: number) => `${LIKENESS[judgeLikeness(difference)]} (${difference.toFixed(1)})`;
 	const write = (mix: Mix['parts']) => mix.map(({ colour, parts }) => `${parts} ${nameOf(colour)}`).join(', ');
 
+	let client: MixesClient | null = null;
+	let finding = $state(false);
+	let failed = $state(false);
+	onDestroy(() => client?.close());
+	async function find(): Promise<void> {
+		client ??= new MixesClient();
+		finding = true;
+		failed = false;
+		found = await client.find(wish, [...pigments.values()]).catch(() => null);
+		failed = found === null;
+		finding = false;
+	}
+
 	function take(mix: Mix): void {
 		parts = Object.fromEntries(mix.parts.map(({ colour, parts }) => [colour, parts]));
 	}
@@ -55,8 +70,9 @@
 	<div class="mt-2 flex items-end gap-2">
 		<label class="label" for="wish">Wished for</label>
 		<input id="wish" type="color" class="h-[34px] w-12 border border-rule-strong bg-white p-0.5" bind:value={wish} />
-		<button class="button" onclick={() => (found = findMixes(wish, [...pigments.values()]))}>Find it in the palette</button>
+		<button class="button" disabled={finding} onclick={find}>{finding ? 'Trying mixes' : 'Find it in the palette'}</button>
 	</div>
+	{#if failed}<p class="fault" role="alert">The mixes could not be worked out. Try again.</p>{/if}
 	{#if found}
 		<ul class="mt-2" aria-label="Nearest mixes">
 			{#each found as mix (write(mix.parts))}

@@ -92,6 +92,7 @@ export class PieceState {
 	/** Puts another project in place of this one, as one step that can be undone. */
 	replace(next: Project, together = ''): void {
 		this.trial = null;
+		this.sketch = null;
 		if (next === this.project) return;
 		const now = Date.now();
 		const joins = together !== '' && this.#together?.key === together && now - this.#together.at < TOGETHER;

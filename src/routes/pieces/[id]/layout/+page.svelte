@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { addRun, addZone } from '$core/formats';
+	import { addRun, addZone, ZONE_STARTERS } from '$core/formats';
 	import { COAT_WORDS } from '$core/layers';
 	import type { Motif } from '$core/layout';
 	import FaceDrawing from '$lib/ui/drawing/FaceDrawing.svelte';
@@ -40,9 +40,12 @@
 	let choosing = $state(false);
 	let saving = $state(false);
 
-	function shade(): void {
-		const palette = piece.project.palette.map((colour) => colour.id);
-		const added = addZone(piece.project, palette.slice(0, Math.min(3, palette.length)));
+	function shade(starter = ZONE_STARTERS[0]!): void {
+		const added = addZone(
+			piece.project,
+			piece.project.palette.map((colour) => colour.id),
+			starter
+		);
 		piece.replace(added.project);
 		piece.selection = { kind: 'zone', id: added.id };
 		choosing = false;
@@ -117,8 +120,21 @@
 			</p>
 		{/if}
 		<div class="mt-2 flex gap-2">
-			<button class="button" onclick={shade}>Shade the fronts</button>
+			<button class="button" onclick={() => shade()}>Shade the fronts</button>
 			<button class="button" aria-expanded={choosing} onclick={() => (choosing = !choosing)}>Run a motif</button>
+			<select
+				class="field min-w-0 flex-1"
+				aria-label="Begin another zone from"
+				value=""
+				onchange={(event) => {
+					const starter = ZONE_STARTERS.find(({ id }) => id === event.currentTarget.value);
+					event.currentTarget.value = '';
+					if (starter) shade(starter);
+				}}
+			>
+				<option value="">or begin from</option>
+				{#each ZONE_STARTERS.slice(1) as { id, name } (id)}<option value={id}>{name}</option>{/each}
+			</select>
 		</div>
 
 		{#if choosing}

@@ -1,0 +1,125 @@
+import type { Coat } from '../layers';
+import { partsOf, type Zone } from '../layout';
+import { measurePiece } from '../piece';
+import type { Project } from './project';
+
+type Blend = Extract<Coat, { kind: 'blend' }>;
+
+/** Something that painters begin from: a zone on the fronts, and the method that goes with it. */
+export interface ZoneStarter {
+	readonly id: string;
+	readonly name: string;
+	readonly method: Blend['method'];
+	readonly build: (context: StarterContext) => Omit<Zone, 'id' | 'name'>;
+}
+
+interface StarterContext {
+	readonly project: Project;
+	readonly fronts: Zone['parts'];
+	/** Of the palette, at least one. */
+	readonly colours: readonly string[];
+	/** Shortest side of the fronts, mm. */
+	readonly shortest: number;
+}
+
+/** A new border takes this share of the lowest front, up to so many mm. */
+const BORDER_SHARE = 1 / 5;
+const WIDEST_BORDER = 30;
+const AGED = 26;
+
+/** In the order in which they are offered; the first is what "Shade the fronts" does. A new one is an entry here. Source: craft 4. */
+export const ZONE_STARTERS: readonly ZoneStarter[] = [
+	{
+		id: 'shade',
+		name: 'Edge shade and glow',
+		method: 'mist-and-feather',
+		build: ({ fronts, colours, shortest }) => ({
+			parts: fronts,
+			over: 'each',
+			/** A border that leaves even the lowest front a centre. */
+			field: { pattern: 'edge-shade', border: Math.max(5, Math.min(WIDEST_BORDER, Math.round(shortest * BORDER_SHARE))), corners: 'round' },
+			colours: colours.slice(0, 3),
+			leaves: false,
+			softness: 0.8
+		})
+	},
+	{
+		id: 'bands',
+		name: 'Bands from the floor',
+		method: 'mist-and-feather',
+		build: ({ fronts, colours }) => ({
+			parts: fronts,
+			over: 'piece',
+			field: { pattern: 'bands', from: 'bottom', stops: null },
+			colours: colours.slice(0, 4),
+			leaves: false,
+			softness: 0.8
+		})
+	},
+	{
+		id: 'halves',
+		name: 'Halves tied by a colour',
+		method: 'mist-and-feather',
+		build: ({ fronts, colours }) => ({
+			parts: fronts,
+			over: 'face',
+			field: { pattern: 'bands', from: 'left', stops: [0.42, 0.58] },
+			/** The tie lies between them. */
+			colours: [colours[0]!, colours.at(-1)!, colours[1] ?? colours[0]!],
+			leaves: false,
+			softness: 0.6
+		})
+	},
+	{
+		id: 'ageing',
+		name: 'Ageing on top',
+		method: 'glaze-slip',
+		build: ({ fronts, colours }) => ({
+			parts: fronts,
+			over: 'each',
+			field: { pattern: 'ageing', reach: AGED, hands: true, motifs: false, seed: 1 },
+			colours: [colours[0]!],
+			leaves: true,
+			softness: 0.9
+		})
+	},
+	{
+		id: 'touches',
+		name: "Touches of a motif's colour",
+		method: 'sponge-on-sponge',
+		build: ({ project, fronts, colours, shortest }) => ({
+			parts: fronts,
+			over: 'face',
+			field: { pattern: 'touches', size: Math.round(shortest / 5), apart: Math.round(shortest / 1.6), seed: 1 },
+			colours: [project.layout.runs.at(-1)?.colour ?? colours.at(-1)!],
+			leaves: true,
+			softness: 1
+		})
+	},
+	{
+		id: 'recess',
+		name: 'Colour in the hollows',
+		method: 'glaze-slip',
+		build: ({ fronts, colours }) => ({
+			parts: fronts,
+			over: 'each',
+			field: { pattern: 'recess', width: 5 },
+			colours: [colours[0]!],
+			leaves: true,
+			softness: 1
+		})
+	},
+	{
+		id: 'cloth',
+		name: 'Cloth in the panels',
+		method: 'dry-drag',
+		build: ({ project, fronts, colours }) => ({
+			parts: partsOf('panels', measurePiece(project.piece, project.units)).length > 0 ? 'panels' : fronts,
+			over: 'each',
+			field: { pattern: 'cloth', weave: 'linen', thread: 2, seed: 1, stops: null },
+			colours: [colours[1] ?? colours[0]!, colours.at(-1)!],
+			leaves: false,
+			softness: 0.7
+		})
+	}
+];

@@ -1,0 +1,107 @@
+import { readFile } from 'node:fs/promises';
+import { demoPiece, expect, expectNoViolations, saved, test, visit } from './workshop';
+
+test.describe.configure({ mode: 'serial' });
+
+test('a border is dragged on the piece, and comes back with one undo', async ({ page, workshop }) => {
+	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await page.getByRole('button', { name: 'Edge shade and glow' }).click();
+	const handle = page.locator('[data-handle="join-0"]');
+	await expect(handle).toHaveAttribute('aria-valuetext', /28/);
+	const { x, y, width, height } = (await handle.locator('rect').boundingBox())!;
+	await page.mouse.move(x + width / 2, y + height / 2);
+	await page.mouse.down();
+	await page.mouse.move(x + width / 2, y + height / 2 + 14, { steps: 6 });
+	await expect(handle).not.toHaveAttribute('aria-valuetext', /28/);
+	await page.mouse.up();
+	const dragged = await page.getByLabel('Border width').inputValue();
+	expect(Number.parseInt(dragged)).toBeGreaterThan(38);
+	await saved(page);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByLabel('Border width')).toHaveValue(/28/);
+	await handle.focus();
+	await page.keyboard.press('Shift+ArrowDown');
+	await expect(page.getByLabel('Border width')).toHaveValue(/38/);
+	await page.getByRole('button', { name: 'Undo' }).click();
+});
+
+test('two looks are compared by a line and side by side, and the held one is taken back', async ({ page, workshop }) => {
+	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await page.getByRole('button', { name: 'Edge shade and glow' }).click();
+	await page.getByRole('button', { name: 'Hold this look' }).click();
+	await page.getByLabel('How it goes').selectOption('bands');
+	await expect(page.getByRole('img', { name: 'As it was held' })).toHaveAttribute('data-shown', 'true');
+	await expect(page.getByRole('img', { name: 'As it is now' })).toHaveAttribute('data-shown', 'true');
+	/** The two pictures are of two pieces. */
+	const middle = (name: string) =>
+		page
+			.getByRole('img', { name })
+			.locator('canvas')
+			.evaluate((canvas: HTMLCanvasElement) =>
+				[...canvas.getContext('2d')!.getImageData(canvas.width / 2, canvas.height * 0.8, 1, 1).data].join()
+			);
+	expect(await middle('As it was held')).not.toBe(await middle('As it is now'));
+	await page.getByRole('slider', { name: 'Held at the left of the line' }).press('End');
+	await expectNoViolations(page, 'layout, compared by a line');
+	await page.getByRole('radio', { name: 'side by side' }).click();
+	await expectNoViolations(page, 'layout, compared side by side');
+	await page.getByRole('button', { name: 'Go back to the held one' }).click();
+	await expect(page.getByLabel('How it goes')).toHaveValue('edge-shade');
+	await saved(page);
+});
+
+test('a face is saved as a PNG of the wished size', async ({ page, workshop }) => {
+	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await page.getByRole('button', { name: 'Save a picture' }).click();
+	const width = page.getByLabel('Pixels across');
+	await width.fill('90000');
+	await expect(page.getByText(/^At most \d+ pixels across/)).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Save it as PNG' })).toBeDisabled();
+	await width.fill('900');
+	const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save it as PNG' }).click()]);
+	const png = await readFile(await download.path());
+	expect(png.subarray(1, 4).toString()).toBe('PNG');
+	expect([png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual([900, Math.round((900 * 940) / 860)]);
+});
+
+test('the palette reads a sample, keeps it on the shelf, and another piece takes it from there', async ({ page, workshop }) => {
+	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/mix`);
+	const palette = page.getByRole('region', { name: 'Palette' });
+	await palette.getByRole('button', { name: 'One more colour' }).click();
+	await palette.getByLabel('Name', { exact: true }).fill('Quay lichen');
+	await palette.getByRole('radio', { name: 'by Lab or reader' }).click();
+	await palette.getByLabel('Under the simulated reader').selectOption({ label: 'lichen from the quay wall' });
+	await palette.getByRole('button', { name: 'Read it' }).click();
+	await expect(palette.getByText(/^The middle of/)).toBeVisible();
+	await palette.getByRole('button', { name: 'Put it on the shelf' }).click();
+	await expect(page.getByText('Quay lichen is on the shelf')).toBeVisible();
+	await expectNoViolations(page, 'mix, a colour of the palette');
+	await palette.getByRole('radio', { name: 'from a picture' }).click();
+	await palette.getByLabel('From a picture').setInputFiles('docs/screenshots/layout.png');
+	await expect(palette.getByRole('button', { name: 'Take this colour' })).toBeVisible();
+	await palette.getByRole('application').focus();
+	await page.keyboard.press('Shift+ArrowRight');
+	await expectNoViolations(page, 'mix, a picture');
+	await palette.getByLabel('From a picture').setInputFiles({ name: 'x.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+	await expect(palette.getByRole('alert')).toContainText('cannot be opened');
+	const pieces = (await (await fetch(`${workshop.address}/api/pieces`)).json()) as { id: string; name: string }[];
+	await visit(page, workshop, `/pieces/${pieces.find(({ name }) => name === 'The ferry table')!.id}/mix`);
+	await palette.getByLabel('From the shelf').selectOption({ label: 'Quay lichen' });
+	await expect(palette.getByRole('button', { name: /^Quay lichen/ })).toBeVisible();
+});
+
+test('a top too large to be done wet says so in Coats, and a second pair of hands helps', async ({ page, workshop }) => {
+	const pieces = (await (await fetch(`${workshop.address}/api/pieces`)).json()) as { id: string; name: string }[];
+	await visit(page, workshop, `/pieces/${pieces.find(({ name }) => name === 'The ferry table')!.id}/coats`);
+	await page
+		.getByRole('button', { name: /Blended coat/ })
+		.first()
+		.click();
+	const sections = page.getByRole('region', { name: 'Sections' });
+	await expect(sections.getByRole('listitem')).toHaveCount(2);
+	await expect(sections).toContainText('too large to be done while it is wet');
+	await expectNoViolations(page, 'coats, sections');
+	await sections.getByRole('button', { name: 'Work on it 2 at once' }).click();
+	await expect(sections.getByRole('listitem')).toHaveCount(1);
+	await expect(sections).not.toContainText('too large');
+});
