@@ -20,6 +20,7 @@ export function addZone(
 		id: freeId('blend', project.finish.coats),
 		zone: id,
 		times: zone.leaves ? 1 : 2,
+		thickness: starter.thickness,
 		method: starter.method,
 		brushes: 'clean-joins'
 	};

@@ -10,6 +10,8 @@ export interface ZoneStarter {
 	readonly id: string;
 	readonly name: string;
 	readonly method: Blend['method'];
+	/** Of its coats: what is laid over other colours stays faint. */
+	readonly thickness: number;
 	readonly build: (context: StarterContext) => Omit<Zone, 'id' | 'name'>;
 }
 
@@ -33,6 +35,7 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		id: 'shade',
 		name: 'Edge shade and glow',
 		method: 'mist-and-feather',
+		thickness: 1,
 		build: ({ fronts, colours, shortest }) => ({
 			parts: fronts,
 			over: 'each',
@@ -47,6 +50,7 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		id: 'bands',
 		name: 'Bands from the floor',
 		method: 'mist-and-feather',
+		thickness: 1,
 		build: ({ fronts, colours }) => ({
 			parts: fronts,
 			over: 'piece',
@@ -60,6 +64,7 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		id: 'halves',
 		name: 'Halves tied by a colour',
 		method: 'mist-and-feather',
+		thickness: 1,
 		build: ({ fronts, colours }) => ({
 			parts: fronts,
 			over: 'face',
@@ -74,6 +79,7 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		id: 'ageing',
 		name: 'Ageing on top',
 		method: 'glaze-slip',
+		thickness: 0.5,
 		build: ({ fronts, colours }) => ({
 			parts: fronts,
 			over: 'each',
@@ -86,7 +92,8 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 	{
 		id: 'touches',
 		name: "Touches of a motif's colour",
-		method: 'sponge-on-sponge',
+		method: 'glaze-slip',
+		thickness: 0.25,
 		build: ({ project, fronts, colours, shortest }) => ({
 			parts: fronts,
 			over: 'face',
@@ -100,6 +107,7 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		id: 'recess',
 		name: 'Colour in the hollows',
 		method: 'glaze-slip',
+		thickness: 0.5,
 		build: ({ fronts, colours }) => ({
 			parts: fronts,
 			over: 'each',
@@ -113,6 +121,7 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		id: 'cloth',
 		name: 'Cloth in the panels',
 		method: 'dry-drag',
+		thickness: 1,
 		build: ({ project, fronts, colours }) => ({
 			parts: partsOf('panels', measurePiece(project.piece, project.units)).length > 0 ? 'panels' : fronts,
 			over: 'each',

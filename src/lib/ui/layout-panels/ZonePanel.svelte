@@ -146,7 +146,7 @@
 			checked={zone.leaves}
 			disabled={zone.leaves && zone.colours.length < 2}
 			onchange={(event) => set((draft) => void (draft.leaves = event.currentTarget.checked))}
-		/>{ends[1]} what is there is left as it is</label
+		/>{ends[1]}, what is there is left as it is</label
 	>
 	<FieldFigures
 		{zone}

@@ -13,10 +13,14 @@
 	let line = $state(50);
 	let [width, height] = $state([0, 0]);
 	const GAP = 24;
+	/** With its name below it. */
+	const ROW = 30;
 	const face = $derived(piece.face);
-	const scale = $derived(
-		Math.max(0.02, Math.min((how === 'beside' ? (width - 3 * GAP) / 2 : width - 2 * GAP) / face.width, (height - 2 * GAP) / face.height))
-	);
+	const fits = (across: number, down: number) =>
+		Math.min((width - (across + 1) * GAP) / across / face.width, (height - (down + 1) * ROW) / down / face.height);
+	/** Two wide faces stand larger one above the other. */
+	const isStacked = $derived(how === 'beside' && fits(1, 2) > fits(2, 1));
+	const scale = $derived(Math.max(0.02, how === 'split' ? fits(1, 1) : isStacked ? fits(1, 2) : fits(2, 1)));
 	const [w, h] = $derived([face.width * scale, face.height * scale]);
 	const full = $derived(pixelsPerMm(scale, face));
 	const isThere = $derived(held.piece.faces.some(({ id }) => id === face.id));
@@ -71,7 +75,7 @@
 					<span class="absolute -top-5 left-0 text-xs">held</span><span class="absolute -top-5 right-0 text-xs">now</span>
 				</div>
 			{:else}
-				<div class="flex justify-center" style:gap="{GAP}px" style:padding-top="{GAP}px">
+				<div class="flex h-full items-center justify-center {isStacked ? 'flex-col' : ''}" style:gap="{isStacked ? 4 : GAP}px">
 					<figure>
 						{@render look(held, 'As it was held')}
 						<figcaption class="text-center text-sm">held</figcaption>
