@@ -10,6 +10,7 @@ import {
 	sharesSurface,
 	stackLayers,
 	stepsOfBlend,
+	type Coat,
 	type GapRoom,
 	type Stack
 } from '../layers';
@@ -125,7 +126,14 @@ function assemble(project: Project, steps: Steps): Plan {
 		faces: piece.faces,
 		unfolded: unfoldPiece(piece, project.piece.seams),
 		zones,
-		zoneFindings: steps.judgements(layout.zones, zones, project.palette, piece, runs, finish.coats),
+		zoneFindings: steps.judgements(
+			layout.zones,
+			zones,
+			project.palette,
+			piece,
+			runs,
+			JSON.stringify(finish.coats.filter(({ kind }) => kind === 'blend'))
+		),
 		blends: steps.blends(stack, piece, zones, layout),
 		runs: runs.map((run): RunSummary => {
 			const { motif } = layout.runs.find((other) => other.id === run.run)!;
@@ -199,15 +207,17 @@ function judgeZones(
 	palette: Project['palette'],
 	piece: MeasuredPiece,
 	runs: readonly RunPlan[],
-	coats: Project['finish']['coats']
+	/** The blended coats as a text: nothing here hangs on any other. */
+	blends: string
 ): ZoneFinding[] {
+	const coats = JSON.parse(blends) as Extract<Coat, { kind: 'blend' }>[];
 	const pigments = pigmentsOf(palette);
 	const placements = runs.flatMap((run) => run.placements);
 	return zones.flatMap((zone) =>
 		judgeZone({
 			zone,
 			laid: layZone(zone, piece, placements),
-			coats: coats.filter((coat) => coat.kind === 'blend').filter((coat) => coat.zone === zone.id),
+			coats: coats.filter((coat) => coat.zone === zone.id),
 			pigmentOf: (id) => pigments.get(id) ?? pigmentOfHex('#808080'),
 			nameOf: (id) => palette.find((colour) => colour.id === id)?.name ?? id,
 			stock: [...pigments.values()],
