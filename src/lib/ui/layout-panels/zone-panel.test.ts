@@ -111,6 +111,21 @@ describe('what is worth a look about a zone', () => {
 	});
 });
 
+it('a slider moves by the keyboard, one step back each, and leaves no sketch behind', async () => {
+	const piece = open();
+	const again = show(piece);
+	screen.getByRole('slider', { name: 'Border' }).focus();
+	await userEvent.keyboard('{ArrowRight}');
+	expect([zoneOf(piece).field, piece.sketch]).toMatchObject([{ border: 29 }, null]);
+	await again();
+	screen.getByRole('slider', { name: 'Softness' }).focus();
+	await userEvent.keyboard('{ArrowLeft}');
+	expect([zoneOf(piece).softness, piece.sketch]).toEqual([expect.closeTo(0.85, 9), null]);
+	piece.undo();
+	piece.undo();
+	expect(zoneOf(piece)).toMatchObject({ field: { border: 28 }, softness: 0.9 });
+});
+
 describe('handles on the piece', () => {
 	const drawn = (piece: PieceState) => {
 		render(ZoneHandles, { props: { face: piece.face, scale: 1, zone: zoneOf(piece) }, context: contextOf(piece) });

@@ -93,7 +93,11 @@
 						aria-expanded={zone?.id === id}
 						onclick={() => pick(zone?.id === id ? null : { kind: 'zone', id })}
 					>
-						<span class="block h-7 w-12 border border-ink" style:background={swatchOfZone(field, colours.map(hexOf))}></span>{name}
+						<span class="block h-7 w-12 border border-ink" style:background={swatchOfZone(field, colours.map(hexOf))}></span>
+						<span class="flex-1">{name}</span>
+						{#if piece.plan.zoneFindings.some((finding) => finding.zone === id)}<span class="font-bold text-ember-deep" title="Worth a look"
+								>!<span class="sr-only">worth a look</span></span
+							>{/if}
 					</button>
 				</li>
 			{/each}
