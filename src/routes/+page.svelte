@@ -101,7 +101,7 @@
 				{@const stage = stageOf(plan)}
 				<li class="group">
 					<a href="/pieces/{id}/{stage === 'measuring' ? 'measure' : 'layout'}" class="block no-underline">
-						<span class="flex items-end" style:height="{PICTURE}px">
+						<span class="flex items-end">
 							<span
 								class="block {face.lies === 'upright' ? 'border-b-[3px] border-ink' : ''} {face.whole.outline.length === 4
 									? 'bg-paper shadow-[0_1px_7px_#0006]'
