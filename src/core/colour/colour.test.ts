@@ -71,6 +71,21 @@ describe('mixPaints', () => {
 		);
 	});
 
+	it('adds weights up: twice the parts are the same mix, strength counts like parts, and a step at a time comes to all at once', () => {
+		const part = fc.record({ hex, parts: fc.integer({ min: 1, max: 9 }), strength: fc.integer({ min: 1, max: 4 }) });
+		fc.assert(
+			fc.property(part, part, part, (a, b, c) => {
+				const as = ({ hex, parts, strength }: typeof a, times = 1) => ({ paint: convertHexToPaint(hex), parts: parts * times, strength });
+				const all = mixPaints([as(a), as(b), as(c)]);
+				const near = (other: ReturnType<typeof mixPaints>) => all.forEach((k, band) => expect(other[band]).toBeCloseTo(k, 9));
+				near(mixPaints([as(a, 2), as(b, 2), as(c, 2)]));
+				near(mixPaints([a, b, c].map((one) => ({ paint: convertHexToPaint(one.hex), parts: one.parts * one.strength }))));
+				const weight = a.parts * a.strength + b.parts * b.strength;
+				near(mixPaints([{ paint: mixPaints([as(a), as(b)]), parts: weight }, as(c)]));
+			})
+		);
+	});
+
 	it('refuses a mix of nothing', () => expect(() => mixPaints([])).toThrow('at least one part'));
 });
 

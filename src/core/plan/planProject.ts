@@ -1,5 +1,3 @@
-import { judgeJoin, pigmentOfHex, pigmentsOf, type JoinJudgement } from '../colour';
-import { areaOfOutline } from '../geometry';
 import { checkReferences, wordIssue, type Project } from '../formats';
 import {
 	checkOrder,
@@ -10,24 +8,10 @@ import {
 	sharesSurface,
 	stackLayers,
 	stepsOfBlend,
-	type Coat,
 	type GapRoom,
 	type Stack
 } from '../layers';
-import {
-	areasOfColours,
-	fitKeyOf,
-	fitRunOnFronts,
-	lengthsOfJoins,
-	measureMotif,
-	joinsOf,
-	layZone,
-	planRun,
-	type Motif,
-	type MotifShape,
-	type Run,
-	type RunPlan
-} from '../layout';
+import { fitKeyOf, fitRunOnFronts, measureMotif, planRun, type Motif, type MotifShape, type Run, type RunPlan } from '../layout';
 import { gatherMaterials } from '../materials';
 import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
 import { dryMaterial, FAIR_TEMPERATURES } from '../schedule';
@@ -35,7 +19,7 @@ import { formatLength, type Issue } from '../units';
 import { countQuantities } from './countQuantities';
 import { createStep, type Step } from './createStep';
 import { sectionBlends } from './sectionBlends';
-import { judgeZone } from './zoneJudgements';
+import { judgeZones, planZones } from './planZones';
 import type { ZoneFinding } from './zoneJudgements/types';
 import {
 	PLAN_FORMAT,
@@ -166,75 +150,6 @@ function createFit() {
 		run = now;
 		return fit(fitKeyOf(now), motif, piece);
 	};
-}
-
-function planZones(
-	zones: Project['layout']['zones'],
-	palette: Project['palette'],
-	piece: MeasuredPiece,
-	runs: readonly RunPlan[]
-): ZonePlan[] {
-	const pigments = pigmentsOf(palette);
-	const pigmentOf = (id: string) => pigments.get(id) ?? pigmentOfHex('#808080');
-	const stock = [...pigments.values()];
-	const placements = runs.flatMap((run) => run.placements);
-	/** Neighbours are judged once for each pair, however many parts they meet on. */
-	const judged = new Map<string, JoinJudgement>();
-	const judge = ([first, second]: readonly [string, string]) => {
-		const key = `${first} ${second}`;
-		const found = judged.get(key) ?? judgeJoin(pigmentOf(first), pigmentOf(second), stock);
-		judged.set(key, found);
-		return found;
-	};
-	return zones.flatMap((zone) =>
-		layZone(zone, piece, placements).map(({ part, laid }): ZonePlan => {
-			const areas = areasOfColours(zone, laid);
-			const lengths = lengthsOfJoins(zone, laid);
-			const joins = joinsOf(zone, laid.region)
-				.slice(0, zone.colours.length - 1)
-				.map(({ at }, i) => {
-					const between = [zone.colours[i]!, zone.colours[i + 1]!] as const;
-					return { between, at, length: lengths[i]!, ...judge(between) };
-				});
-			return { zone: zone.id, part: part.id, areas: zone.colours.map((colour, i) => ({ colour, area: areas[i]! / M2 })), joins };
-		})
-	);
-}
-
-function judgeZones(
-	zones: Project['layout']['zones'],
-	plans: readonly ZonePlan[],
-	palette: Project['palette'],
-	piece: MeasuredPiece,
-	runs: readonly RunPlan[],
-	/** The blended coats as a text: nothing here hangs on any other. */
-	blends: string
-): ZoneFinding[] {
-	const coats = JSON.parse(blends) as Extract<Coat, { kind: 'blend' }>[];
-	const pigments = pigmentsOf(palette);
-	const placements = runs.flatMap((run) => run.placements);
-	return zones.flatMap((zone) =>
-		judgeZone({
-			zone,
-			laid: layZone(zone, piece, placements),
-			coats: coats.filter((coat) => coat.zone === zone.id),
-			pigmentOf: (id) => pigments.get(id) ?? pigmentOfHex('#808080'),
-			nameOf: (id) => palette.find((colour) => colour.id === id)?.name ?? id,
-			stock: [...pigments.values()],
-			sharesOf: (part) => {
-				const areas = plans.find((plan) => plan.zone === zone.id && plan.part === part)?.areas ?? [];
-				const whole = areasOfSurface(piece, part);
-				return areas.map(({ area }) => (area * M2) / whole);
-			},
-			piece,
-			placements
-		})
-	);
-}
-
-function areasOfSurface(piece: MeasuredPiece, id: string): number {
-	const part = piece.faces.flatMap((face) => [face.whole, ...face.parts]).find((other) => other.id === id);
-	return part ? areaOfOutline(part.outline) : 1;
 }
 
 function stackProject(

@@ -1,9 +1,8 @@
-import { METHODS, type Coat, type FilmCoat, type Layer, type Stack } from '../layers';
+import { amountOfCoat, METHODS, type Coat, type FilmCoat, type Layer, type Stack } from '../layers';
 import { joinsOf, layZone, patternOf, type LaidPart, type Layout, type Zone } from '../layout';
 import { LOSS, volumeForArea } from '../materials';
 import type { MeasuredPiece } from '../piece';
 import { cutSections, type WetPart } from '../schedule';
-import { amountOfCoat } from '../layers';
 import type { BlendWork, ZonePlan } from './types';
 
 type Blend = Extract<FilmCoat, { kind: 'blend' }>;

@@ -57,7 +57,7 @@
 		class="paper w-[25rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4 max-xl:w-[19rem]"
 		aria-label="The step that is picked"
 	>
-		<div class="flex items-end justify-between gap-3">
+		<div class="mb-3 flex items-end justify-between gap-3">
 			{#if piece.plan.faces.length > 1}
 				<label class="label"
 					>Seen here<select class="field" value={face.id} onchange={(event) => (piece.faceId = event.currentTarget.value)}>
