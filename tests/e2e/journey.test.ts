@@ -88,9 +88,9 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 		await page.getByRole('radio', { name: 'Glaze slip' }).click();
 		await page.getByLabel('Coats', { exact: true }).fill('3');
 		await page.keyboard.press('Enter');
-		await expect(page.locator('[data-strip="blend"]')).toContainText('3 coats, 150 µm');
+		await expect(page.locator('[data-strip="blend"]')).toContainText('3 coats, 188 µm');
 		await page.getByLabel('Material').selectOption('Mineral furniture paint');
-		await expect(page.locator('[data-strip="blend"]')).toContainText('3 coats, 105 µm');
+		await expect(page.locator('[data-strip="blend"]')).toContainText('3 coats, 131 µm');
 	});
 
 	await test.step('the look follows the film', async () => {
