@@ -3,7 +3,14 @@
 	import { freeId } from '$core/layers';
 	import { usePiece } from '$lib/ui/piece-state';
 
-	let { label, value, onchange }: { label: string; value: string; onchange: (colour: string) => void } = $props();
+	interface Props {
+		label: string;
+		value: string;
+		onchange: (colour: string) => void;
+		/** Stands at the end of the label's line. */
+		note?: string;
+	}
+	let { label, value, onchange, note = '' }: Props = $props();
 	const piece = usePiece();
 	const id = $props.id();
 	const NEW = '+';
@@ -23,7 +30,9 @@
 </script>
 
 <div>
-	<label class="label" for={id}>{label}</label>
+	<div class="flex items-baseline justify-between">
+		<label class="label" for={id}>{label}</label>{#if note}<span class="note">{note}</span>{/if}
+	</div>
 	<div class="flex gap-1">
 		{#if colour?.mix}
 			<span

@@ -114,7 +114,8 @@
 			<div class="flex items-end gap-1">
 				<div class="min-w-0 flex-1">
 					<ColourChoice
-						label="{labelOf(i)}: {areas[i]!.toFixed(3)} m²"
+						label={labelOf(i)}
+						note="{areas[i]!.toFixed(3)} m²"
 						value={colour}
 						onchange={(next) => set((draft) => void (draft.colours[i] = next))}
 					/>
