@@ -1,12 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { pigmentOfHex } from '../../colour';
+import { layOver, pigmentOfHex } from '../../colour';
+import type { Zone } from '../../layout';
 import { lightPlanes } from '../lightPlanes';
 import { fillStrokeRow, noiseTile } from '../grain';
 import { copyPlanes, createPlanes } from '../planes';
 import { pixelsOf } from '../regions';
+import { spansOf } from '../spans';
 import { FIRST_FRONT, FRAME, OUTSIDE, type Scene, type SceneLayer } from '../scene';
 import { createCanvas } from './canvas';
+import { eachSpan } from './eachSpan';
 import { fillDepthRow } from './fillDepthRow';
 import { bytesOfHex, coverTables } from './coverTable';
 import { layLayer } from './index';
@@ -186,4 +189,101 @@ it('lays neither colour nor film nor sheen where a zone leaves the ground as it 
 	for (const byte of rgbAt(planes, 11, 30)) expect(Math.abs(byte - 16)).toBeLessThanOrEqual(1);
 	expect(planes.relief[at(11, 30)]! - bare.relief[at(11, 30)]!).toBeGreaterThanOrEqual(50);
 	expect(planes.gloss[at(11, 30)]).toBe(230);
+});
+
+describe('spans', () => {
+	const surfaces = fc.array(fc.constantFrom(0, 1, 2, 7, 255), { minLength: 60, maxLength: 60 }).map((list) => Uint8Array.from(list));
+
+	it('visit every pixel of the wanted surfaces in a box once, and no other', () => {
+		fc.assert(
+			fc.property(
+				surfaces,
+				fc.subarray([0, 1, 2, 7, 255]),
+				fc.tuple(fc.nat(9), fc.nat(5), fc.nat(9), fc.nat(5)),
+				(map, wanted, [x, y, width, height]) => {
+					const small = { ...canvas, surfaces: map, spans: spansOf(map, 10, 6) };
+					const visited = new Array<number>(60).fill(0);
+					const visit = (start: number, count: number, column: number, row: number) => {
+						expect(start).toBe(row * 10 + column);
+						for (let i = start; i < start + count; i++) visited[i]!++;
+					};
+					eachSpan(createPlanes(10, 6), wanted, small, visit, { x, y, width, height });
+					for (let i = 0; i < 60; i++) {
+						const [column, row] = [i % 10, Math.floor(i / 10)];
+						const isIn = column >= x && column < x + width && row >= y && row < y + height;
+						expect(visited[i]).toBe(isIn && wanted.includes(map[i]!) ? 1 : 0);
+					}
+				}
+			),
+			{ numRuns: 60 }
+		);
+	});
+});
+
+it('lights in whole numbers as the sum in fractions would, to a byte', () => {
+	const random = fc.array(fc.nat(255), { minLength: 48 * 6, maxLength: 48 * 6 });
+	fc.assert(
+		fc.property(random, fc.integer({ min: 0, max: 359 }), (noise, angle) => {
+			const planes = createPlanes(8, 6);
+			planes.rgb.set(noise.slice(0, 144));
+			planes.relief.set(noise.slice(144, 192).map((value) => value * 2));
+			planes.gloss.set(noise.slice(192, 240));
+			const pixels = lightPlanes(planes, 1, new Uint8Array(48).fill(FRAME), { angle, rake: 1 });
+			const [lx, ly] = [Math.cos((angle * Math.PI) / 180), -Math.sin((angle * Math.PI) / 180)];
+			const [x, y] = [3, 2];
+			const height = (dx: number, dy: number) => planes.relief[(y + dy) * 8 + x + dx]!;
+			const turn = -((height(1, 0) - height(-1, 0)) * lx + (height(0, 1) - height(0, -1)) * ly) / 9;
+			const slope = Math.max(-46, Math.min(46, turn));
+			for (let c = 0; c < 3; c++) {
+				const light = planes.rgb[(y * 8 + x) * 3 + c]! * (1 + slope * 0.0075) + planes.gloss[y * 8 + x]! * (0.05 + 0.001 * slope);
+				expect(Math.abs(pixels[(y * 8 + x) * 4 + c]! - Math.max(0, Math.min(255, light)))).toBeLessThan(1.6);
+			}
+		}),
+		{ numRuns: 60 }
+	);
+});
+
+describe('what lies over a ground lies as paint does', () => {
+	const under = lay({ kind: 'paint', coat: 'g', ...FRONT, hex: '#f4f1e8', cover: 1, sheen: 0, film: 10 });
+	const over = (layer: SceneLayer) => {
+		const planes = copyPlanes(under);
+		layLayer(planes, layer, canvas);
+		return rgbAt(planes, 50, 30);
+	};
+	const near = (rgb: readonly number[], hex: string) =>
+		bytesOfHex(hex).forEach((byte, c) => expect(Math.abs(rgb[c]! - byte)).toBeLessThanOrEqual(2));
+	const own = { width: BOX.width, height: BOX.height, outline: null, deepest: BOX.height / 2, salt: 1, hollows: [], touched: [] };
+	const zone: Zone = {
+		id: 'z',
+		name: 'Z',
+		parts: ['x'],
+		over: 'each',
+		field: { pattern: 'bands', from: 'left', stops: null },
+		colours: ['a', 'b'],
+		leaves: false,
+		softness: 1
+	};
+	const blend = (colours: readonly string[], cover: number): SceneLayer => ({
+		kind: 'blend',
+		coat: 'b',
+		regions: [{ box: scene.fronts[0]!, laid: { region: own, x: 0, y: 0, flat: null, own }, surfaces: [FIRST_FRONT] }],
+		zone,
+		colours: colours.map((hex) => ({ ...pigmentOfHex(hex), cover })),
+		hand: { strokes: 'none', stroke: 0, patch: 0, size: 10, everywhere: 0 },
+		sheen: 0,
+		film: 20
+	});
+
+	it.each([0.3, 0.7])('a thin blend, at %f of one colour', (cover) =>
+		near(over(blend(['#5a3a22', '#5a3a22'], cover)), layOver('#5a3a22', cover, '#f4f1e8'))
+	);
+
+	it('a join, half and half: blue and yellow give green', () => near(over(blend(['#2b4f9e', '#f2c92b'], 1)), '#4e694b'));
+
+	it('a crisp stencil', () => {
+		const spot = { x: 30, y: 20, width: 40, height: 20, scale: 1, cut: 'none' as const, clip: BOX };
+		const paint = { hex: '#5a3a22', cover: 0.7, sheen: 0, film: 20 };
+		const layer: SceneLayer = { kind: 'stencil', coat: 's', edge: 'crisp', rings: [[0, 0, 40, 0, 40, 20, 0, 20]], spots: [spot], ...paint };
+		near(over(layer), layOver('#5a3a22', 0.7, '#f4f1e8'));
+	});
 });

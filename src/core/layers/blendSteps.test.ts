@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest';
+import { amountOfCoat, BLEND_METHODS, METHODS, stepsOfBlend, type Coat } from './index';
+
+type Blend = Extract<Coat, { kind: 'blend' }>;
+const coat = (method: Blend['method'], more: Partial<Blend> = {}): Blend => ({
+	kind: 'blend',
+	id: 'b',
+	wait: null,
+	material: 'chalk-paint',
+	times: 2,
+	thickness: 1,
+	applicator: 'brush',
+	zone: 'z',
+	method,
+	brushes: 'clean-joins',
+	...more
+});
+
+describe.each(BLEND_METHODS)('%s', (method) => {
+	it('has all that is asked of a school: what to lay out, water, passes, and what to wipe', () => {
+		const { tools, rate, film, passes, wipe, water } = METHODS[method];
+		expect(tools(3, 'clean-joins').every(({ count }) => count >= 1)).toBe(true);
+		expect(rate > 0 && film > 0).toBe(true);
+		const steps = stepsOfBlend(coat(method), true);
+		expect(steps.filter((step) => step.endsWith(passes[0]) || step.endsWith(passes[1]))).toHaveLength(2);
+		expect(steps).toContain(wipe);
+		expect(steps).toContain(`Water: ${water}`);
+		expect(new Set(steps).size).toBe(steps.length);
+	});
+
+	it('tells of passes only where there are two, of drawers only where something moves', () => {
+		const once = stepsOfBlend(coat(method, { times: 1 }), false);
+		expect(once.some((step) => /^(First|Second) pass/.test(step))).toBe(false);
+		expect(once.some((step) => /Take drawers and doors out|Leave drawers and doors in/.test(step))).toBe(false);
+		expect(stepsOfBlend(coat(method, { drawers: 'out' }), true).at(-1)).toMatch(/^Put them back/);
+	});
+});
+
+it('of mist and feather, three schools of brushes: 2n - 1, n, or n and one dry', () => {
+	const brushes = (school: Blend['brushes']) =>
+		METHODS['mist-and-feather'].tools(4, school).reduce((sum, { tool, count }) => sum + (tool.includes('brush') ? count : 0), 0);
+	expect([brushes('clean-joins'), brushes('own-brushes'), brushes('one-dry')]).toEqual([7, 4, 5]);
+});
+
+it('lays as much as its method does of a plain coat', () => {
+	expect(amountOfCoat(coat('mist-and-feather'))).toBe(2);
+	expect(amountOfCoat(coat('running-colour', { thickness: 0.5 }))).toBe(0.5);
+	expect(amountOfCoat({ ...coat('glaze-slip'), times: 1 })).toBe(1.25);
+});
