@@ -4,6 +4,7 @@
 	import { nameSurface } from '$core/plan';
 	import { formatDuration, formatLength, formatVolume } from '$core/units';
 	import { Choice } from '$lib/ui/choice';
+	import NumberField from '$lib/ui/number-field/NumberField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	type Blend = Extract<Coat, { kind: 'blend' }>;
@@ -60,26 +61,14 @@
 	/>
 {/if}
 <div class="grid grid-cols-2 gap-2">
-	<label class="label"
-		>Extender adds, minutes<input
-			class="field"
-			type="number"
-			min="0"
-			max="240"
-			value={coat.extender ?? 0}
-			onchange={(event) => event.currentTarget.checkValidity() && set({ extender: event.currentTarget.valueAsNumber || 0 }, 'extender')}
-		/></label
-	>
-	<label class="label"
-		>Working at once<input
-			class="field"
-			type="number"
-			min="1"
-			max="4"
-			value={coat.hands ?? 1}
-			onchange={(event) => event.currentTarget.checkValidity() && set({ hands: event.currentTarget.valueAsNumber || 1 }, 'hands')}
-		/></label
-	>
+	<NumberField
+		label="Extender adds, minutes"
+		value={coat.extender ?? 0}
+		min={0}
+		max={240}
+		onchange={(extender) => set({ extender }, 'extender')}
+	/>
+	<NumberField label="Working at once" value={coat.hands ?? 1} min={1} max={4} onchange={(hands) => set({ hands }, 'hands')} />
 </div>
 {#if work && work.sections.length > 0}
 	<section aria-label="Sections">

@@ -3,6 +3,7 @@
 	import { dropColour, setColour, usesOfColour } from '$core/formats';
 	import { Choice, Slide } from '$lib/ui/choice';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
+	import NumberField from '$lib/ui/number-field/NumberField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import PictureFields from './PictureFields.svelte';
 	import ReaderFields from './ReaderFields.svelte';
@@ -26,9 +27,6 @@
 	function set(change: Partial<Colour>, together = ''): void {
 		const next = Object.fromEntries(Object.entries({ ...colour, ...change }).filter(([, value]) => value !== undefined)) as Colour;
 		piece.replace(setColour(piece.project, next), together && `${together} ${colour.id}`);
-	}
-	function setNumber(input: HTMLInputElement, take: (value: number) => Partial<Colour>): void {
-		if (input.checkValidity() && input.value !== '') set(take(input.valueAsNumber), input.name);
 	}
 	function setParts(of: string, input: HTMLInputElement): void {
 		if (input.checkValidity() && input.value !== '')
@@ -106,40 +104,29 @@
 	/>
 	{#if parts.length === 0}
 		<div class="grid grid-cols-3 gap-2">
-			<label class="label" title="How many parts of a plain paint one part of it counts for in a mix"
-				>Tinting strength<input
-					class="field"
-					name="strength"
-					type="number"
-					min="0.1"
-					max="10"
-					step="0.1"
-					value={colour.strength ?? 1}
-					onchange={(event) => setNumber(event.currentTarget, (strength) => ({ strength: strength === 1 ? undefined : strength }))}
-				/></label
-			>
-			<label class="label"
-				>Left in the jar, ml<input
-					class="field"
-					name="left"
-					type="number"
-					min="0"
-					max="100000"
-					value={colour.jar?.left ?? ''}
-					onchange={(event) => setNumber(event.currentTarget, (left) => ({ jar: { size: colour.jar?.size ?? USUAL, left } }))}
-				/></label
-			>
-			<label class="label"
-				>A jar holds, ml<input
-					class="field"
-					name="size"
-					type="number"
-					min="1"
-					max="100000"
-					value={colour.jar?.size ?? ''}
-					onchange={(event) => setNumber(event.currentTarget, (size) => ({ jar: { left: colour.jar?.left ?? 0, size } }))}
-				/></label
-			>
+			<NumberField
+				label="Tinting strength"
+				title="How many parts of a plain paint one part of it counts for in a mix"
+				value={colour.strength ?? 1}
+				min={0.1}
+				max={10}
+				step={0.1}
+				onchange={(strength) => set({ strength: strength === 1 ? undefined : strength }, 'strength')}
+			/>
+			<NumberField
+				label="Left in the jar, ml"
+				value={colour.jar?.left ?? null}
+				min={0}
+				max={100_000}
+				onchange={(left) => set({ jar: { size: colour.jar?.size ?? USUAL, left } }, 'left')}
+			/>
+			<NumberField
+				label="A jar holds, ml"
+				value={colour.jar?.size ?? null}
+				min={1}
+				max={100_000}
+				onchange={(size) => set({ jar: { left: colour.jar?.left ?? 0, size } }, 'size')}
+			/>
 		</div>
 	{/if}
 	<div class="flex flex-wrap items-baseline gap-3">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { convertHexToLab, convertLabToHex, middleOfReadings, type Lab } from '$core/colour';
+	import NumberField from '$lib/ui/number-field/NumberField.svelte';
 	import { SAMPLES, SimulatedColourReader } from './SimulatedColourReader';
 
 	interface Props {
@@ -38,27 +39,20 @@
 		off = shown.off;
 		onchange(shown.hex);
 	}
-	function type(key: 'l' | 'a' | 'b', input: HTMLInputElement): void {
-		if (input.checkValidity() && input.value !== '') take({ ...lab, [key]: input.valueAsNumber });
-	}
 </script>
 
 <fieldset class="space-y-1">
 	<legend class="label">By Lab, typed or read</legend>
 	<div class="grid grid-cols-3 gap-2">
 		{#each FIGURES as { key, name, least, most } (key)}
-			<label class="label" for="{id}-{key}"
-				>{name}<input
-					id="{id}-{key}"
-					class="field text-right"
-					type="number"
-					min={least}
-					max={most}
-					step="any"
-					value={Number(lab[key].toFixed(1))}
-					onchange={(event) => type(key, event.currentTarget)}
-				/></label
-			>
+			<NumberField
+				label={name}
+				value={Number(lab[key].toFixed(1))}
+				min={least}
+				max={most}
+				step="any"
+				onchange={(value) => take({ ...lab, [key]: value })}
+			/>
 		{/each}
 	</div>
 	{#if off > 1}<p class="fault">No screen shows this colour: it is shown by the nearest, {off.toFixed(1)} away.</p>{/if}
