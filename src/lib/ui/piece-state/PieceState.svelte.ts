@@ -157,6 +157,7 @@ export class PieceState {
 
 	#settle(project: Project): void {
 		this.trial = null;
+		this.sketch = null;
 		this.#together = null;
 		this.project = project;
 		this.saver.changed();
