@@ -1,6 +1,7 @@
 import { startWorkshop, stopWorkshop } from '$lib/server/workshop';
 import { building } from '$app/environment';
 import { refuseWith } from '$lib/server/answer';
+import { hostsOf, isKnownHost, isOwnOrigin } from '$lib/server/hosts';
 import type { Handle, ServerInit } from '@sveltejs/kit';
 
 export const init: ServerInit = async () => {
@@ -9,11 +10,19 @@ export const init: ServerInit = async () => {
 	process.once('sveltekit:shutdown', () => void stopWorkshop());
 };
 
-/** A page of another site must not change this workshop; programs on this machine send no origin and are let in. */
+const HOSTS = hostsOf(process.env['EMBER_HOSTS']);
+
+/**
+ * The workshop answers to its own names only: a name of another site that was turned to this machine could read all of it. A page of
+ * another site must not change it; programs on this machine send no origin and are let in.
+ */
 export const handle: Handle = async ({ event, resolve }) => {
-	const origin = event.request.headers.get('origin');
+	if (building) return resolve(event);
+	const host = event.request.headers.get('host');
+	if (!isKnownHost(host, HOSTS))
+		return refuseWith(421, 'host.unknown', `This workshop does not answer to the name ${host ?? ''}. Its owner can allow it with EMBER_HOSTS.`);
 	const changes = event.request.method !== 'GET' && event.request.method !== 'HEAD';
-	if (changes && origin !== null && origin !== event.url.origin)
+	if (changes && !isOwnOrigin(event.request.headers.get('origin'), host))
 		return refuseWith(403, 'origin.other', 'Only pages of this workshop may change it.');
 	return resolve(event);
 };

@@ -13,10 +13,22 @@
 
 	let { data } = $props();
 
-	const pieces = $derived(data.pieces.map((piece) => ({ ...piece, plan: planProject(piece.document) })));
+	const cards = $derived(data.pieces.map(cardOf));
+	const pieces = $derived(cards.flatMap((card) => (card.kind === 'sound' ? [card] : [])));
 	/** All pictures at one scale: the tallest piece fills its card. */
 	const tallest = $derived(Math.max(1, ...pieces.map(({ plan }) => Math.max(plan.faces[0]!.height, plan.faces[0]!.width * 0.75))));
 	const PICTURE = 230;
+
+	/** A piece that cannot be planned is shown with its fault, and takes no other down. */
+	function cardOf(piece: (typeof data.pieces)[0]) {
+		if (piece.kind === 'faulty') return piece;
+		try {
+			return { ...piece, plan: planProject(piece.document) };
+		} catch (error) {
+			const message = error instanceof Error ? error.message : String(error);
+			return { kind: 'faulty' as const, id: piece.id, name: piece.document.piece.name, faults: [{ path: '', message }] };
+		}
+	}
 
 	const STAGES: Readonly<Record<Stage, string>> = {
 		measuring: 'being measured',
@@ -85,7 +97,7 @@
 </header>
 
 <main class="flex items-start gap-8 p-8">
-	{#if pieces.length === 0}
+	{#if cards.length === 0}
 		<section class="max-w-md self-center">
 			<h2>No piece yet</h2>
 			<p class="mt-2">
@@ -95,43 +107,12 @@
 		</section>
 	{:else}
 		<ul class="flex flex-1 flex-wrap items-end gap-x-8 gap-y-6">
-			{#each pieces as { id, document: project, plan } (id)}
-				{@const face = plan.faces[0]!}
-				{@const scale = PICTURE / tallest}
-				{@const stage = stageOf(plan)}
-				<li class="group">
-					<a href="/pieces/{id}/{stage === 'measuring' ? 'measure' : 'layout'}" class="block no-underline">
-						<span class="flex items-end">
-							<span
-								class="block {face.lies === 'upright' ? 'border-b-[3px] border-ink' : ''} {face.whole.outline.length === 4
-									? 'bg-paper shadow-[0_1px_7px_#0006]'
-									: 'drop-shadow-[0_1px_4px_#0006]'}"
-								style:width="{face.width * scale}px"
-								style:height="{face.height * scale}px"
-							>
-								<Look
-									{project}
-									steps={project.finish.coats.length}
-									scales={[Math.max(0.1, scale * 2)]}
-									label="Picture of {project.piece.name}"
-								/>
-							</span>
-						</span>
-						<span class="mt-3 block font-head text-lg font-semibold group-hover:text-ember-deep">{project.piece.name}</span>
-						<span class="block text-sm">{STAGES[stage]}</span>
-						<span class="block text-sm text-[#3f3a33]"
-							>{face.estimated
-								? 'not measured yet'
-								: `${formatLength(face.width, project.units).text} × ${formatLength(face.height, project.units).text}`}</span
-						>
-					</a>
-					<span class="mt-1 flex gap-3 text-sm">
-						<a class="text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{id}/file" download>project file</a>
-						<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => (removing = { id, name: project.piece.name })}
-							>take out</button
-						>
-					</span>
-				</li>
+			{#each cards as card (card.id)}
+				{#if card.kind === 'faulty'}
+					{@render faulty(card)}
+				{:else}
+					{@render sound(card)}
+				{/if}
 			{/each}
 		</ul>
 	{/if}
@@ -218,6 +199,58 @@
 		{/if}
 	</form>
 </main>
+
+{#snippet sound(card: (typeof pieces)[0])}
+	{@const { id, document: project, plan } = card}
+	{@const face = plan.faces[0]!}
+	{@const scale = PICTURE / tallest}
+	{@const stage = stageOf(plan)}
+	<li class="group">
+		<a href="/pieces/{id}/{stage === 'measuring' ? 'measure' : 'layout'}" class="block no-underline">
+			<span class="flex items-end">
+				<span
+					class="block {face.lies === 'upright' ? 'border-b-[3px] border-ink' : ''} {face.whole.outline.length === 4
+						? 'bg-paper shadow-[0_1px_7px_#0006]'
+						: 'drop-shadow-[0_1px_4px_#0006]'}"
+					style:width="{face.width * scale}px"
+					style:height="{face.height * scale}px"
+				>
+					<Look {project} steps={project.finish.coats.length} scales={[Math.max(0.1, scale * 2)]} label="Picture of {project.piece.name}" />
+				</span>
+			</span>
+			<span class="mt-3 block font-head text-lg font-semibold group-hover:text-ember-deep">{project.piece.name}</span>
+			<span class="block text-sm">{STAGES[stage]}</span>
+			<span class="block text-sm text-[#3f3a33]"
+				>{face.estimated
+					? 'not measured yet'
+					: `${formatLength(face.width, project.units).text} × ${formatLength(face.height, project.units).text}`}</span
+			>
+		</a>
+		<span class="mt-1 flex gap-3 text-sm">
+			<a class="text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{id}/file" download>project file</a>
+			<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => (removing = { id, name: project.piece.name })}
+				>take out</button
+			>
+		</span>
+	</li>
+{/snippet}
+
+{#snippet faulty({ id, name, faults: told }: { id: string; name: string; faults: readonly { path: string; message: string }[] })}
+	<li class="paper max-w-[17rem] border-t-2 border-t-must p-3">
+		<span class="block font-head text-lg font-semibold">{name}</span>
+		<p class="fault mt-1 font-bold">This piece is stored with a fault and cannot be opened.</p>
+		<ul>
+			{#each told.slice(0, 3) as fault, i (i)}<li class="fault mt-1">
+					<b class="break-all">{fault.path ? `${fault.path}: ` : ''}</b>{fault.message}
+				</li>{/each}
+		</ul>
+		<p class="note mt-1">Save its project file, put that right and open it; or take the piece out.</p>
+		<span class="mt-1 flex gap-3 text-sm">
+			<a class="text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{id}/file" download>project file</a>
+			<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => (removing = { id, name })}>take out</button>
+		</span>
+	</li>
+{/snippet}
 
 <AlertDialog.Root open={removing !== null} onOpenChange={(isOpen) => !isOpen && (removing = null)}>
 	<AlertDialog.Portal>

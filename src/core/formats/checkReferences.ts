@@ -1,5 +1,5 @@
 import { gatherMaterials } from '../materials';
-import { partIdsOf } from '../piece';
+import { partIdsOf, type PlacedPart } from '../piece';
 import { isFilm, type Material } from '../layers';
 import type { Issue } from '../units';
 import type { Project } from './project';
@@ -23,6 +23,12 @@ export function checkReferences(project: Project): Issue[] {
 	const needAll = (ids: ReadonlySet<string>, list: readonly string[] | string, path: string, what: string) => {
 		if (typeof list !== 'string') list.forEach((id, i) => need(ids, id, `${path}[${i}]`, what));
 	};
+	piece.faces.forEach((face, i) =>
+		face.parts.forEach((part, p) => {
+			if (liesOnItself(part, face.parts))
+				issues.push({ code: 'part.circle', path: `piece.faces[${i}].parts[${p}].on`, values: { id: part.id } });
+		})
+	);
 	const colours = idsOf(palette);
 	palette.forEach((colour, i) => {
 		colour.mix?.forEach(({ colour: part }, m) => need(colours, part, `palette[${i}].mix[${m}].colour`, 'colour'));
@@ -58,6 +64,13 @@ export function checkReferences(project: Project): Issue[] {
 		if (isFilm(coat) && 'on' in coat && coat.on.length === 0) issues.push({ code: 'field.too-small', path: `${path}.on` });
 	});
 	return issues;
+}
+
+/** Whether a part lies on itself, or on one that lies on it. */
+function liesOnItself({ id, on }: PlacedPart, parts: readonly PlacedPart[], seen: ReadonlySet<string> = new Set()): boolean {
+	if (on === id) return true;
+	const under = seen.has(on) ? undefined : parts.find((other) => other.id === on);
+	return under !== undefined && liesOnItself({ ...under, id }, parts, new Set([...seen, on]));
 }
 
 /** Whether a mix has itself among its parts, or theirs. */

@@ -32,6 +32,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'outline.crossed': () => 'The outline crosses itself. Go through its points in the order in which they follow each other.',
 	'outline.outside': () => 'The outline reaches beyond its width or height. Check its points, or the width and the height.',
 	'part.no-parent': (v) => `There is no part "${v['id']}" for it to lie on. Choose another.`,
+	'part.circle': (v) => `"${v['id']}" lies on itself, or on a part that lies on it. Choose another for it to lie on.`,
 	'part.off': (v) => `It reaches over the edge of ${v['on']}, on which it lies. Make it smaller, or check its distances.`,
 	'part.overlap': (v) => `It lies on ${v['other']}. Move one of them, or make it smaller.`,
 	'part.no-room': (v) => `Its margins leave nothing of ${v['on']}. Make them smaller.`,

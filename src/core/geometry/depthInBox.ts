@@ -1,3 +1,5 @@
+import type { Ring } from './flattenPath';
+
 /** How round the level lines run at a corner: the radius grows by this with the depth. */
 const ROUNDING = 1;
 
@@ -23,4 +25,35 @@ export function roundedDepthInBox(x: number, y: number, width: number, height: n
 	if (disc < 0) return nearest;
 	const d = (k * (a + b) + Math.sqrt(disc)) / square;
 	return k * d > a && k * d > b ? Math.min(nearest, d) : nearest;
+}
+
+/** Chords of a level line stray from it by at most this, mm. */
+const FLATNESS = 0.002;
+
+/** The ring whose points have this `depthInBox`; null where none has so much. */
+export function levelInBox(depth: number, width: number, height: number): Ring | null {
+	if (2 * depth >= Math.min(width, height)) return null;
+	const [right, bottom] = [width - depth, height - depth];
+	return [depth, depth, right, depth, right, bottom, depth, bottom];
+}
+
+/** The ring whose points have this `roundedDepthInBox`, clockwise; null where none has so much. */
+export function roundedLevelInBox(depth: number, width: number, height: number): Ring | null {
+	if (depth <= 0 || 2 * depth >= Math.min(width, height)) return levelInBox(depth, width, height);
+	/** Each corner turns about a point twice as deep from both sides; past the middle of a side only what is left of its arc. */
+	const last = Math.acos(Math.min(1, Math.max(0, (2 * depth - width / 2) / depth)));
+	const first = Math.asin(Math.min(1, Math.max(0, (2 * depth - height / 2) / depth)));
+	if (first >= last) return null;
+	const steps = Math.max(2, Math.ceil((last - first) / (2 * Math.acos(Math.max(0, 1 - FLATNESS / depth)))));
+	const arc = Array.from({ length: steps + 1 }, (_, i) => {
+		const turn = first + ((last - first) * i) / steps;
+		return [(1 + ROUNDING) * depth - depth * Math.cos(turn), (1 + ROUNDING) * depth - depth * Math.sin(turn)] as const;
+	});
+	const back = [...arc].reverse();
+	return [
+		...arc.flatMap(([x, y]) => [x, y]),
+		...back.flatMap(([x, y]) => [width - x, y]),
+		...arc.flatMap(([x, y]) => [width - x, height - y]),
+		...back.flatMap(([x, y]) => [x, height - y])
+	];
 }

@@ -1,7 +1,18 @@
 export { FLATNESS, flattenPath, type Ring } from './flattenPath';
 export { areaOfRings, uniteShapes, type FillRule, type Shape } from './uniteShapes';
 export { coverRings, type CoverageMask } from './coverRings';
-export { depthInBox, roundedDepthInBox } from './depthInBox';
+export { depthInBox, levelInBox, roundedDepthInBox, roundedLevelInBox } from './depthInBox';
+export {
+	areaInCommon,
+	areaOfRing,
+	isInRings,
+	lengthOfLine,
+	lengthWithin,
+	offsetRing,
+	subtractRings,
+	uniteRings,
+	type Polyline
+} from './clipRings';
 export type { ArcEdge, Edge, Point } from './edges/types';
 export {
 	areaOfOutline,

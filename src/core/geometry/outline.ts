@@ -1,6 +1,6 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
 import { kindOf } from './edges';
-import type { Edge, Point } from './edges/types';
+import type { ArcEdge, Edge, Point } from './edges/types';
 import type { Ring } from './flattenPath';
 import { fromClipper, toClipper } from './uniteShapes';
 
@@ -56,17 +56,29 @@ export function flattenOutline(outline: Outline, flatness = 0.05): Ring {
 	);
 }
 
-/** Chords of an outline that is offset stray from it by at most this, mm. */
+/** Chords of an outline that is offset stray from it by at most this unless said, mm. */
 const OFFSET_FLATNESS = 0.002;
 
 /**
  * The rings whose every point lies `by` (mm) from the outline, inside it: none where it is too narrow, several where
- * it falls apart. Within 0.01 mm: curves are chords of 0.002 mm, and clipper counts in 0.0001 mm.
+ * it falls apart. Within 0.01 mm: curves are chords of 0.002 mm unless said, and clipper counts in 0.0001 mm. A circle stays one.
  */
-export function offsetInwards(outline: Outline, by: number): Ring[] {
-	const ring = toClipper(flattenOutline(outline, OFFSET_FLATNESS));
+export function offsetInwards(outline: Outline, by: number, flatness = OFFSET_FLATNESS): Ring[] {
+	const circle = circleOf(outline);
+	if (circle !== null) return by < circle.radius ? [flattenOutline([shrink(circle, Math.max(0, by))], flatness)] : [];
+	const ring = toClipper(flattenOutline(outline, flatness));
 	if (by <= 0) return [fromClipper(ring)];
-	return inflatePaths([ring], -by * 1e4, JoinType.Round, EndType.Polygon, 2, OFFSET_FLATNESS * 1e4).map(fromClipper);
+	return inflatePaths([ring], -by * 1e4, JoinType.Round, EndType.Polygon, 2, flatness * 1e4).map(fromClipper);
+}
+
+function circleOf([edge, ...others]: Outline): ArcEdge | null {
+	return others.length === 0 && edge?.kind === 'arc' && Math.abs(edge.sweep) >= 2 * Math.PI ? edge : null;
+}
+
+function shrink(circle: ArcEdge, by: number): ArcEdge {
+	const radius = circle.radius - by;
+	const end = { x: circle.centre.x + radius * Math.cos(circle.start), y: circle.centre.y + radius * Math.sin(circle.start) };
+	return { ...circle, radius, from: end, to: end };
 }
 
 /** The largest distance to the outline that any point inside has, and where: a grid, then ever finer about its best cells. Within `precision`. */

@@ -52,8 +52,8 @@ export {
 	type Part,
 	type PartRole
 } from './parts';
-export { surfacesNamed, surfacesOfPiece, surfacesWithin, type Surface } from './surfaces';
-export { isBoxOutline } from './shapeOutline';
+export { areaOfHoles, holesIn, ringOfBox, surfacesNamed, surfacesOfPiece, surfacesWithin, type Surface } from './surfaces';
+export { boxOutline, isBoxOutline } from './shapeOutline';
 export { heightAboveFloor, toUnfolded, unfoldPiece, type LaidEdge, type LaidFace, type LaidSeam, type UnfoldedPiece } from './unfoldPiece';
 export { GROUND_NOTE, GROUNDS, type Ground } from './grounds';
 export { placeName } from './placeName';

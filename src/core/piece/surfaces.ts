@@ -1,7 +1,8 @@
-import { areaOfOutline } from '../geometry';
+import { areaInCommon, areaOfOutline, flattenOutline, uniteRings, type Outline, type Ring } from '../geometry';
 import type { Mm2 } from '../units';
-import { doesMove, isOwnSurface, type MeasuredFace, type Part } from './parts';
+import { doesMove, isOwnSurface, type Box, type MeasuredFace, type Part } from './parts';
 import type { MeasuredPiece } from './measurePiece';
+import { isBoxOutline } from './shapeOutline';
 
 /** Something that is painted by itself: the carcass of a face, or a part that is not of the carcass. */
 export interface Surface {
@@ -26,7 +27,7 @@ function surfacesOfFace(face: MeasuredFace): Surface[] {
 		const on = own.filter((other) => (part === null ? other.on === null || !own.some(({ id }) => id === other.on) : other.on === part.id));
 		const whole = areaOfOutline(part?.outline ?? face.outline);
 		const taken = on.reduce((sum, other) => sum + areaOfOutline(other.outline), 0);
-		const gone = part === null ? openArea(face) : 0;
+		const gone = part === null ? areaOfHoles(face.outline, holesIn(face.whole, face)) : 0;
 		return Math.max(0, whole - taken - gone);
 	};
 	return [
@@ -35,17 +36,43 @@ function surfacesOfFace(face: MeasuredFace): Surface[] {
 	];
 }
 
-/** Gaps, and openings that have no surface. */
-function openArea(face: MeasuredFace): Mm2 {
+/** Gaps, and openings that have no surface, where they lie on a part: from its left and top edge. Nothing is painted there. */
+export function holesIn(part: Part, face: Pick<MeasuredFace, 'gaps' | 'parts'>): Box[] {
 	const gaps = face.gaps.flatMap(({ boxes }) => boxes);
-	const openings = face.parts.filter(({ role }) => role === 'open');
-	return [...gaps, ...openings].reduce((sum, { width, height }) => sum + width * height, 0);
+	const openings = face.parts.filter(({ role, id }) => role === 'open' && id !== part.id);
+	const isWithin = (box: Box) =>
+		box.x >= part.x - EPS &&
+		box.y >= part.y - EPS &&
+		box.x + box.width <= part.x + part.width + EPS &&
+		box.y + box.height <= part.y + part.height + EPS;
+	return [...gaps, ...openings]
+		.filter((box) => box.width > 0 && box.height > 0 && isWithin(box))
+		.map(({ x, y, width, height }) => ({ x: x - part.x, y: y - part.y, width, height }));
+}
+
+const EPS = 1e-6;
+
+/** How much of an outline is taken by holes in it, mm2. */
+export function areaOfHoles(outline: Outline, holes: readonly Box[]): Mm2 {
+	if (holes.length === 0) return 0;
+	const apart = holes.every((a, i) =>
+		holes.slice(i + 1).every((b) => a.x + a.width <= b.x || b.x + b.width <= a.x || a.y + a.height <= b.y || b.y + b.height <= a.y)
+	);
+	if (apart && isBoxOutline(outline)) return holes.reduce((sum, { width, height }) => sum + width * height, 0);
+	return areaInCommon([flattenOutline(outline, 0.005)], uniteRings(holes.map((box) => [ringOfBox(box)])));
+}
+
+export function ringOfBox({ x, y, width, height }: Box): Ring {
+	return [x, y, x + width, y, x + width, y + height, x, y + height];
 }
 
 /** The ids of the surfaces that lie on a part, itself first; of a whole face, all of them. */
 export function surfacesWithin(part: Part, face: MeasuredFace): string[] {
 	if (part.role === 'face') return [face.id, ...face.parts.filter(isOwnSurface).map(({ id }) => id)];
-	const nested = (id: string): string[] => face.parts.filter(({ on }) => on === id).flatMap((child) => [child.id, ...nested(child.id)]);
+	const nested = (id: string, above: readonly string[] = [id]): string[] =>
+		face.parts
+			.filter((child) => child.on === id && !above.includes(child.id))
+			.flatMap((child) => [child.id, ...nested(child.id, [...above, child.id])]);
 	return [
 		isOwnSurface(part) ? part.id : face.id,
 		...nested(part.id).filter((id) => face.parts.some((other) => other.id === id && isOwnSurface(other)))

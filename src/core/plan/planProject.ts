@@ -19,7 +19,7 @@ import { formatLength, type Issue } from '../units';
 import { countQuantities } from './countQuantities';
 import { createStep, type Step } from './createStep';
 import { sectionBlends } from './sectionBlends';
-import { judgeZones, planZones } from './planZones';
+import { createZonesPlanner, judgeZones } from './planZones';
 import type { ZoneFinding } from './zoneJudgements/types';
 import {
 	PLAN_FORMAT,
@@ -58,7 +58,7 @@ export function createPlanner(): Planner {
 		measure: createStep(createMeasurer()),
 		shapes: createStep((motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, measureMotif(motif)]))),
 		runs: createStep(createRunsPlanner()),
-		zones: createStep(planZones),
+		zones: createStep(createZonesPlanner()),
 		stack: createStep(stackProject),
 		findings: createStep(checkOrder),
 		quantities: createStep(countQuantities),
@@ -73,7 +73,7 @@ type Steps = {
 	measure: Step<Parameters<ReturnType<typeof createMeasurer>>, MeasuredPiece>;
 	shapes: Step<[Project['layout']['motifs']], Map<string, MotifShape>>;
 	runs: Step<Parameters<ReturnType<typeof createRunsPlanner>>, RunPlan[]>;
-	zones: Step<Parameters<typeof planZones>, ZonePlan[]>;
+	zones: Step<Parameters<ReturnType<typeof createZonesPlanner>>, ZonePlan[]>;
 	stack: Step<Parameters<typeof stackProject>, Stack>;
 	findings: Step<Parameters<typeof checkOrder>, ReturnType<typeof checkOrder>>;
 	quantities: Step<Parameters<typeof countQuantities>, ReturnType<typeof countQuantities>>;

@@ -2,46 +2,70 @@ import { judgeJoin, pigmentOfHex, pigmentsOf, type JoinJudgement } from '../colo
 import type { Project } from '../formats';
 import { areaOfOutline } from '../geometry';
 import type { Coat } from '../layers';
-import { areasOfColours, joinsOf, layZone, lengthsOfJoins, type RunPlan } from '../layout';
+import { areasOfColours, joinsOf, layZone, lengthsOfJoins, type RunPlan, type Zone } from '../layout';
 import type { MeasuredPiece } from '../piece';
+import type { Mm } from '../units';
+import { createStep, type Step } from './createStep';
 import type { ZonePlan } from './types';
 import { judgeZone } from './zoneJudgements';
 import type { ZoneFinding } from './zoneJudgements/types';
 
 const M2 = 1e6;
 
-/** Areas and joins of every zone on each of its parts; neighbours are judged against the palette. */
-export function planZones(
-	zones: Project['layout']['zones'],
-	palette: Project['palette'],
-	piece: MeasuredPiece,
-	runs: readonly RunPlan[]
-): ZonePlan[] {
+/** Areas and joins of every zone on each of its parts; neighbours are judged against the palette. What does not hang on the palette is kept for each zone. */
+export function createZonesPlanner() {
+	const kept = new Map<string, Step<[Zone, MeasuredPiece, readonly RunPlan[] | null], MeasuredZone[]>>();
+	return (zones: Project['layout']['zones'], palette: Project['palette'], piece: MeasuredPiece, runs: readonly RunPlan[]): ZonePlan[] => {
+		const judge = createJudge(palette);
+		return zones.flatMap((zone) => {
+			if (!kept.has(zone.id)) kept.set(zone.id, createStep(measureZone));
+			/** Motifs matter only to what is laid round them. */
+			const around = zone.field.pattern === 'ageing' && zone.field.motifs ? runs : null;
+			return kept.get(zone.id)!(zone, piece, around).map(({ part, areas, joins }): ZonePlan => ({
+				zone: zone.id,
+				part,
+				areas,
+				joins: joins.map(({ at, length }, i) => {
+					const between = [zone.colours[i]!, zone.colours[i + 1]!] as const;
+					return { between, at, length, ...judge(between) };
+				})
+			}));
+		});
+	};
+}
+
+interface MeasuredZone {
+	readonly part: string;
+	readonly areas: ZonePlan['areas'];
+	readonly joins: readonly { readonly at: Mm; readonly length: Mm }[];
+}
+
+function measureZone(zone: Zone, piece: MeasuredPiece, runs: readonly RunPlan[] | null): MeasuredZone[] {
+	return layZone(zone, piece, runs?.flatMap((run) => run.placements) ?? []).map(({ part, laid }) => {
+		const areas = areasOfColours(zone, laid);
+		const lengths = lengthsOfJoins(zone, laid);
+		return {
+			part: part.id,
+			areas: zone.colours.map((colour, i) => ({ colour, area: areas[i]! / M2 })),
+			joins: joinsOf(zone, laid.region)
+				.slice(0, zone.colours.length - 1)
+				.map(({ at }, i) => ({ at, length: lengths[i]! }))
+		};
+	});
+}
+
+/** Neighbours are judged once for each pair, however many parts they meet on. */
+function createJudge(palette: Project['palette']) {
 	const pigments = pigmentsOf(palette);
 	const pigmentOf = (id: string) => pigments.get(id) ?? pigmentOfHex('#808080');
 	const stock = [...pigments.values()];
-	const placements = runs.flatMap((run) => run.placements);
-	/** Neighbours are judged once for each pair, however many parts they meet on. */
 	const judged = new Map<string, JoinJudgement>();
-	const judge = ([first, second]: readonly [string, string]) => {
+	return ([first, second]: readonly [string, string]): JoinJudgement => {
 		const key = `${first} ${second}`;
 		const found = judged.get(key) ?? judgeJoin(pigmentOf(first), pigmentOf(second), stock);
 		judged.set(key, found);
 		return found;
 	};
-	return zones.flatMap((zone) =>
-		layZone(zone, piece, placements).map(({ part, laid }): ZonePlan => {
-			const areas = areasOfColours(zone, laid);
-			const lengths = lengthsOfJoins(zone, laid);
-			const joins = joinsOf(zone, laid.region)
-				.slice(0, zone.colours.length - 1)
-				.map(({ at }, i) => {
-					const between = [zone.colours[i]!, zone.colours[i + 1]!] as const;
-					return { between, at, length: lengths[i]!, ...judge(between) };
-				});
-			return { zone: zone.id, part: part.id, areas: zone.colours.map((colour, i) => ({ colour, area: areas[i]! / M2 })), joins };
-		})
-	);
 }
 
 /** What a painter would see at once; see `zoneJudgements`. */

@@ -17,7 +17,7 @@ export const arc: EdgeKind<ArcEdge> = {
 	/** Half-open as for lines: an edge is crossed where it passes from at or above the height to below it. */
 	crossings(edge, { x, y }) {
 		const { centre, radius } = edge;
-		return monotoneSpans(edge).filter(({ fromY, toY, isRight }) => {
+		return spansOf(edge).filter(({ fromY, toY, isRight }) => {
 			if (fromY > y === toY > y) return false;
 			const reach = Math.sqrt(Math.max(0, radius * radius - (y - centre.y) ** 2));
 			return centre.x + (isRight ? reach : -reach) > x;
@@ -54,8 +54,23 @@ function isSwept({ start, sweep }: ArcEdge, angle: number): boolean {
 	return ((along % TURN) + TURN) % TURN <= Math.abs(sweep);
 }
 
+interface Span {
+	readonly fromY: number;
+	readonly toY: number;
+	readonly isRight: boolean;
+}
+
+/** Of arcs that were asked before: a pattern asks one for thousands of points. */
+const SPANS = new WeakMap<ArcEdge, readonly Span[]>();
+
+function spansOf(edge: ArcEdge): readonly Span[] {
+	const known = SPANS.get(edge) ?? monotoneSpans(edge);
+	SPANS.set(edge, known);
+	return known;
+}
+
 /** The arc cut where it turns back in y: between two cuts it crosses a height at most once. */
-function monotoneSpans(edge: ArcEdge): { fromY: number; toY: number; isRight: boolean }[] {
+function monotoneSpans(edge: ArcEdge): Span[] {
 	const end = edge.start + edge.sweep;
 	const [least, most] = [Math.min(edge.start, end), Math.max(edge.start, end)];
 	const cuts: number[] = [];

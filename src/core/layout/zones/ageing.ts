@@ -1,6 +1,6 @@
 import { depthInRegion } from './depthInRegion';
-import { meetFrom } from './joins';
-import { patchNoise } from './patchNoise';
+import { meetFrom, slopeBounds } from './joins';
+import { patchNoise, STEEPEST_PATCH } from './patchNoise';
 import type { Pattern } from './types';
 
 /** Darkening from edges and corners, where hands would wear it and round motifs, deeper here than there: the distance to the edge, shifted by patches. Source: craft 4. */
@@ -28,6 +28,7 @@ export const ageing: Pattern<'ageing'> = {
 		seed: 1
 	}),
 	turns: ({ reach }) => Math.max(8, reach * 1.6) / 8,
+	bounds: ({ reach }, depth, within) => slopeBounds(depth, within, 1 + (1.4 * reach * STEEPEST_PATCH) / Math.max(8, reach * 1.6)),
 	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
 	moves: 'first',
 	moveJoin: (field, _, depth) => ({ ...field, reach: Math.max(2, Math.round(2 * depth)) })

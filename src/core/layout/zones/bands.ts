@@ -1,3 +1,4 @@
+import { slabLevel } from './slabLevel';
 import { clampTo, meetAtStops, moveStop, stopsFor } from './joins';
 import type { Pattern } from './types';
 
@@ -11,6 +12,12 @@ export const bands: Pattern<'bands'> = {
 	reach: ({ from }, { width, height }) => (from === 'bottom' || from === 'top' ? height : width),
 	depthAt({ from }, x, y, { width, height }) {
 		return from === 'bottom' ? height - y : from === 'top' ? y : from === 'left' ? x : width - x;
+	},
+	level({ from }, depth, { width, height }) {
+		const isLevel = from === 'bottom' || from === 'top';
+		const end = from === 'bottom' ? height - depth : from === 'right' ? width - depth : depth;
+		const start = from === 'bottom' ? height : from === 'right' ? width : 0;
+		return slabLevel(isLevel, Math.min(start, end), Math.max(start, end), [end], width, height);
 	},
 	meets: (field, colours, region) => meetAtStops(field.stops, colours, bands.reach(field, region)),
 	start: () => ({ pattern: 'bands', from: 'bottom', stops: null }),

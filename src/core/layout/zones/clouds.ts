@@ -1,5 +1,5 @@
-import { clampTo, meetAtStops } from './joins';
-import { patchNoise } from './patchNoise';
+import { clampTo, meetAtStops, slopeBounds } from './joins';
+import { patchNoise, STEEPEST_PATCH } from './patchNoise';
 import type { Pattern } from './types';
 
 /** Noise lies mostly about its middle: drawn out so that even stops give about even patches. */
@@ -18,6 +18,7 @@ export const clouds: Pattern<'clouds'> = {
 	meets: ({ size, stops }, colours) => meetAtStops(stops, colours, size),
 	start: ({ deepest }) => ({ pattern: 'clouds', size: Math.max(5, Math.round(deepest)), seed: 1, stops: null }),
 	turns: ({ size }) => size / 10,
+	bounds: (_, depth, within) => slopeBounds(depth, within, SPREAD * STEEPEST_PATCH),
 	grips: (field, { width, height }) => [
 		{
 			id: 'size',

@@ -1,4 +1,4 @@
-import { depthInRegion } from './depthInRegion';
+import { depthInRegion, levelInRegion } from './depthInRegion';
 import { clampTo } from './joins';
 import type { Pattern } from './types';
 
@@ -16,6 +16,7 @@ export const edgeShade: Pattern<'edge-shade'> = {
 		return Array.from({ length: colours - 1 }, (_, i) => first + i * step);
 	},
 	start: ({ deepest }) => ({ pattern: 'edge-shade', border: Math.max(1, Math.round(Math.min(30, deepest * 0.4))), corners: 'round' }),
+	level: ({ corners }, depth, region) => levelInRegion(depth, region, corners),
 	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
 	moves: 'first',
 	moveJoin: (field, _, depth, __, { deepest }) => ({ ...field, border: clampTo(Math.round(depth), 1, deepest) })

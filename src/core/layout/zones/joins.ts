@@ -38,3 +38,24 @@ export function softenJoins(ats: readonly Mm[], reach: Mm, softness: number): Jo
 export function clampTo(value: number, least: number, most: number): number {
 	return Math.min(Math.max(value, least), Math.max(least, most));
 }
+
+/**
+ * How far each join has gone at a depth (mm): 0 before it, 1 after it, an even S between. The colour at the depth is
+ * the mix of two neighbours. Source: methods 11.
+ */
+export function passJoin(join: Join, depth: Mm): number {
+	if (join.half <= 0) return depth < join.at ? 0 : 1;
+	const t = Math.min(1, Math.max(0, (depth - join.at + join.half) / (2 * join.half)));
+	return t * t * (3 - 2 * t);
+}
+
+/** Share of each colour at a depth; they add up to 1. */
+export function sharesAtDepth(joins: readonly Join[], depth: Mm): number[] {
+	const passed = joins.map((join) => passJoin(join, depth));
+	return [1, ...passed].map((reached, i) => reached - (passed[i] ?? 0));
+}
+
+/** The bounds of a field that rises by no more than so much for each mm. */
+export function slopeBounds(depth: Mm, within: Mm, steepest: number): readonly [least: Mm, most: Mm] {
+	return [depth - steepest * within, depth + steepest * within];
+}

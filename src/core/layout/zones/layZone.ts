@@ -38,7 +38,7 @@ function layPart(
 	placements: readonly PlacedOnPart[]
 ): Laid {
 	const regionFor = (of: Part): Region => ({
-		...regionOf(of, field.pattern === 'recess' ? face : undefined),
+		...regionOf(of, face, field.pattern === 'recess'),
 		touched: touchedOn(of, face, field, placements)
 	});
 	const own = regionFor(part);

@@ -1,4 +1,4 @@
-import type { Ring } from '../../geometry';
+import { offsetRing, uniteRings, type Ring } from '../../geometry';
 import type { Mm } from '../../units';
 import { clampTo, meetFrom } from './joins';
 import type { Pattern } from './types';
@@ -23,6 +23,17 @@ export const recess: Pattern<'recess'> = {
 		}
 		return nearest;
 	},
+	level(field, depth, { width, height, hollows }) {
+		const all: Ring = [0, 0, width, 0, width, height, 0, height];
+		if (depth <= 0) return { within: [], line: hollows.map(({ ring }) => ({ points: ring, closed: true })) };
+		if (depth > recess.reach(field, NOWHERE)) return { within: [all], line: [] };
+		const beside = hollows.map(({ ring, low }) => {
+			const [inwards, outwards] = low === 'inside' ? [depth, depth / WIPED] : [depth / WIPED, depth];
+			return [...offsetRing(ring, outwards), ...offsetRing(ring, -inwards)];
+		});
+		const within = uniteRings(beside);
+		return { within, line: within.map((points) => ({ points, closed: true })) };
+	},
 	meets: (field, colours) => meetFrom(field.width, colours, recess.reach(field, NOWHERE)),
 	start: () => ({ pattern: 'recess', width: 6 }),
 	grips: (field, { hollows }) =>
@@ -43,7 +54,7 @@ export const recess: Pattern<'recess'> = {
 };
 
 /** The reach of a recess does not hang on where it lies. */
-const NOWHERE = { width: 0, height: 0, outline: null, deepest: 0, salt: 0, hollows: [], touched: [] };
+const NOWHERE = { width: 0, height: 0, outline: null, deepest: 0, salt: 0, holes: [], hollows: [], touched: [] };
 
 /** From a point to the nearest side of a ring, and on which side of it the point lies. */
 function distanceToRing(x: Mm, y: Mm, ring: Ring): { readonly distance: Mm; readonly inside: boolean } {

@@ -1,15 +1,22 @@
 import { deepestPoint, flattenOutline } from '../../geometry';
-import { isBoxOutline, isOwnSurface, type MeasuredFace, type Part } from '../../piece';
+import { holesIn, isBoxOutline, isOwnSurface, type MeasuredFace, type Part } from '../../piece';
 import type { Mm } from '../../units';
 import type { Hollow, Region } from './types';
 
 /** Of outlines that were asked for before: it is searched for. */
 const DEEPEST = new WeakMap<Part['outline'], Mm>();
 
-/** A part as a region for patterns; with the face that it is on, the hollows of the face that lie on it too. */
-export function regionOf(part: Part, face?: Pick<MeasuredFace, 'parts'>): Region {
+/** A part as a region for patterns; with the face that it is on, the holes of the face in it, and its hollows where they are asked for. */
+export function regionOf(part: Part, face?: Pick<MeasuredFace, 'parts' | 'gaps'>, withHollows = false): Region {
 	const { id, width, height, outline } = part;
-	const common = { width, height, salt: saltOf(id), hollows: face ? hollowsOn(part, face) : [], touched: [] };
+	const common = {
+		width,
+		height,
+		salt: saltOf(id),
+		holes: face ? holesIn(part, face) : [],
+		hollows: face && withHollows ? hollowsOn(part, face) : [],
+		touched: []
+	};
 	if (isBoxOutline(outline)) return { ...common, outline: null, deepest: Math.min(width, height) / 2 };
 	const deepest = DEEPEST.get(outline) ?? deepestPoint(outline).depth;
 	DEEPEST.set(outline, deepest);

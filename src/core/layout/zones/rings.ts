@@ -1,4 +1,4 @@
-import { depthInRegion } from './depthInRegion';
+import { depthInRegion, levelInRegion } from './depthInRegion';
 import { clampTo } from './joins';
 import type { Pattern } from './types';
 
@@ -14,6 +14,7 @@ export const rings: Pattern<'rings'> = {
 		return Array.from({ length: colours - 1 }, (_, i) => (at = Math.min(deepest, at + (widths[i] ?? widths.at(-1)!))));
 	},
 	start: ({ deepest }) => ({ pattern: 'rings', widths: [Math.max(1, Math.round(deepest * 0.25))] }),
+	level: (_, depth, region) => levelInRegion(depth, region, 'square'),
 	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
 	moves: 'all',
 	moveJoin(field, join, depth, colours, region) {

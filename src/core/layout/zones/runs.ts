@@ -1,4 +1,5 @@
-import { clampTo, meetFrom } from './joins';
+import { uniteRings } from '../../geometry';
+import { clampTo, meetFrom, slopeBounds } from './joins';
 import { lineNoise } from './patchNoise';
 import type { Pattern } from './types';
 
@@ -6,6 +7,8 @@ import type { Pattern } from './types';
 const COLUMN = 16;
 const RARE = 4;
 const OTHER_SIDE = 101;
+/** Of the noise raised to its power, by the width of a column. */
+const STEEPEST_DRIP = 2.2;
 
 /** Thin colour let down from the top or up from the bottom, with drips that run further here and there. Source: craft 4. */
 export const runs: Pattern<'runs'> = {
@@ -18,9 +21,20 @@ export const runs: Pattern<'runs'> = {
 		const fromBottom = from === 'top' ? Infinity : height - y - drip * lineNoise(x, COLUMN, seed + salt + OTHER_SIDE) ** RARE;
 		return Math.max(0, Math.min(fromTop, fromBottom));
 	},
+	level({ from, drip, seed }, depth, { width, height, salt }) {
+		const steps = Math.ceil(width / (COLUMN / 8));
+		const xs = Array.from({ length: steps + 1 }, (_, i) => Math.min(width, (i * COLUMN) / 8));
+		const shifted = (side: number) => xs.map((x) => [x, depth + drip * lineNoise(x, COLUMN, seed + salt + side) ** RARE] as const);
+		const down = from === 'bottom' ? [] : [shifted(0).flatMap(([x, y]) => [x, y])];
+		const up = from === 'top' ? [] : [shifted(OTHER_SIDE).flatMap(([x, y]) => [x, height - y])];
+		const within = [...down.map((line) => [...line, width, -1, 0, -1]), ...up.map((line) => [...line, width, height + 1, 0, height + 1])];
+		const whole = within.length < 2 ? within : uniteRings(within.map((ring) => [ring]));
+		return { within: depth > 0 || drip > 0 ? whole : [], line: [...down, ...up].map((points) => ({ points, closed: false })) };
+	},
 	meets: (field, colours, region) => meetFrom(field.length, colours, runs.reach(field, region)),
 	start: ({ height }) => ({ pattern: 'runs', from: 'top', length: Math.round(height * 0.3), drip: Math.round(height * 0.4), seed: 1 }),
 	turns: () => COLUMN / 6,
+	bounds: ({ drip }, depth, within) => slopeBounds(depth, within, 1 + (drip * STEEPEST_DRIP) / COLUMN),
 	axis: ({ from }, { width, height }) =>
 		from === 'bottom' ? { x: width / 2, y: height, dx: 0, dy: -1 } : { x: width / 2, y: 0, dx: 0, dy: 1 },
 	moves: 'first',

@@ -1,3 +1,4 @@
+import { slabLevel } from './slabLevel';
 import { clampTo, meetFrom } from './joins';
 import type { Pattern } from './types';
 
@@ -11,6 +12,11 @@ export const streak: Pattern<'streak'> = {
 	},
 	depthAt({ along, at }, x, y, { width, height }) {
 		return along === 'level' ? Math.abs(y - at * height) : Math.abs(x - at * width);
+	},
+	level({ along, at }, depth, { width, height }) {
+		const middle = at * (along === 'level' ? height : width);
+		const ends = [middle - depth, middle + depth] as const;
+		return slabLevel(along === 'level', ...ends, depth > 0 ? ends : [middle], width, height);
 	},
 	meets: (field, colours, region) => meetFrom(field.width / 2, colours, streak.reach(field, region)),
 	start: ({ height }) => ({ pattern: 'streak', along: 'level', at: 0.5, width: Math.max(1, Math.round(height * 0.3)) }),

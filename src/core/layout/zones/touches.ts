@@ -1,5 +1,5 @@
-import { clampTo, meetFrom } from './joins';
-import { hash, patchNoise } from './patchNoise';
+import { clampTo, meetFrom, slopeBounds } from './joins';
+import { hash, patchNoise, STEEPEST_PATCH } from './patchNoise';
 import type { Pattern } from './types';
 
 /** The smallest touch, as a share of the largest. */
@@ -38,6 +38,13 @@ export const touches: Pattern<'touches'> = {
 		seed: 1
 	}),
 	turns: ({ size }) => size / 6,
+	/** Far from a touch its ragged edge counts by the share of the distance, near it by how steep it is. */
+	bounds({ size }, depth, within) {
+		const [smooth, rough] = [1 - RAGGED / 2, 1 + RAGGED / 2];
+		const steepest = rough / SMALLEST + (RAGGED * STEEPEST_PATCH * size) / 2 / Math.max(3, size / 3) / SMALLEST;
+		const [least, most] = slopeBounds(depth, within, steepest);
+		return [Math.max(least, (smooth / rough) * depth - (smooth * within) / SMALLEST), most];
+	},
 	grips: (field, { width, height }) => [
 		{
 			id: 'apart',

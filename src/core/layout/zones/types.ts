@@ -1,4 +1,4 @@
-import type { Outline, Ring } from '../../geometry';
+import type { Outline, Polyline, Ring } from '../../geometry';
 import type { Box } from '../../piece';
 import type { Mm } from '../../units';
 import type { Field, PatternId } from './fieldSchema';
@@ -19,6 +19,8 @@ export interface Region {
 	readonly deepest: Mm;
 	/** Its own, so that patches on two doors are not the same. */
 	readonly salt: number;
+	/** Gaps and openings in it, from its left and top edge: nothing is painted there. */
+	readonly holes: readonly Box[];
 	/** The feet of the steps on it: where something stands proud of it or lies behind it. */
 	readonly hollows: readonly Hollow[];
 	/** What hands take hold of, and motifs, where the pattern asks for them. */
@@ -46,7 +48,7 @@ export interface Laid {
 	/** A level face meets a pattern that climbs the piece at one height: there, from the top of the region; null else. */
 	readonly flat: Mm | null;
 	/** The part itself. */
-	readonly own: Pick<Region, 'width' | 'height' | 'outline'>;
+	readonly own: Pick<Region, 'width' | 'height' | 'outline' | 'holes'>;
 }
 
 export type FieldOf<Id extends PatternId> = Extract<Field, { pattern: Id }>;
@@ -67,6 +69,10 @@ export interface Pattern<Id extends PatternId = PatternId> {
 	readonly start: (region: Region) => FieldOf<Id>;
 	/** It may turn within so little, mm: between points nearer than this it is as good as straight. Without it only its ridges turn. */
 	readonly turns?: (field: FieldOf<Id>) => Mm;
+	/** What lies at less than a depth, and the line along which that ends, where they are known; chords stray by 0.002 mm at most. */
+	readonly level?: (field: FieldOf<Id>, depth: Mm, region: Region) => Level;
+	/** Without known level lines: between which depths the field stays within so many mm of a point at this depth. */
+	readonly bounds?: (field: FieldOf<Id>, depth: Mm, within: Mm, region: Region) => readonly [least: Mm, most: Mm];
 	/** A line on which the depth can be taken hold of: from a point, straight, a mm for each mm of depth. Without it joins have no place. */
 	readonly axis?: (field: FieldOf<Id>, region: Region) => Axis;
 	/** Which joins can be moved by themselves, the first or all; and the field with one of them at a depth. */
@@ -74,6 +80,15 @@ export interface Pattern<Id extends PatternId = PatternId> {
 	readonly moveJoin?: (field: FieldOf<Id>, join: number, depth: Mm, colours: number, region: Region) => FieldOf<Id>;
 	/** What else of it can be taken hold of. */
 	readonly grips?: (field: FieldOf<Id>, region: Region) => readonly Grip<FieldOf<Id>>[];
+}
+
+/** From the left and the top edge of the region; both may reach beyond it. */
+export interface Level {
+	/** By the even-odd rule. */
+	readonly within: readonly Ring[];
+	readonly line: readonly Polyline[];
+	/** The first ring is the edge of the region, and holds the others. */
+	readonly nested?: boolean;
 }
 
 export interface Axis {

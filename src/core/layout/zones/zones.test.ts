@@ -40,6 +40,7 @@ const box = (width: number, height: number): Region => ({
 	outline: null,
 	deepest: Math.min(width, height) / 2,
 	salt: 0,
+	holes: [],
 	hollows: [],
 	touched: []
 });

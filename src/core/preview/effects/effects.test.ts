@@ -160,7 +160,16 @@ it('fills a row of noise as the obvious way does, pixel by pixel', () => {
 });
 
 it('lays neither colour nor film nor sheen where a zone leaves the ground as it is', () => {
-	const own = { width: BOX.width, height: BOX.height, outline: null, deepest: BOX.height / 2, salt: 1, hollows: [], touched: [] };
+	const own = {
+		width: BOX.width,
+		height: BOX.height,
+		outline: null,
+		deepest: BOX.height / 2,
+		salt: 1,
+		holes: [],
+		hollows: [],
+		touched: []
+	};
 	const planes = lay({
 		kind: 'blend',
 		coat: 'age',
@@ -252,7 +261,16 @@ describe('what lies over a ground lies as paint does', () => {
 	};
 	const near = (rgb: readonly number[], hex: string) =>
 		bytesOfHex(hex).forEach((byte, c) => expect(Math.abs(rgb[c]! - byte)).toBeLessThanOrEqual(2));
-	const own = { width: BOX.width, height: BOX.height, outline: null, deepest: BOX.height / 2, salt: 1, hollows: [], touched: [] };
+	const own = {
+		width: BOX.width,
+		height: BOX.height,
+		outline: null,
+		deepest: BOX.height / 2,
+		salt: 1,
+		holes: [],
+		hollows: [],
+		touched: []
+	};
 	const zone: Zone = {
 		id: 'z',
 		name: 'Z',

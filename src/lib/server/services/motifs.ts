@@ -2,6 +2,7 @@ import { readMotifSvg } from '$core/formats';
 import type { Motif } from '$core/layout';
 import type { Issue } from '$core/units';
 import { asc } from 'drizzle-orm';
+import { createHash } from 'node:crypto';
 import { motifs, type Database } from '../db';
 
 export async function listMotifs(db: Database): Promise<Motif[]> {
@@ -23,13 +24,23 @@ export async function addMotif(
 	return { kind: 'added', motif: read.motif };
 }
 
-function idOfFile(fileName: string): string {
-	const plain = fileName
+/** The name of its file, where its letters can be an id; else what of them can, and a mark of the whole, so that no two names in any script are one. */
+export function idOfFile(fileName: string): string {
+	const name = fileName
+		.normalize('NFC')
 		.toLowerCase()
-		.replace(/\.svg$/, '')
+		.replace(/\.svg$/, '');
+	const plain = name
+		.normalize('NFKD')
+		.replace(/\p{M}/gu, '')
 		.replace(/[^a-z0-9]+/g, '-')
-		.replace(/^-+|-+$/g, '')
-		.slice(0, 40)
-		.replace(/-+$/, '');
-	return plain || 'motif';
+		.replace(/^-+|-+$/g, '');
+	const keepsAll = !/[^\P{L}a-z]|[^\P{N}0-9]/u.test(name) && plain !== '';
+	if (keepsAll && plain.length <= LONGEST_ID) return plain;
+	const mark = createHash('sha256').update(name).digest('hex').slice(0, MARK);
+	const kept = plain.slice(0, LONGEST_ID - MARK - 1).replace(/-+$/, '');
+	return `${kept || 'motif'}-${mark}`;
 }
+
+const LONGEST_ID = 40;
+const MARK = 8;

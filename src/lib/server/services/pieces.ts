@@ -10,6 +10,12 @@ export interface SavedPiece {
 	readonly updatedAt: Date;
 }
 
+/** A stored document that can be read, or what is wrong with it. */
+export type StoredPiece = { readonly id: string; readonly version: number; readonly updatedAt: Date } & (
+	| { readonly kind: 'sound'; readonly document: Project }
+	| { readonly kind: 'faulty'; readonly name: string; readonly issues: readonly Issue[] }
+);
+
 export type SaveOutcome =
 	| { readonly kind: 'saved'; readonly version: number; readonly updatedAt: Date }
 	| { readonly kind: 'stale'; readonly version: number; readonly updatedAt: Date }
@@ -19,8 +25,32 @@ export type SaveOutcome =
 /** Versions kept of each piece, for undo after the page has been closed. */
 const KEPT_REVISIONS = 200;
 
-export async function listPieces(db: Database): Promise<SavedPiece[]> {
-	return (await db.select().from(pieces).orderBy(desc(pieces.updatedAt))).map(withUpgrade);
+/** Every piece as it can be read; one whose document is at fault is told of, and takes no other down with it. */
+export async function listPieces(db: Database): Promise<StoredPiece[]> {
+	const rows = await db.select().from(pieces).orderBy(desc(pieces.updatedAt));
+	return rows.map(({ id, version, updatedAt, document }) => {
+		const read = readStored(document);
+		return read.ok
+			? { kind: 'sound', id, version, updatedAt, document: read.project }
+			: { kind: 'faulty', id, version, updatedAt, name: nameOf(document), issues: read.issues };
+	});
+}
+
+/** Reads a stored document as it would be read from a file; whatever it is, it does not throw. */
+export function readStored(document: unknown): ReturnType<typeof readProject> {
+	try {
+		return readProject(document);
+	} catch (error) {
+		return {
+			ok: false,
+			issues: [{ code: 'field.invalid', path: '', values: { message: error instanceof Error ? error.message : String(error) } }]
+		};
+	}
+}
+
+function nameOf(document: unknown): string {
+	const name = (document as { piece?: { name?: unknown } } | null)?.piece?.name;
+	return typeof name === 'string' && name !== '' ? name : 'A piece without a name';
 }
 
 export async function findPiece(db: Database, id: string): Promise<SavedPiece | null> {

@@ -32,7 +32,7 @@ describe('pieces', () => {
 			issues: [{ path: 'units' }]
 		});
 		expect(await addPiece(workshop.db, {})).toMatchObject({ kind: 'bad' });
-		expect((await listPieces(workshop.db)).map((p) => p.document.piece.name)).toEqual(['Second']);
+		expect(await listPieces(workshop.db)).toMatchObject([{ kind: 'sound', document: { piece: { name: 'Second' } } }]);
 	});
 
 	it('says when a piece is gone', async () => {
@@ -60,7 +60,7 @@ it('opens a workshop once only, keeps it when closed, and backs it up at the nex
 	await addPiece(first.db, demo);
 	await first.close();
 	const second = await openWorkshop(directory, new Date('2026-03-01T08:00:00Z'));
-	expect((await listPieces(second.db)).map(({ document }) => document)).toEqual([demo]);
+	expect(await listPieces(second.db)).toMatchObject([{ kind: 'sound', document: demo }]);
 	expect(await readdir(join(directory, 'backups'))).toEqual(['workshop-2026-03-01T08-00-00-000Z.tar.gz']);
 	await second.close();
 	await rm(directory, { recursive: true });

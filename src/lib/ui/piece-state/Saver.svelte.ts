@@ -119,12 +119,12 @@ export class Saver {
 		} else if (response?.status === 404) this.state = { kind: 'gone' };
 		else {
 			const told =
-				response?.status === 422
-					? ((await response.json().catch(() => null)) as { errors: { message: string; path: string }[] } | null)?.errors[0]
+				response && response.status >= 400 && response.status < 500
+					? ((await response.json().catch(() => null)) as { errors?: { message: string; path: string }[] } | null)?.errors?.[0]
 					: null;
 			this.state = {
 				kind: 'waiting',
-				why: told ? `${told.path}: ${told.message}` : 'The workshop does not answer. Your work is kept here, and saved as soon as it does.'
+				why: told ? `${told.path === '' ? '' : `${told.path}: `}${told.message}` : 'The workshop does not answer. Your work is kept here, and saved as soon as it does.'
 			};
 			this.#later(this.#retry);
 			this.#retry = Math.min(RETRY.longest, this.#retry * 2);

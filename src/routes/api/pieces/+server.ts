@@ -7,7 +7,14 @@ import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async () => {
 	const pieces = await listPieces(await database());
-	return json(pieces.map(({ id, version, document, updatedAt }) => ({ id, version, name: document.piece.name, updatedAt })));
+	return json(
+		pieces.map((piece) => ({
+			id: piece.id,
+			version: piece.version,
+			name: piece.kind === 'sound' ? piece.document.piece.name : piece.name,
+			updatedAt: piece.updatedAt
+		}))
+	);
 };
 
 /** Adds a piece from a project file. */

@@ -1,5 +1,6 @@
+import { wordIssue } from '$core/formats';
 import { listMotifs } from '$lib/server/services/motifs';
-import { findPiece } from '$lib/server/services/pieces';
+import { findPiece, readStored } from '$lib/server/services/pieces';
 import { database } from '$lib/server/workshop';
 import { error } from '@sveltejs/kit';
 import type { LayoutServerLoad } from './$types';
@@ -8,5 +9,11 @@ export const load: LayoutServerLoad = async ({ params }) => {
 	const db = await database();
 	const piece = await findPiece(db, params.id);
 	if (!piece) error(404, 'This piece is not in the workshop. It may have been taken out.');
-	return { record: { id: piece.id, version: piece.version, document: piece.document }, motifs: await listMotifs(db) };
+	const read = readStored(piece.document);
+	if (!read.ok)
+		error(
+			422,
+			`This piece is stored with a fault: ${read.issues.map((issue) => `${issue.path}: ${wordIssue(issue, 'mm')}`).join(' ')} Save its project file, put it right, and open that.`
+		);
+	return { record: { id: piece.id, version: piece.version, document: read.project }, motifs: await listMotifs(db) };
 };

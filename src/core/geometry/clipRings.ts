@@ -1,0 +1,105 @@
+import { areaPaths, difference, FillRule, inflatePaths, intersect, EndType, JoinType, union } from 'clipper2-ts';
+import type { Ring } from './flattenPath';
+import { fromClipper, toClipper } from './uniteShapes';
+
+const PER_MM = 1e4;
+
+/** What two shapes have in common, each by the even-odd rule; rings in mm, to 0.0001 mm. */
+export function intersectRings(first: readonly Ring[], second: readonly Ring[]): Ring[] {
+	return intersect(first.map(toClipper), second.map(toClipper), FillRule.EvenOdd).map(fromClipper);
+}
+
+/** Area (mm2) of what two shapes have in common, each by the even-odd rule. */
+export function areaInCommon(first: readonly Ring[], second: readonly Ring[]): number {
+	return Math.abs(areaPaths(intersect(first.map(toClipper), second.map(toClipper), FillRule.EvenOdd))) / PER_MM ** 2;
+}
+
+/** A shape less others, which may overlap each other; by the even-odd rule afterwards. */
+export function subtractRings(from: readonly Ring[], others: readonly Ring[]): Ring[] {
+	return difference(from.map(toClipper), union(others.map(toClipper), FillRule.NonZero), FillRule.EvenOdd).map(fromClipper);
+}
+
+/** All that lies in any of several shapes of one ring each, whichever way round they run. */
+export function uniteRings(shapes: readonly (readonly Ring[])[]): Ring[] {
+	return union(
+		shapes.flatMap((rings) => union(rings.map(toClipper), FillRule.EvenOdd)),
+		FillRule.NonZero
+	).map(fromClipper);
+}
+
+/** The ring whose points lie `by` (mm) from one of points, outside it (or inside, where it is negative); corners turn in arcs. */
+export function offsetRing(ring: Ring, by: number, flatness = 0.01): Ring[] {
+	return inflatePaths([toClipper(ring)], by * PER_MM, JoinType.Round, EndType.Polygon, 2, flatness * PER_MM).map(fromClipper);
+}
+
+/** A line of points; closed: its last joins its first. */
+export interface Polyline {
+	readonly points: Ring;
+	readonly closed: boolean;
+}
+
+/** Area (mm2) of one ring that does not cross itself. */
+export function areaOfRing(ring: Ring): number {
+	let twice = 0;
+	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) twice += ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!;
+	return Math.abs(twice) / 2;
+}
+
+export function lengthOfLine({ points, closed }: Polyline): number {
+	let length = 0;
+	const last = closed ? points.length : points.length - 2;
+	for (let i = 0; i < last; i += 2) {
+		const j = (i + 2) % points.length;
+		length += Math.hypot(points[j]! - points[i]!, points[j + 1]! - points[i + 1]!);
+	}
+	return length;
+}
+
+/** How much of a line (mm) lies within rings, by the even-odd rule; a stretch along their edge counts where it lies a hair to its right. */
+export function lengthWithin({ points, closed }: Polyline, rings: readonly Ring[]): number {
+	let length = 0;
+	const last = closed ? points.length : points.length - 2;
+	for (let i = 0; i < last; i += 2) {
+		const j = (i + 2) % points.length;
+		length += segmentWithin(points[i]!, points[i + 1]!, points[j]!, points[j + 1]!, rings);
+	}
+	return length;
+}
+
+/** Where a segment crosses the rings it is cut, and each stretch is in or out as its middle is. */
+function segmentWithin(x0: number, y0: number, x1: number, y1: number, rings: readonly Ring[]): number {
+	const [dx, dy] = [x1 - x0, y1 - y0];
+	const whole = Math.hypot(dx, dy);
+	if (whole === 0) return 0;
+	const cuts = [0, 1];
+	for (const ring of rings)
+		for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+			const [ax, ay, ex, ey] = [ring[j]!, ring[j + 1]!, ring[i]! - ring[j]!, ring[i + 1]! - ring[j + 1]!];
+			const cross = dx * ey - dy * ex;
+			if (cross === 0) continue;
+			const t = ((ax - x0) * ey - (ay - y0) * ex) / cross;
+			const u = ((ax - x0) * dy - (ay - y0) * dx) / cross;
+			if (t > 0 && t < 1 && u >= 0 && u <= 1) cuts.push(t);
+		}
+	cuts.sort((a, b) => a - b);
+	let within = 0;
+	for (let i = 0; i + 1 < cuts.length; i++) {
+		const t = (cuts[i]! + cuts[i + 1]!) / 2;
+		if (cuts[i + 1]! > cuts[i]! && isInRings(x0 + t * dx - (HAIR * dy) / whole, y0 + t * dy + (HAIR * dx) / whole, rings))
+			within += (cuts[i + 1]! - cuts[i]!) * whole;
+	}
+	return within;
+}
+
+const HAIR = 1e-6;
+
+/** Whether a point lies in rings, by the even-odd rule. */
+export function isInRings(x: number, y: number, rings: readonly Ring[]): boolean {
+	let inside = false;
+	for (const ring of rings)
+		for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+			const [y0, y1] = [ring[j + 1]!, ring[i + 1]!];
+			if (y0 > y !== y1 > y && x < ring[j]! + ((y - y0) / (y1 - y0)) * (ring[i]! - ring[j]!)) inside = !inside;
+		}
+	return inside;
+}

@@ -1,0 +1,198 @@
+import { coverRings, distanceToOutline, isInsideOutline } from '../../geometry';
+import type { Mm, Mm2 } from '../../units';
+import type { Field } from './fieldSchema';
+import { patternOf } from './index';
+import { passJoin } from './joins';
+import { depthOnPart } from './layZone';
+import { areaOfShape, ringsOfShape } from './ownShape';
+import { hash } from './patchNoise';
+import type { Join, Laid } from './types';
+
+/** Cells of the first grid along the longer side. */
+const FIRST = 32;
+/** Each stretch is found to within so much of itself, as far as points asked allow. */
+const TOLERANCE = 0.004;
+const MOST_POINTS = 240_000;
+/** Of the square root of the cells that a stretch shares with others, what their sum is off by. */
+const NOISE = 0.4;
+/** So little of a change of shares within a cell is none. */
+const EVEN = 1e-3;
+/** A stretch has a share of a cell from here on. */
+const A_SHARE = 0.02;
+const STRAY = 31;
+
+/** Cells of one size, by the x and y of their middles in turn: those that lie inside for certain, and those of which it is not known. */
+interface Cells {
+	readonly wide: Mm;
+	readonly tall: Mm;
+	readonly inner: readonly number[];
+	readonly border: readonly number[];
+}
+
+/** What lies in cells: in all, and what each join has let through, mm2. */
+interface Count {
+	whole: Mm2;
+	readonly passed: Mm2[];
+}
+
+/**
+ * Area (mm2) of each stretch of a pattern whose level lines are not known: cells in which the colour cannot change, by the
+ * bounds of the field, are counted whole, the others are cut in four, until no stretch is off by more than 1 % of itself.
+ */
+export function areasByRefining(field: Field, joins: readonly Join[], laid: Laid): Mm2[] {
+	const pattern = patternOf(field);
+	const turns = pattern.turns?.(field) ?? Infinity;
+	const whole = areaOfShape(laid.own);
+	const settled: Count = { whole: 0, passed: joins.map(() => 0) };
+	const ask = createCounter(field, joins, laid, settled);
+	let cells = firstCells(laid.own);
+	let last: number[] | null = null;
+	for (let asked = 0; ;) {
+		const { open, hits, next } = ask(cells);
+		asked += (cells.inner.length + cells.border.length) / 2;
+		const total = settled.whole + open.whole || 1;
+		const passed = settled.passed.map((area, i) => ((area + open.passed[i]!) * whole) / total);
+		const areas = [whole, ...passed].map((reached, i) => Math.max(0, reached - (passed[i] ?? 0)));
+		const isFine = areas.every((area, i) => area > 0 && NOISE * cells.wide * cells.tall * Math.sqrt(hits[i]!) <= TOLERANCE * area);
+		const isSteady =
+			last !== null && cells.wide <= turns && areas.every((area, i) => area > 0 && Math.abs(area - last![i]!) <= TOLERANCE * area);
+		const left = next.inner.length + next.border.length;
+		if (isFine || isSteady || left === 0 || asked + 2 * left > MOST_POINTS) return areas;
+		last = areas;
+		cells = quarterCells(next);
+	}
+}
+
+function firstCells({ width, height }: Laid['own']): Cells {
+	const side = Math.max(width, height) / FIRST;
+	const [columns, rows] = [Math.ceil(width / side), Math.ceil(height / side)];
+	const [wide, tall] = [width / columns, height / rows];
+	const border = Array.from({ length: columns * rows }, (_, i) => [((i % columns) + 0.5) * wide, (Math.floor(i / columns) + 0.5) * tall]);
+	return { wide, tall, inner: [], border: border.flat() };
+}
+
+/** Asks the field once in each cell. Cells of one colour are settled; of the others: what they seem to hold, how many each stretch has a share of, and which they are. */
+function createCounter(field: Field, joins: readonly Join[], laid: Laid, settled: Count) {
+	const pattern = patternOf(field);
+	const turns = pattern.turns?.(field) ?? Infinity;
+	let asked = 0;
+	return ({ wide, tall, inner, border }: Cells) => {
+		const cell = wide * tall;
+		/** Cells wider than the pattern turns are asked at a place of their own each: at their middles they would fall in step with its threads. */
+		const strays = wide > turns;
+		const within = Math.hypot(wide, tall) / 2;
+		const open: Count = { whole: 0, passed: joins.map(() => 0) };
+		const hits = new Array<number>(joins.length + 1).fill(0);
+		const next = { wide, tall, inner: [] as number[], border: [] as number[] };
+		const visit = (x: number, y: number, isInner: boolean) => {
+			const depth = depthOnPart(field, laid, x, y);
+			asked++;
+			const [least, most] = pattern.bounds!(field, depth, within, laid.region);
+			if (isInner && joins.every((join) => passJoin(join, most) - passJoin(join, least) < EVEN)) {
+				addCell(settled, null, joins, depth, cell);
+				return;
+			}
+			if (isInner) next.inner.push(x, y);
+			const [dx, dy] = [(hash(asked, 0, STRAY) - 0.5) * wide, (hash(asked, 1, STRAY) - 0.5) * tall];
+			addCell(open, hits, joins, strays ? depthOnPart(field, laid, x + dx, y + dy) : depth, cell);
+		};
+		for (let i = 0; i < inner.length; i += 2) visit(inner[i]!, inner[i + 1]!, true);
+		for (let i = 0; i < border.length; i += 2) {
+			const [x, y] = [border[i]!, border[i + 1]!];
+			const where = placeOfCell(laid.own, x, y, wide, tall);
+			if (where === 'inside') visit(x, y, true);
+			else if (where !== 'outside') {
+				if (where === 'edge, in') visit(x, y, false);
+				next.border.push(x, y);
+			}
+		}
+		return { open, hits, next };
+	};
+}
+
+function addCell(count: Count, hits: number[] | null, joins: readonly Join[], depth: Mm, cell: Mm2): void {
+	count.whole += cell;
+	let reached = 1;
+	for (let i = 0; i <= joins.length; i++) {
+		const passed = i < joins.length ? passJoin(joins[i]!, depth) : 0;
+		if (i < joins.length) count.passed[i]! += passed * cell;
+		if (hits && reached - passed > A_SHARE) hits[i]!++;
+		reached = passed;
+	}
+}
+
+function quarterCells({ wide, tall, inner, border }: Cells): Cells {
+	return { wide: wide / 2, tall: tall / 2, inner: quarter(inner, wide, tall), border: quarter(border, wide, tall) };
+}
+
+function quarter(cells: readonly number[], wide: Mm, tall: Mm): number[] {
+	const [dx, dy] = [wide / 4, tall / 4];
+	const quarters = new Array<number>(cells.length * 4);
+	for (let i = 0, k = 0; i < cells.length; i += 2)
+		for (const [sx, sy] of [
+			[-1, -1],
+			[1, -1],
+			[-1, 1],
+			[1, 1]
+		] as const) {
+			quarters[k++] = cells[i]! + sx * dx;
+			quarters[k++] = cells[i + 1]! + sy * dy;
+		}
+	return quarters;
+}
+
+/** Where a cell lies to what of a part is painted; one on its edge by where its middle lies. */
+function placeOfCell({ outline, holes }: Laid['own'], x: Mm, y: Mm, wide: Mm, tall: Mm): 'inside' | 'outside' | 'edge, in' | 'edge, out' {
+	const inside = outline === null || isInsideOutline(outline, { x, y });
+	const onEdge = outline !== null && distanceToOutline(outline, { x, y }) < Math.hypot(wide, tall) / 2;
+	if (!inside && !onEdge) return 'outside';
+	let cut = onEdge;
+	let isIn = inside;
+	for (const hole of holes) {
+		const [left, top] = [x - hole.x, y - hole.y];
+		const over = left > -wide / 2 && top > -tall / 2 && left < hole.width + wide / 2 && top < hole.height + tall / 2;
+		if (!over) continue;
+		if (left >= wide / 2 && top >= tall / 2 && left <= hole.width - wide / 2 && top <= hole.height - tall / 2) return 'outside';
+		cut = true;
+		if (left > 0 && top > 0 && left < hole.width && top < hole.height) isIn = false;
+	}
+	return cut ? (isIn ? 'edge, in' : 'edge, out') : 'inside';
+}
+
+const GRID = 96;
+
+/** Length of each join of a pattern whose level lines are not known, mm: its level line on a grid over the part. */
+export function lengthsOnGrid(field: Field, joins: readonly Join[], laid: Laid): Mm[] {
+	const { width, height } = laid.own;
+	const depths = Float64Array.from({ length: (GRID + 1) ** 2 }, (_, i) =>
+		depthOnPart(field, laid, ((i % (GRID + 1)) * width) / GRID, (Math.floor(i / (GRID + 1)) * height) / GRID)
+	);
+	const rings = ringsOfShape(laid.own).map((ring) => ring.map((value, i) => (value * GRID) / (i % 2 === 0 ? width : height)));
+	const { data } = coverRings(rings, GRID, GRID, 1);
+	const inside = (cell: number) => data[cell]! > 127;
+	return joins.map(({ at }) => lengthOfLevel(depths, inside, at, width / GRID, height / GRID));
+}
+
+/** The level line of a field, cell by cell: where it crosses two sides of a cell, the straight line between. */
+function lengthOfLevel(depths: Float64Array, inside: (cell: number) => boolean, at: Mm, w: Mm, h: Mm): Mm {
+	let length = 0;
+	for (let row = 0; row < GRID; row++)
+		for (let column = 0; column < GRID; column++) {
+			const first = row * (GRID + 1) + column;
+			const below = (i: number) => depths[i]! < at;
+			/** Nearly all cells lie on one side. */
+			if (below(first) === below(first + 1) && below(first) === below(first + GRID + 1) && below(first) === below(first + GRID + 2))
+				continue;
+			if (!inside(row * GRID + column)) continue;
+			const corners = [first, first + 1, first + GRID + 2, first + GRID + 1].map((i) => depths[i]! - at);
+			const cuts = corners.flatMap((value, i) => {
+				const next = corners[(i + 1) % 4]!;
+				if (value < 0 === next < 0) return [];
+				const t = value / (value - next);
+				return [[i === 0 ? t : i === 1 ? 1 : i === 2 ? 1 - t : 0, i === 0 ? 0 : i === 1 ? t : i === 2 ? 1 : 1 - t] as const];
+			});
+			for (let i = 0; i + 1 < cuts.length; i += 2)
+				length += Math.hypot((cuts[i + 1]![0] - cuts[i]![0]) * w, (cuts[i + 1]![1] - cuts[i]![1]) * h);
+		}
+	return length;
+}
