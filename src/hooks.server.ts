@@ -20,7 +20,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (building) return resolve(event);
 	const host = event.request.headers.get('host');
 	if (!isKnownHost(host, HOSTS))
-		return refuseWith(421, 'host.unknown', `This workshop does not answer to the name ${host ?? ''}. Its owner can allow it with EMBER_HOSTS.`);
+		return refuseWith(
+			421,
+			'host.unknown',
+			`This workshop does not answer to the name ${host ?? ''}. Its owner can allow it with EMBER_HOSTS.`
+		);
 	const changes = event.request.method !== 'GET' && event.request.method !== 'HEAD';
 	if (changes && !isOwnOrigin(event.request.headers.get('origin'), host))
 		return refuseWith(403, 'origin.other', 'Only pages of this workshop may change it.');

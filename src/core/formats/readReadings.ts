@@ -12,6 +12,7 @@ export type ReadReadings =
 	| { readonly ok: false; readonly issues: readonly Issue[] };
 
 const MOST_LINES = 500;
+const LONGEST = 100_000;
 
 /**
  * Reads readings as they are pasted from a sheet or a note: one on a line, with its name before it, or bare and in the
@@ -19,21 +20,39 @@ const MOST_LINES = 500;
  * each fault is named with its line.
  */
 export function readReadings(text: string, fields: readonly ReadingField[], unit: LengthUnit): ReadReadings {
-	const rows = parseRows(text.slice(0, 100_000));
-	if (rows.length === 0 || rows.length > MOST_LINES) return { ok: false, issues: [{ code: 'csv.no-rows', path: '' }] };
+	const lines = text.split(/\r\n|\n|\r/).length;
+	if (lines > MOST_LINES || text.length > LONGEST)
+		return { ok: false, issues: [{ code: 'csv.too-long', path: '', values: { rows: lines, most: MOST_LINES } }] };
+	const rows = parseRows(text);
+	if (rows.length === 0) return { ok: false, issues: [{ code: 'csv.no-rows', path: '' }] };
 	const named = rows.some(({ cells }) => cells.length > 1);
 	if (!named && rows.length > fields.length)
 		return { ok: false, issues: [{ code: 'csv.too-many', path: '', values: { rows: rows.length, fields: fields.length } }] };
 	const issues: Issue[] = [];
+	/** The line on which each was read. */
+	const seen = new Map<string, number>();
 	const readings = rows.flatMap(({ cells, line }, i) => {
-		const [name, value] = named ? [cells[0]!, cells[1] ?? ''] : ['', cells[0]!];
+		const [name, value] = named ? [cells[0]!, lengthIn(cells)] : ['', cells[0]!];
 		const field = named ? fields.find((one) => isCalled(one, name)) : fields[i];
 		const read = readLength(value, unit);
 		if (!field) issues.push({ code: 'csv.name', path: `line ${line}`, values: { line, name } });
-		else if (!read.ok) issues.push({ code: 'csv.line', path: `line ${line}`, values: { line, typed: value } });
+		else if (!read.ok)
+			issues.push({
+				code: read.code === 'length.ambiguous' ? 'csv.comma' : 'csv.line',
+				path: `line ${line}`,
+				values: { line, typed: value }
+			});
+		const before = field ? seen.get(field.id) : undefined;
+		if (field && before !== undefined) issues.push({ code: 'csv.twice', path: `line ${line}`, values: { line, name, first: before } });
+		else if (field) seen.set(field.id, line);
 		return field ? [{ id: field.id, text: value }] : [];
 	});
 	return issues.length > 0 ? { ok: false, issues } : { ok: true, readings };
+}
+
+/** A comma that parted a number was its decimal point: `Gap 1,3,5`. */
+function lengthIn([, value = '', rest]: readonly string[]): string {
+	return rest !== undefined && /^\d+$/.test(value) && /^\d+\s*[a-z]*$/i.test(rest) ? `${value},${rest}` : value;
 }
 
 /** The same readings as lines to paste into a sheet, or to fill in at the bench. */

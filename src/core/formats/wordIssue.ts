@@ -3,7 +3,11 @@ import { formatLength, type Issue, type LengthUnit } from '../units';
 type Words = (values: Readonly<Record<string, string | number>>, unit: LengthUnit) => string;
 const length = (value: string | number | undefined, unit: LengthUnit) => formatLength(Number(value), unit, 0.1).text;
 const beyond = (v: Readonly<Record<string, string | number>>, unit: LengthUnit) =>
-	`The readings are ${length(Math.abs(Number(v['residual'])), unit)} ${Number(v['residual']) > 0 ? 'short of' : 'more than'} the whole ${v['whole'] ?? 'height'}; reading errors explain ${length(v['allowed'], unit)}.`;
+	`The readings are ${length(Math.abs(Number(v['residual'])), unit)} ${Number(v['residual']) > 0 ? 'short of' : 'more than'} the whole ${v['whole'] ?? 'height'}; ${
+		Math.abs(Number(v['residual'])) > Number(v['allowed'])
+			? `reading errors explain ${length(v['allowed'], unit)}`
+			: 'reading errors could explain that, but what stands side by side here does not'
+	}.`;
 
 /** What is wrong, and what to do about it. One line for each code; the values come with the issue. */
 const WORDS: Readonly<Record<string, Words>> = {
@@ -18,7 +22,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'chain.digits-swapped': (v, u) =>
 		`${beyond(v, u)} Two digits may be swapped here: ${length(v['instead'], u)} would leave ${length(Math.abs(Number(v['left'])), u)}. Measure this one again.`,
 	'chain.missed-or-twice': (v, u) =>
-		`${beyond(v, u)} ${v['instead'] === '' ? 'This reading may have been entered twice.' : 'A reading like this one may have been left out.'} Go through the chain once more.`,
+		`${beyond(v, u)} ${v['instead'] === '' ? 'This reading may have been entered twice.' : `After this one a reading of about ${length(v['instead'], u)} may have been left out.`} Go through the chain once more.`,
 	'chain.unit-slip': (v, u) =>
 		`${beyond(v, u)} This may be in another unit, or ten times off: ${length(v['instead'], u)} would fit. Check its unit.`,
 	'chain.out-of-step': (v, u) =>
@@ -47,6 +51,9 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'photo.length': (v) => `By the picture this length is off by ${v['percent']} %. Set the corners again, closer to the true ones.`,
 	'csv.no-rows': () => 'There is no reading in it. Give a name or a place, and a length, on each line.',
 	'csv.line': (v) => `Line ${v['line']}: "${v['typed']}" is no length. Correct it there.`,
+	'csv.comma': (v) => `Line ${v['line']}: "${v['typed']}" can be a thousand or a decimal. Write 1234 or 1.234 there.`,
+	'csv.twice': (v) => `Line ${v['line']}: "${v['name']}" stands in line ${v['first']} already. Keep the one that is right.`,
+	'csv.too-long': (v) => `There are ${v['rows']} lines; ${v['most']} at most are read at once. Paste only the readings of this face.`,
 	'csv.name': (v) => `Line ${v['line']}: there is no reading called "${v['name']}" here. Use the names that are shown.`,
 	'csv.too-many': (v) => `There are ${v['rows']} lines, and ${v['fields']} readings to take. Check which do not belong here.`,
 	'picture.kind': () => 'This is no JPEG, PNG or WebP picture. Save it as one of these.',

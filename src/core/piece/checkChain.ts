@@ -38,6 +38,10 @@ export function checkChain(overall: ChainReading, readings: readonly ChainReadin
 	if (Math.abs(residual) <= CLOSED) return { residual: 0, allowed, verdict: 'closed', shares: none, suspects: [] };
 	if (Math.abs(residual) > allowed + CLOSED)
 		return { residual, allowed, verdict: 'beyond', shares: none, suspects: findSuspects(overall, readings, residual) };
+	/** Within the error of reading, but for a gap that two fronts side by side have lost, or that stands twice, too little is more likely. */
+	const odd = findSuspects(overall, readings, residual).filter(({ kind, neighbours }) => kind === 'missed-or-twice' && neighbours);
+	if (odd.some((suspect) => 2 * Math.abs(suspect.residual) < Math.abs(residual)))
+		return { residual, allowed, verdict: 'beyond', shares: none, suspects: odd };
 	return { residual, allowed, verdict: 'shared', shares: shareResidual(residual, readings), suspects: [] };
 }
 

@@ -1,5 +1,6 @@
 import { parseLength, type Mm } from '../units';
 import type { ChainReading } from './checkChain';
+import { findMissed } from './findMissed';
 
 export const SUSPECT_KINDS = ['digits-swapped', 'missed-or-twice', 'unit-slip', 'out-of-step', 'wrong-digit'] as const;
 export type SuspectKind = (typeof SUSPECT_KINDS)[number];
@@ -8,10 +9,12 @@ export interface Suspect {
 	/** Place in the chain; -1 is the overall length. */
 	readonly index: number;
 	readonly kind: SuspectKind;
-	/** What it may have been, mm; null where the reading should go, or where one is missing after it. */
+	/** What it may have been, or what is missing after it, mm; null where the reading should go. */
 	readonly instead: Mm | null;
 	/** What would be left unexplained, mm. */
 	readonly residual: Mm;
+	/** Of a reading that was missed or doubled: what stands beside it says so. */
+	readonly neighbours?: boolean;
 }
 
 const MOST_SUSPECTS = 3;
@@ -23,9 +26,9 @@ export const OVERALL = -1;
  */
 export function findSuspects(overall: ChainReading, readings: readonly ChainReading[], residual: Mm): Suspect[] {
 	const allowed = readings.reduce((sum, reading) => sum + reading.resolution / 2, 0);
-	const found: Suspect[] = [];
-	const consider = (index: number, kind: SuspectKind, instead: Mm | null, left: Mm, within = allowed) => {
-		if (Math.abs(left) <= within + 1e-6) found.push({ index, kind, instead, residual: left });
+	const found: Found[] = [];
+	const consider = (index: number, kind: SuspectKind, instead: Mm | null, left: Mm) => {
+		if (Math.abs(left) <= allowed + 1e-6) found.push({ index, kind, instead, residual: left, evidence: 0 });
 	};
 	const replace = (index: number, kind: SuspectKind, instead: Mm) => {
 		if (index === OVERALL) consider(index, kind, instead, residual + instead - overall.mm);
@@ -38,24 +41,26 @@ export function findSuspects(overall: ChainReading, readings: readonly ChainRead
 		for (const factor of [10, 1 / 10, 25.4, 1 / 25.4]) replace(index, 'unit-slip', reading.mm * factor);
 		for (const mm of readAgain(reading, changeOneDigit(reading.text))) replace(index, 'wrong-digit', mm);
 	}
-	for (const [index, reading] of readings.entries()) {
-		const half = reading.resolution / 2;
-		if (isRepeated(readings, index)) consider(index, 'missed-or-twice', null, residual + reading.mm, allowed - half);
-		else if (residual > 0) consider(index, 'missed-or-twice', reading.mm, residual - reading.mm, half);
-	}
+	for (const { index, instead, residual: left, evidence } of findMissed(readings, residual, allowed))
+		found.push({ index, kind: 'missed-or-twice', instead, residual: left, evidence });
 	for (const { index, expected } of findOutOfStep(readings)) replace(index, 'out-of-step', expected);
 
 	return bestForEachReading(found).slice(0, MOST_SUSPECTS);
 }
 
-function bestForEachReading(found: readonly Suspect[]): Suspect[] {
+type Found = Suspect & { readonly evidence: number };
+
+function bestForEachReading(found: readonly Found[]): Suspect[] {
 	const rank = (suspect: Suspect) => SUSPECT_KINDS.indexOf(suspect.kind);
 	/** The overall length is read with more care than any one reading of the chain. */
 	const lastIfOverall = ({ index }: Suspect) => (index === OVERALL ? Infinity : index);
 	const sorted = [...found].sort(
-		(a, b) => rank(a) - rank(b) || Math.abs(a.residual) - Math.abs(b.residual) || lastIfOverall(a) - lastIfOverall(b)
+		(a, b) =>
+			rank(a) - rank(b) || a.evidence - b.evidence || Math.abs(a.residual) - Math.abs(b.residual) || lastIfOverall(a) - lastIfOverall(b)
 	);
-	return sorted.filter((suspect, at) => sorted.findIndex((other) => other.index === suspect.index) === at);
+	return sorted
+		.filter((suspect, at) => sorted.findIndex((other) => other.index === suspect.index) === at)
+		.map(({ evidence, ...suspect }) => (suspect.kind === 'missed-or-twice' && evidence === 0 ? { ...suspect, neighbours: true } : suspect));
 }
 
 /** All texts with two neighbouring digits swapped; a fraction bar or a point keeps them apart, and nobody writes 04. */
@@ -83,13 +88,6 @@ function readAgain(reading: ChainReading, texts: readonly string[]): Mm[] {
 		const parsed = parseLength(text, reading.unit);
 		return parsed.ok && parsed.mm > 0 ? [parsed.mm] : [];
 	});
-}
-
-/** A reading whose twin stands next to it, or one further on (a gap may lie between), may have been entered twice. */
-function isRepeated(readings: readonly ChainReading[], index: number): boolean {
-	return [index - 1, index - 2].some(
-		(other) => readings[other] !== undefined && Math.abs(readings[other]!.mm - readings[index]!.mm) < 1e-6
-	);
 }
 
 /**

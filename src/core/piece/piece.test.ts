@@ -29,6 +29,62 @@ describe('checkChain', () => {
 		expect(check.suspects.length).toBeLessThanOrEqual(3);
 	});
 
+	const SET = [
+		[28, 'rail'],
+		[4, 'gap'],
+		[160, 'drawer'],
+		[4, 'gap'],
+		[175, 'drawer'],
+		[4, 'gap'],
+		[190, 'drawer'],
+		[4, 'gap'],
+		[205, 'drawer'],
+		[4, 'gap'],
+		[61, 'plinth']
+	] as const;
+	/** Overall one mm off, as tapes are. */
+	const OVERALL_OF_SET = 840;
+
+	it.each([
+		['a rail', 0],
+		['the first gap', 1],
+		['a gap between two drawers', 5],
+		['a drawer of a graduated set', 4],
+		['the largest drawer', 8],
+		['a plinth', 10]
+	])('names %s that was missed, beside its place and with its length', (_, gone) => {
+		const left = SET.toSpliced(gone, 1).map(([mm, role]) => reading(mm, role));
+		const { verdict, suspects } = checkChain(reading(OVERALL_OF_SET), left);
+		expect(verdict).toBe('beyond');
+		const [first] = suspects;
+		expect(first).toMatchObject({ kind: 'missed-or-twice', index: Math.max(0, gone - 1) });
+		expect(Math.abs(first!.instead! - SET[gone]![0])).toBeLessThanOrEqual(1.5);
+	});
+
+	it.each([
+		['a gap', 3],
+		['a drawer', 6],
+		['the rail', 0]
+	])('names %s that was taken down twice', (_, twice) => {
+		const [mm, role] = SET[twice]!;
+		const more = SET.toSpliced(twice, 0, [mm, role]).map(([mm, role]) => reading(mm, role));
+		const { verdict, suspects } = checkChain(reading(OVERALL_OF_SET), more);
+		expect(verdict).toBe('beyond');
+		expect(suspects[0]).toMatchObject({ kind: 'missed-or-twice', index: twice + 1, instead: null });
+	});
+
+	it('takes a sound chain for sound, with two doors that meet without a gap', () => {
+		const doors = [
+			reading(30, 'rail'),
+			reading(4, 'gap'),
+			reading(400, 'door'),
+			reading(400, 'door'),
+			reading(4, 'gap'),
+			reading(30, 'rail')
+		];
+		expect(checkChain(reading(869), doors)).toMatchObject({ verdict: 'shared', suspects: [] });
+	});
+
 	it.each([
 		['a slip of ten', EXAMPLE.with(5, 19), 780, { index: 5, kind: 'unit-slip' }],
 		['a gap entered twice', [31, 160, 44, 175, 44, 190, 44, 44, 203, 12], 903, { kind: 'missed-or-twice', instead: null }],

@@ -23,5 +23,5 @@ export function describeSheets(project: Project, plan: Plan, paper: Project['pap
 }
 
 function partOf(plan: Plan, id: string): Part {
-	return plan.faces.flatMap((face) => face.parts).find((part) => part.id === id)!;
+	return plan.faces.flatMap((face) => [face.whole, ...face.parts]).find((part) => part.id === id)!;
 }

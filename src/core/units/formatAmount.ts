@@ -10,14 +10,26 @@ export function formatVolume(ml: Ml): { readonly ml: string; readonly spoons: st
 	return { ml: `${written} ml`, spoons: spoonsOf(ml) };
 }
 
-/** Writes a duration (minutes) as a person says it: `45 min`, `2 h`, `5 h 3 min`, `2 days`. */
+/** Writes a duration (minutes) as a person says it: `45 min`, `2 h`, `5 h 3 min`, `2 days 7 h`. To the minute, and never less than it is. */
 export function formatDuration(minutes: Minutes): string {
 	const whole = Math.ceil(minutes - 1e-9);
-	if (whole < 60) return `${whole} min`;
-	const hours = Math.floor(whole / 60);
+	const days = whole >= 2 * DAY ? Math.floor(whole / DAY) : 0;
+	const hours = Math.floor((whole - days * DAY) / 60);
 	const rest = whole % 60;
-	if (hours >= 48) return `${Math.round(hours / 24)} days`;
-	return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+	const written = [days > 0 ? `${days} days` : '', hours > 0 ? `${hours} h` : '', rest > 0 ? `${rest} min` : ''].filter(Boolean);
+	return written.join(' ') || '0 min';
+}
+
+const DAY = 24 * 60;
+const DURATION =
+	/^(?:(\d+(?:[.,]\d+)?)\s*d(?:ays?)?)?\s*(?:(\d+(?:[.,]\d+)?)\s*h(?:ours?)?)?\s*(?:(\d+(?:[.,]\d+)?)\s*(?:m(?:in(?:utes?)?)?)?)?$/;
+
+/** Reads a duration as `formatDuration` writes it, and as people do (`2 h 30`, `1.5 h`, `3 days`, `90`): whole minutes; null where it is none. */
+export function parseDuration(text: string): Minutes | null {
+	const match = DURATION.exec(text.trim().toLowerCase());
+	if (!match || match.slice(1).every((part) => part === undefined)) return null;
+	const [days, hours, minutes] = match.slice(1).map((part) => Number((part ?? '0').replace(',', '.'))) as [number, number, number];
+	return Math.ceil(days * DAY + hours * 60 + minutes - 1e-9);
 }
 
 function spoonsOf(ml: Ml): string {

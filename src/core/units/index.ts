@@ -2,4 +2,4 @@ export { MM_PER_INCH, TAPE_RESOLUTION, type LengthUnit, type Minutes, type Ml, t
 export type { Issue } from './issue';
 export { LONGEST_LENGTH, parseLength, readLength, type LengthFault, type ParsedLength } from './parseLength';
 export { formatFigure, formatLength, type LengthText } from './formatLength';
-export { formatDuration, formatVolume } from './formatAmount';
+export { formatDuration, formatVolume, parseDuration } from './formatAmount';

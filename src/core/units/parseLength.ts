@@ -98,6 +98,7 @@ function normaliseLengthText(text: string): string {
 		.replace(/[′’‘]/g, "'")
 		.replace(/[″”“]|''/g, '"')
 		.replace(/⁄/g, '/')
+		.replace(/[‐‑‒–—]/g, '-')
 		.replace(/\u00a0|\u202f/g, ' ')
 		.trim()
 		.toLowerCase();

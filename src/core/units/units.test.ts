@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { formatDuration, formatFigure, formatLength, formatVolume, parseLength, readLength, type LengthUnit } from './index';
+import { formatDuration, formatFigure, formatLength, formatVolume, parseLength, readLength, type LengthUnit, parseDuration } from './index';
 
 const mmOf = (text: string, unit: LengthUnit = 'mm') => {
 	const parsed = parseLength(text, unit);
@@ -75,5 +75,39 @@ it('writes volumes and durations for the bench', () => {
 	expect(formatVolume(4)).toEqual({ ml: '4.0 ml', spoons: '1 teaspoon' });
 	expect(formatVolume(117.6)).toEqual({ ml: '118 ml', spoons: '8 tablespoons' });
 	expect([2, 145, 240, 300].map((ml) => formatVolume(ml).spoons)).toEqual(['1/2 teaspoon', '10 tablespoons', '1 cup', '1 1/4 cups']);
-	expect([45, 120, 302.4, 4409.1].map(formatDuration)).toEqual(['45 min', '2 h', '5 h 3 min', '3 days']);
+	expect([0, 45, 120, 302.4, 3300, 4409.1, 43_200].map(formatDuration)).toEqual([
+		'0 min',
+		'45 min',
+		'2 h',
+		'5 h 3 min',
+		'2 days 7 h',
+		'3 days 1 h 30 min',
+		'30 days'
+	]);
+});
+
+describe('parseDuration', () => {
+	it('reads back what is written, which is never shorter than it is', () => {
+		fc.assert(
+			fc.property(fc.double({ min: 0, max: 100_000, noNaN: true }), (minutes) => {
+				const back = parseDuration(formatDuration(minutes))!;
+				expect(back).toBeGreaterThanOrEqual(minutes - 1e-6);
+				expect(back - minutes).toBeLessThan(1);
+			})
+		);
+	});
+	it.each([
+		['90', 90],
+		['2 h 30', 150],
+		['1,5 h', 90],
+		['2 days 7 h', 3300],
+		['1 day', 1440],
+		['0.5 d', 720],
+		['45min', 45],
+		['', null],
+		['soon', null],
+		['-5', null],
+		['3 weeks', null],
+		['5 min 2 h', null]
+	])('%s', (text, minutes) => expect(parseDuration(text)).toBe(minutes));
 });

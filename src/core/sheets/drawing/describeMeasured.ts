@@ -29,6 +29,8 @@ export interface MeasuredDrawing {
 	readonly top: Mm;
 	readonly width: Mm;
 	readonly height: Mm;
+	/** Of the face alone, mm. */
+	readonly face: { readonly width: Mm; readonly height: Mm };
 	readonly items: readonly DrawnItem[];
 }
 
@@ -50,6 +52,7 @@ export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm)
 		drawDimension({ ...line, size, text: formatFigure(line.mm, unit, 0.1).text });
 	return {
 		title: face.name,
+		face: { width: face.width, height: face.height },
 		left,
 		top,
 		width: right - left,

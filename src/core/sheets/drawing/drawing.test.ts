@@ -35,7 +35,8 @@ describe('the measured drawing', () => {
 		const drawing = describeMeasured(face, 'mm', 12);
 		const { entities, pairs } = entitiesOf(writeDrawingDxf(drawing));
 		expect(pairs.find(([, value], i) => pairs[i - 1]?.[1] === '$INSUNITS' && value === '4')).toBeDefined();
-		const bottom = drawing.top + drawing.height;
+		/** The origin is the corner of the face itself: a cutter starts there. */
+		const bottom = 940;
 		const corners = entities
 			.filter((entity) => entity.get(0) === 'LINE' && entity.get(8) === 'PARTS')
 			.map((entity) => `${number(entity, 10).toFixed(2)},${(bottom - number(entity, 20)).toFixed(2)}`);

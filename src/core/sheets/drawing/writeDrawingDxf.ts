@@ -20,13 +20,12 @@ const COLOURS: Readonly<Record<DrawingLayer, number>> = {
 	TEXT: Colors.Yellow
 };
 
-/** A measured drawing as DXF in millimetres, y upwards, one layer for each kind; arcs and ellipses stay what they are. */
-export function writeDrawingDxf({ items, top, height }: MeasuredDrawing): string {
+/** A measured drawing as DXF in millimetres, its origin the bottom left corner of the face, y upwards, one layer for each kind; arcs and ellipses stay what they are. */
+export function writeDrawingDxf({ items, face }: MeasuredDrawing): string {
 	const dxf = new DxfWriter();
 	dxf.setUnits(Units.Millimeters);
 	for (const layer of DRAWING_LAYERS) dxf.addLayer(layer, COLOURS[layer], 'Continuous');
-	/** The bottom of the sheet is 0. */
-	const up = (y: number) => top + height - y;
+	const up = (y: number) => face.height - y;
 	for (const item of items) draw(dxf, item, up);
 	return dxf.stringify();
 }

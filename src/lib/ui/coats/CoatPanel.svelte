@@ -3,7 +3,7 @@
 	import { APPLICATORS, COAT_WORDS, isFilm, type Coat, type CoatParts } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
 	import { listSurfaces } from '$core/plan';
-	import { formatDuration } from '$core/units';
+	import { formatDuration, parseDuration } from '$core/units';
 	import { Choice } from '$lib/ui/choice';
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -43,12 +43,12 @@
 	}
 	let waitFault: string | null = $state(null);
 	function setWait(text: string): void {
-		const match = /^\s*(?:(\d+(?:[.,]\d+)?)\s*h)?\s*(?:(\d+)\s*(?:min)?)?\s*$/.exec(text);
-		waitFault = null;
-		if (text.trim() === '') set((draft) => (draft.wait = null));
-		else if (match && (match[1] || match[2]))
-			set((draft) => (draft.wait = Math.round(Number((match[1] ?? '0').replace(',', '.')) * 60 + Number(match[2] ?? 0))));
-		else waitFault = 'Write it like 45 min, 2 h or 2 h 30. Leave it empty to wait as long as it needs.';
+		const wait = text.trim() === '' ? null : parseDuration(text);
+		waitFault =
+			text.trim() !== '' && wait === null
+				? 'Write it like 45 min, 2 h 30 or 2 days 7 h. Leave it empty to wait as long as it needs.'
+				: null;
+		if (waitFault === null) set((draft) => (draft.wait = wait));
 	}
 	function takeOut(): void {
 		piece.edit((draft) => void (draft.finish.coats = draft.finish.coats.filter((other) => other.id !== coat.id)));

@@ -19,7 +19,6 @@
 	};
 	const KINDS = {
 		'digits-swapped': 'two digits swapped?',
-		'missed-or-twice': 'left out, or entered twice?',
 		'unit-slip': 'another unit?',
 		'out-of-step': 'out of step with the others?',
 		'wrong-digit': 'one wrong digit?'
@@ -48,13 +47,20 @@
 	<div class="border-l-4 border-must pl-3">
 		<p>
 			<b class="text-must">! The chain does not close.</b> The readings are {write(check.residual)}
-			{check.residual > 0 ? 'short of' : 'more than'} the whole {whole}; reading errors explain {write(check.allowed)}.
+			{check.residual > 0 ? 'short of' : 'more than'} the whole {whole}{#if Math.abs(check.residual) > check.allowed}; reading errors
+				explain {write(check.allowed)}.{:else}: reading errors could explain that, but what stands side by side does not.{/if}
 		</p>
 		{#if check.suspects.length === 0}<p class="mt-1">No single slip explains it. Measure the chain again.</p>{/if}
 		<ul class="mt-1 space-y-1">
 			{#each check.suspects as suspect (suspect.index)}
 				<li class="flex flex-wrap items-center gap-x-2">
-					<span><b>{calledAt(suspect.index)}</b>: {KINDS[suspect.kind]}</span>
+					<span
+						><b>{calledAt(suspect.index)}</b>: {suspect.kind !== 'missed-or-twice'
+							? KINDS[suspect.kind]
+							: suspect.instead === null
+								? 'entered twice?'
+								: `is one of about ${write(suspect.instead)} missing beside it?`}</span
+					>
 					{#if suspect.instead !== null && suspect.kind !== 'missed-or-twice' && (of === null || suspect.index !== OVERALL)}<button
 							class="button !min-h-[28px] text-sm"
 							onclick={() => take(suspect.index, suspect.instead!)}>It is {write(suspect.instead)}</button

@@ -124,7 +124,9 @@ export class Saver {
 					: null;
 			this.state = {
 				kind: 'waiting',
-				why: told ? `${told.path === '' ? '' : `${told.path}: `}${told.message}` : 'The workshop does not answer. Your work is kept here, and saved as soon as it does.'
+				why: told
+					? `${told.path === '' ? '' : `${told.path}: `}${told.message}`
+					: 'The workshop does not answer. Your work is kept here, and saved as soon as it does.'
 			};
 			this.#later(this.#retry);
 			this.#retry = Math.min(RETRY.longest, this.#retry * 2);
