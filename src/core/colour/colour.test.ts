@@ -14,7 +14,9 @@ import {
 	guessWet,
 	judgeJoin,
 	judgeNeighbours,
+	isNoPaint,
 	layOver,
+	totalFromPart,
 	middleOfReadings,
 	mixPaints,
 	pigmentOfHex,
@@ -343,3 +345,24 @@ describe('colours from outside', () => {
 		expect(differLabs(middleOfReadings(readings), swatch)).toBeLessThan(1);
 	});
 });
+
+describe('a mix from what is left of one part', () => {
+	const mix = [{ parts: 3 }, { parts: 1 }];
+	it('is as much more as its parts are of the whole', () => {
+		expect(totalFromPart(mix, 1, 30)).toBeCloseTo(120, 9);
+		expect(totalFromPart(mix, 0, 30)).toBeCloseTo(40, 9);
+	});
+	it('is none where it is no part of it', () => {
+		expect(totalFromPart(mix, 2, 30)).toBeNull();
+		expect(totalFromPart([{ parts: 0 }, { parts: 2 }], 0, 30)).toBeNull();
+	});
+});
+
+it.each([
+	['#00ff80', true],
+	['#ff0010', true],
+	['#102000', true],
+	['#010203', false],
+	['#100020', true],
+	['#f00f0f', false]
+])('%s has a channel at 0: %s', (hex, none) => expect(isNoPaint(hex)).toBe(none));

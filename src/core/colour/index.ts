@@ -16,8 +16,8 @@ export { convertLinearToSrgb, convertSrgbToLinear, decodeSrgb, encodeLinear } fr
 export { differColours, judgeLikeness, judgeNeighbours, type Likeness, type NeighbourVerdict } from './differColours';
 export { judgeJoin, type Bridge, type JoinJudgement, type Mud } from './judgeJoin';
 export { findMixes, type Mix } from './findMixes';
-export { pourMix, type PouredMix } from './pourMix';
-export { followMixes, pigmentOfHex, pigmentsOf, type Pigment } from './pigments';
+export { pourMix, totalFromPart, type PouredMix } from './pourMix';
+export { followMixes, isNoPaint, pigmentOfHex, pigmentsOf, type Pigment } from './pigments';
 export { convertHexToLab, convertLabToHex, differLabs, middleOfReadings, type Lab } from './lab';
 export { guessWet } from './guessWet';
 export { averageColour } from './averageColour';

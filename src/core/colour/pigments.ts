@@ -58,3 +58,8 @@ export function followMixes(palette: Colour[]): Colour[] {
 export function pigmentOfHex(hex: string): Pigment {
 	return { id: '', hex, paint: convertHexToPaint(hex), strength: 1 };
 }
+
+/** A channel at 0 is light of one kind swallowed whole, which no paint does: it mixes to nothing seen in a jar. Source: methods 10. */
+export function isNoPaint(hex: string): boolean {
+	return /^#(00....|..00..|....00)$/.test(hex);
+}

@@ -26,3 +26,10 @@ export function pourMix(
 		ml: mix.map(({ parts }) => (total * parts) / sum)
 	};
 }
+
+/** How much of a mix comes of what is left of one of its parts: ml in all, from so many ml of it. Null where it is no part of the mix. Source: methods 9. */
+export function totalFromPart(mix: readonly { readonly parts: number }[], at: number, ml: number): number | null {
+	const own = mix[at]?.parts ?? 0;
+	if (!(own > 0)) return null;
+	return (ml * mix.reduce((all, { parts }) => all + parts, 0)) / own;
+}

@@ -33,7 +33,7 @@ export function newProject(name: string, units: LengthUnit, count: number | null
 					id: 'base',
 					wait: null,
 					material: 'chalk-paint',
-					times: 1,
+					times: 2,
 					thickness: 1,
 					applicator: 'brush',
 					on: 'all',

@@ -49,6 +49,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'edge.differs': (v) =>
 		`${v['one']} and ${v['other']} meet along this edge, but ${v['first']} is not ${v['second']}. Where one stands over, leave it; else measure both again.`,
 	'photo.length': (v) => `By the picture this length is off by ${v['percent']} %. Set the corners again, closer to the true ones.`,
+	'colour.no-paint': (v) =>
+		`${v['name']} (${v['typed']}) has a channel at 0: no paint swallows all of one light, and its mixes come out too dark. Take the shade from the dry paint, or lift that channel a little.`,
 	'csv.no-rows': () => 'There is no reading in it. Give a name or a place, and a length, on each line.',
 	'csv.line': (v) => `Line ${v['line']}: "${v['typed']}" is no length. Correct it there.`,
 	'csv.comma': (v) => `Line ${v['line']}: "${v['typed']}" can be a thousand or a decimal. Write 1234 or 1.234 there.`,

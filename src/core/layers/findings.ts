@@ -26,6 +26,8 @@ export interface Finding {
 	/** Surfaces where it holds: ids of parts, and of faces for their carcass. */
 	readonly where: readonly string[];
 	readonly why: string;
+	/** The colour that is wished for, and the one that comes of it. */
+	readonly swatches?: readonly [wished: string, comes: string];
 	readonly remedies: readonly Remedy[];
 	/** The painter's decision, where they overruled it. */
 	readonly overruled: string | null;

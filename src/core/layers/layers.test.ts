@@ -55,6 +55,11 @@ const CASES: [name: string, change: Change, expected: Partial<Finding>, more?: P
 	['no base, one blended coat', compose(without('base'), set('blend', { times: 1 })), { rule: 'base-dry', coat: 'blend' }],
 	['no base and no primer', without('base', 'prime'), { rule: 'base-dry', coat: 'blend' }],
 	[
+		'one thin dark coat over white primer',
+		set('base', { times: 1 }),
+		{ rule: 'hides-ground', kind: 'should', coat: 'base', swatches: ['#1f3a47', '#285062'] }
+	],
+	[
 		'wax under the stencil',
 		(coats) => coats.toSpliced(6, 0, { ...newWax('drawers') }),
 		{ rule: 'no-water-on-wax', kind: 'must', coat: 'stencil' }

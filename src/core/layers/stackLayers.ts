@@ -1,3 +1,4 @@
+import type { Colour } from '../colour';
 import { partsOf, type Layout } from '../layout';
 import { surfaceOf, surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece, type Part } from '../piece';
 import type { Minutes, Um } from '../units';
@@ -42,12 +43,16 @@ export interface Stack {
 	readonly surfaces: readonly string[];
 	/** What each of them is made of. */
 	readonly groundOf: (surface: string) => string;
+	readonly palette: readonly Colour[];
+	/** Whether a coat leaves nothing of what is under it to be seen on its surfaces: a blended coat of a zone that leaves none bare. */
+	readonly coversAll: (coat: Coat) => boolean;
 }
 
 export interface StackContext {
 	readonly piece: MeasuredPiece;
 	readonly condition: Stack['condition'];
 	readonly layout: Layout;
+	readonly palette: readonly Colour[];
 	readonly materials: ReadonlyMap<string, Material>;
 	/** Drying times of one coat in this workshop. */
 	readonly dry: (material: Material, thickness: number) => DryingTimes;
@@ -93,6 +98,8 @@ export function stackLayers(finish: Finish, context: StackContext): Stack {
 		layers,
 		surfaces,
 		condition: context.condition,
+		palette: context.palette,
+		coversAll: (coat) => coat.kind === 'blend' && context.layout.zones.some(({ id, leaves }) => id === coat.zone && !leaves),
 		groundOf: (surface) => grounds.get(surface) ?? 'solid-wood',
 		hasHardware: context.piece.faces.some((face) => face.parts.some((part) => part.hardware.length > 0))
 	};

@@ -41,7 +41,7 @@ describe('checkChain', () => {
 		[205, 'drawer'],
 		[4, 'gap'],
 		[61, 'plinth']
-	] as const;
+	] satisfies [number, ChainReading['role']][] as [number, ChainReading['role']][];
 	/** Overall one mm off, as tapes are. */
 	const OVERALL_OF_SET = 840;
 

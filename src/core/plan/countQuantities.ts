@@ -31,7 +31,8 @@ export function countQuantities(
 	palette: readonly Colour[]
 ): Quantities {
 	const surfaces = new Map(surfacesOfPiece(piece).map(({ id, area }) => [id, area]));
-	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, { surfaces, zones, runs, layout, shapes }));
+	const parts = new Set(piece.faces.flatMap((face) => [face.id, ...face.parts.map(({ id }) => id)]));
+	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, { surfaces, parts, zones, runs, layout, shapes }));
 	return {
 		paints: gather(
 			uses.filter((use) => use.colour !== null),
@@ -81,6 +82,8 @@ function countJars(uses: readonly Use[], palette: readonly Colour[]): Quantities
 
 interface Areas {
 	readonly surfaces: ReadonlyMap<string, Mm2>;
+	/** Of the faces that are counted. */
+	readonly parts: ReadonlySet<string>;
 	readonly zones: readonly ZonePlan[];
 	readonly runs: readonly RunPlan[];
 	readonly layout: Layout;
@@ -96,7 +99,7 @@ function usesOfLayer(layer: Layer, areas: Areas): Use[] {
 	};
 	if (coat.kind === 'blend')
 		return gather(
-			areas.zones.filter((zone) => zone.zone === coat.zone).flatMap((zone) => zone.areas),
+			areas.zones.filter((zone) => zone.zone === coat.zone && areas.parts.has(zone.part)).flatMap((zone) => zone.areas),
 			(share) => share.colour
 		).map(([first, all]) => use(first.colour, sum(all.map((share) => share.area))));
 	if (coat.kind === 'stencil') return stencilUses(coat, areas, use);
@@ -106,12 +109,12 @@ function usesOfLayer(layer: Layer, areas: Areas): Use[] {
 
 function stencilUses(
 	coat: Extract<FilmCoat, { kind: 'stencil' }>,
-	{ layout, runs, shapes }: Areas,
+	{ layout, runs, shapes, parts }: Areas,
 	use: (colour: string, area: number) => Use
 ): Use[] {
 	const run = layout.runs.find((other) => other.id === coat.run);
 	const open = run && shapes.get(run.motif)?.openArea;
-	const placements = runs.find((plan) => plan.run === coat.run)?.placements;
+	const placements = runs.find((plan) => plan.run === coat.run)?.placements.filter(({ part }) => parts.has(part));
 	if (!run || open === undefined || !placements) return [];
 	return [use(run.colour, sum(placements.map(({ scale, cut }) => open * scale * scale * (cut === 'none' ? 1 : 0.5))) / M2)];
 }

@@ -12,6 +12,7 @@ export {
 	type Plan,
 	type PlanError,
 	type Quantities,
+	type Unmeasured,
 	type SheetSummary,
 	type ZonePlan
 } from './types';

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { changeUnits, readProjectText, type Project } from '../formats';
+import { describeSheets } from '../sheets';
 import { createPlanner, planFile, planProject, writePlan, type Plan } from './index';
 
 const text = readFileSync('demo/sail-loft-chest.json', 'utf8');
@@ -50,6 +51,14 @@ it('counts paint from areas: the surfaces add up to the face less its gaps, each
 		(face.parts.filter((p) => p.role === 'drawer').reduce((s, p) => s + p.width * p.height, 0) / 1e6 / 13) * 2 * 1000 * 1.1,
 		3
 	);
+});
+
+it('prints a run on a whole face, and a piece without fronts, without failing', () => {
+	for (const on of [['front'], ['top']]) {
+		const project = { ...demo, layout: { ...demo.layout, runs: demo.layout.runs.map((run) => ({ ...run, parts: on })) } };
+		const pages = describeSheets(project, planProject(project), 'a4');
+		expect(pages.map(({ title }) => title)).toContain(on[0] === 'front' ? 'Front' : 'Top');
+	}
 });
 
 it('keeps every length when the painter turns the tape over', () => {

@@ -1,3 +1,4 @@
+import { isNoPaint } from '../colour';
 import { checkReferences, wordIssue, type Project } from '../formats';
 import {
 	checkOrder,
@@ -17,6 +18,7 @@ import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../pi
 import { dryMaterial, FAIR_TEMPERATURES } from '../schedule';
 import { formatLength, type Issue } from '../units';
 import { countQuantities } from './countQuantities';
+import { countUnmeasured, measuredOf } from './countUnmeasured';
 import { createStep, type Step } from './createStep';
 import { sectionBlends } from './sectionBlends';
 import { createZonesPlanner, judgeZones } from './planZones';
@@ -61,7 +63,9 @@ export function createPlanner(): Planner {
 		zones: createStep(createZonesPlanner()),
 		stack: createStep(stackProject),
 		findings: createStep(checkOrder),
+		measured: createStep(measuredOf),
 		quantities: createStep(countQuantities),
+		unmeasured: createStep(countUnmeasuredOf),
 		judgements: createStep(judgeZones),
 		blends: createStep(sectionBlends)
 	};
@@ -76,6 +80,8 @@ type Steps = {
 	zones: Step<Parameters<ReturnType<typeof createZonesPlanner>>, ZonePlan[]>;
 	stack: Step<Parameters<typeof stackProject>, Stack>;
 	findings: Step<Parameters<typeof checkOrder>, ReturnType<typeof checkOrder>>;
+	measured: Step<[MeasuredPiece], MeasuredPiece>;
+	unmeasured: Step<Parameters<typeof countUnmeasuredOf>, Plan['unmeasured']>;
 	quantities: Step<Parameters<typeof countQuantities>, ReturnType<typeof countQuantities>>;
 	judgements: Step<Parameters<typeof judgeZones>, ZoneFinding[]>;
 	blends: Step<Parameters<typeof sectionBlends>, BlendWork[]>;
@@ -87,11 +93,12 @@ function assemble(project: Project, steps: Steps): Plan {
 	const shapes = steps.shapes(layout.motifs);
 	const runs = steps.runs(layout.runs, layout.motifs, piece);
 	const zones = steps.zones(layout.zones, project.palette, piece, runs);
-	const stack = steps.stack(project.piece, piece, layout, finish.coats, project.materials, workshop);
+	const stack = steps.stack(project.piece, piece, layout, finish.coats, project.materials, workshop, project.palette);
 	const findings = steps.findings(stack, finish.decisions);
 	const placements = placementRows(runs, project);
 	const moves = piece.faces.some((face) => !face.idle && face.parts.some(doesMove));
-	const quantities = steps.quantities(stack, piece, zones, runs, layout, shapes, project.palette);
+	const measured = steps.measured(piece);
+	const quantities = steps.quantities(stack, measured, zones, runs, layout, shapes, project.palette);
 
 	const issues: Issue[] = [
 		...steps.references(project),
@@ -99,7 +106,7 @@ function assemble(project: Project, steps: Steps): Plan {
 		...runs.flatMap((run) => run.issues),
 		...motifIssues(layout.motifs, shapes)
 	];
-	const hints = [...piece.hints, ...hiddenWork(stack), ...runs.flatMap((run) => run.hints), ...workshopHints(project)];
+	const hints = [...piece.hints, ...hiddenWork(stack), ...runs.flatMap((run) => run.hints), ...workshopHints(project), ...noPaint(project)];
 	const word = (issue: Issue): PlanError => ({ code: issue.code, path: issue.path, message: wordIssue(issue, units) });
 	return {
 		format: PLAN_FORMAT,
@@ -128,6 +135,7 @@ function assemble(project: Project, steps: Steps): Plan {
 		findings,
 		gaps: piece.faces.flatMap((face) => (face.idle ? [] : face.gaps)).map((gap) => withRemedies(stack, roomInGap(stack, gap), piece)),
 		quantities,
+		unmeasured: steps.unmeasured(piece, project.piece, layout, finish.coats, project.materials, workshop, project.palette),
 		sheets: listSheets(placements, piece, project)
 	};
 }
@@ -158,7 +166,8 @@ function stackProject(
 	layout: Project['layout'],
 	coats: Project['finish']['coats'],
 	materials: Project['materials'],
-	workshop: Project['workshop']
+	workshop: Project['workshop'],
+	palette: Project['palette']
 ): Stack {
 	return stackLayers(
 		{ coats, decisions: [] },
@@ -166,10 +175,23 @@ function stackProject(
 			piece: measured,
 			condition: piece.condition,
 			layout,
+			palette,
 			materials: gatherMaterials(materials),
 			dry: (material, thickness) => dryMaterial(material, thickness, workshop)
 		}
 	);
+}
+
+function countUnmeasuredOf(
+	measured: MeasuredPiece,
+	piece: Project['piece'],
+	layout: Project['layout'],
+	coats: Project['finish']['coats'],
+	materials: Project['materials'],
+	workshop: Project['workshop'],
+	palette: Project['palette']
+): Plan['unmeasured'] {
+	return countUnmeasured(measured, layout, palette, (guessed) => stackProject(piece, guessed, layout, coats, materials, workshop, palette));
 }
 
 function withRemedies(stack: Stack, room: GapRoom, piece: MeasuredPiece): Plan['gaps'][0] {
@@ -259,6 +281,13 @@ function hiddenWork({ layers }: Stack): Issue[] {
 			? [{ code: 'coat.hides', path: `finish.coats[${layer.at}]`, values: { what: COAT_WORDS[under.coat.kind].toLowerCase() } }]
 			: [];
 	});
+}
+
+/** Swatches that no paint has; of a mix, those of its parts. */
+function noPaint({ palette }: Project): Issue[] {
+	return palette.flatMap(({ hex, mix, name }, i) =>
+		mix === undefined && isNoPaint(hex) ? [{ code: 'colour.no-paint', path: `palette[${i}].hex`, values: { name, typed: hex } }] : []
+	);
 }
 
 function workshopHints({ workshop }: Project): Issue[] {

@@ -17,19 +17,19 @@ export function sectionBlends(stack: Stack, piece: MeasuredPiece, zones: readonl
 	});
 }
 
-function workOf(coat: Blend, zone: Zone, { drying, material }: Layer, piece: MeasuredPiece, zones: readonly ZonePlan[]): BlendWork {
-	const method = METHODS[coat.method];
-	const rate = method.rate * (coat.hands ?? 1);
-	/** A crisp zone has no join to be worked wet. */
-	const open = method.wet && zone.softness > 0 && drying.open > 0 ? drying.open + (coat.extender ?? 0) : Infinity;
-	const parts = layZone(zone, piece).map((one) => wetPart(one, zone, zones));
-	const { holds, list, tooLarge } = cutSections(
-		parts.filter(({ area }) => area > 0),
-		rate,
-		open
-	);
+function workOf(coat: Blend, zone: Zone, layer: Layer, piece: MeasuredPiece, zones: readonly ZonePlan[]): BlendWork {
+	const { material } = layer;
+	const parts = layZone(zone, piece)
+		.map((one) => wetPart(one, zone, zones))
+		.filter(({ area }) => area > 0);
+	const { rate, open, holds, list, tooLarge } = cutFor(coat, zone, layer, parts);
 	const mlOf = (area: number) =>
 		material ? volumeForArea(area * 1e6, amountOfCoat(coat) / coat.times, material.coverage, LOSS[coat.applicator]) : 0;
+	/** A change is offered where it was tried: the part can be done, and no other has become too large. */
+	const cures = (part: string) => (changed: Blend) => {
+		const left = cutFor(changed, zone, layer, parts).tooLarge;
+		return left.every((one) => one.part !== part && tooLarge.some((before) => before.part === one.part));
+	};
 	return {
 		coat: coat.id,
 		zone: zone.id,
@@ -39,8 +39,17 @@ function workOf(coat: Blend, zone: Zone, { drying, material }: Layer, piece: Mea
 		rate,
 		minutes: list.reduce((sum, section) => sum + section.minutes, 0),
 		sections: list.map((section) => ({ ...section, ml: mlOf(section.area) })),
-		tooLarge: tooLarge.map((one) => ({ ...one, remedies: remediesFor(coat, one.short, open) }))
+		tooLarge: tooLarge.map((one) => ({ ...one, remedies: remediesFor(coat, cures(one.part)) }))
 	};
+}
+
+/** The sections of a coat as it is, or as it would be. */
+function cutFor(coat: Blend, zone: Zone, { drying }: Layer, parts: readonly WetPart[]) {
+	const method = METHODS[coat.method];
+	const rate = method.rate * (coat.hands ?? 1);
+	/** A crisp zone has no join to be worked wet. */
+	const open = method.wet && zone.softness > 0 && drying.open > 0 ? drying.open + (coat.extender ?? 0) : Infinity;
+	return { rate, open, ...cutSections(parts, rate, open) };
 }
 
 function wetPart({ part, face, laid }: LaidPart, zone: Zone, zones: readonly ZonePlan[]): WetPart {
@@ -75,20 +84,37 @@ function flatsOf(zone: Zone, part: LaidPart['part'], laid: LaidPart['laid']): We
 	return at.length > 0 ? { along: isLevel ? 'down' : 'across', at } : null;
 }
 
-/** An extender that adds what is missing, a second pair of hands where that is enough, or a method that can be wetted again. */
-function remediesFor(coat: Blend, short: number, open: number): BlendWork['tooLarge'][0]['remedies'] {
-	const hands = coat.hands ?? 1;
-	const missing = Math.ceil(short);
-	const helps = ((open + short) * hands) / (hands + 1) <= open;
-	const change = (says: string, changed: Coat) => ({ says, coat: changed });
-	return [
-		change(`Put in an extender that adds ${missing + (coat.extender ?? 0)} minutes, by its label`, {
-			...coat,
-			extender: missing + (coat.extender ?? 0)
-		}),
-		...(helps ? [change(`Work on it ${hands + 1} at once`, { ...coat, hands: hands + 1 })] : []),
-		...(coat.method === 'mist-and-feather'
-			? []
-			: [change('Mist and feather it: that can be wetted again', { ...coat, method: 'mist-and-feather' as const })])
-	];
+/** An extender adds so many minutes, by the labels of most. Source: craft 3. */
+const EXTENDER = { least: 10, most: 20 } as const;
+const MOST_HANDS = 4;
+
+/** An extender, more hands, both, or methods that need not be kept wet: of each the least that cures; where nothing does, none. */
+function remediesFor(coat: Blend, cures: (changed: Blend) => boolean): BlendWork['tooLarge'][0]['remedies'] {
+	const own = coat.hands ?? 1;
+	const extenders = range(Math.max(EXTENDER.least, Math.ceil(coat.extender ?? 0) + 1), EXTENDER.most);
+	const hands = range(own + 1, MOST_HANDS);
+	const longer = extenders.map((extender) => ({
+		says: `Put in an extender that adds ${extender} minutes, by its label`,
+		coat: { ...coat, extender }
+	}));
+	const more = hands.map((count) => ({ says: `Work on it ${count} at once`, coat: { ...coat, hands: count } }));
+	const both = hands.map((count) => ({
+		says: `Work on it ${count} at once, with an extender that adds ${EXTENDER.most} minutes`,
+		coat: { ...coat, hands: count, extender: Math.max(EXTENDER.most, coat.extender ?? 0) }
+	}));
+	const first = (list: readonly { says: string; coat: Blend }[]) => list.filter((one) => cures(one.coat)).slice(0, 1);
+	const [withExtender, withHands] = [first(longer), first(more)];
+	const methods = Object.values(METHODS)
+		.filter(({ id }) => id !== coat.method)
+		.map(({ id, name, wet }) => ({
+			says: `${name}: ${wet ? 'it covers more in the time' : 'it need not be kept wet'}`,
+			coat: { ...coat, method: id }
+		}))
+		.filter((one) => cures(one.coat))
+		.slice(0, 2);
+	return [...withExtender, ...withHands, ...(withExtender.length + withHands.length === 0 ? first(both) : []), ...methods];
+}
+
+function range(from: number, to: number): number[] {
+	return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i);
 }

@@ -38,6 +38,8 @@ export interface Plan {
 	readonly findings: readonly Finding[];
 	readonly gaps: readonly (GapRoom & { readonly remedies: readonly RoomRemedy[] })[];
 	readonly quantities: Quantities;
+	/** What the quantities leave out because it is not measured; null where all is. */
+	readonly unmeasured: Unmeasured | null;
 	readonly sheets: readonly SheetSummary[];
 }
 
@@ -143,6 +145,13 @@ export interface Quantities {
 	readonly tools: readonly { readonly coat: string; readonly tool: string; readonly count: number }[];
 	/** m2 of each surface. */
 	readonly surfaces: readonly { readonly surface: string; readonly area: number }[];
+}
+
+/** Beside the quantities, which do not count it: faces whose size nobody knows, m2 as large as such faces mostly are, and what they would take. */
+export interface Unmeasured {
+	readonly faces: readonly { readonly face: string; readonly name: string; readonly area: number }[];
+	readonly paints: readonly { readonly colour: string; readonly material: string; readonly area: number; readonly ml: Ml }[];
+	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml }[];
 }
 
 export interface SheetSummary {

@@ -2,9 +2,9 @@ import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { openMemory, openWorkshop, WorkshopOpenElsewhere, type Workshop } from '../db';
+import { openMemory, openWorkshop, pieces, WorkshopOpenElsewhere, type Workshop } from '../db';
 import { keepColour, listColours } from './colours';
-import { addMotif, listMotifs } from './motifs';
+import { addMotif, idOfFile, listMotifs } from './motifs';
 import { addPiece, findPiece, findRevisionBefore, listPieces, removePiece, savePiece } from './pieces';
 
 const demo = JSON.parse(await readFile('demo/sail-loft-chest.json', 'utf8'));
@@ -40,6 +40,45 @@ describe('pieces', () => {
 		expect(await removePiece(workshop.db, piece!.id)).toBe(true);
 		expect(await savePiece(workshop.db, piece!.id, 2, demo)).toEqual({ kind: 'gone' });
 		expect(await findPiece(workshop.db, 'no-such-id')).toBeNull();
+	});
+
+	it('lists a piece that is stored with a fault beside the sound ones, and takes it out', async () => {
+		const part = { id: 'a', name: 'A', role: 'panel', on: 'a', outline: { shape: 'rectangle' }, setOff: { way: 'level', by: '' } };
+		const place = { rule: 'inset', left: 1, top: 1, right: 1, bottom: 1 };
+		const looped = structuredClone(demo);
+		looped.piece.faces[0].parts.push({ ...part, place });
+		expect(await addPiece(workshop.db, looped)).toMatchObject({
+			kind: 'bad',
+			issues: [{ code: 'part.circle', path: 'piece.faces[0].parts[0].on' }]
+		});
+		const added = await addPiece(workshop.db, demo);
+		if (added.kind !== 'added') throw new Error('not added');
+		await workshop.db.insert(pieces).values([{ document: looped }, { document: { format: 'nothing' } as never }]);
+		const list = await listPieces(workshop.db);
+		expect(list.map(({ kind }) => kind).sort()).toEqual(['faulty', 'faulty', 'sound']);
+		expect(list.filter(({ kind }) => kind === 'faulty')).toEqual(
+			expect.arrayContaining([
+				expect.objectContaining({ name: demo.piece.name, issues: [expect.objectContaining({ code: 'part.circle' })] })
+			])
+		);
+		for (const { id } of list) expect(await removePiece(workshop.db, id)).toBe(true);
+	});
+
+	it('gives motifs in any script ids of their own, and the same name the same', () => {
+		const ids = [
+			'葦.svg',
+			'波.svg',
+			'نخل.svg',
+			'Тростник.svg',
+			'Héron.svg',
+			'heron.svg',
+			`${'reed '.repeat(12)}1.svg`,
+			`${'reed '.repeat(12)}2.svg`
+		].map(idOfFile);
+		expect(new Set(ids).size).toBe(ids.length);
+		for (const id of ids) expect(id).toMatch(/^[a-z0-9][a-z0-9-]{0,39}$/);
+		expect(idOfFile('葦.svg')).toBe(idOfFile('葦.SVG'));
+		expect(idOfFile('A Knot!.svg')).toBe('a-knot');
 	});
 
 	it('takes motifs from SVG, and refuses what it cannot read', async () => {

@@ -58,6 +58,12 @@
 						finding
 					)} · on {whereOf(finding)}
 				</p>
+				{#if finding.swatches}<p class="mt-1 flex items-center gap-2 text-sm">
+						{#each ['the swatch', 'what comes of it'] as what, s (what)}<span
+								class="block h-7 w-10 border border-ink"
+								style:background={finding.swatches[s]}
+							></span>{what}{/each}
+					</p>{/if}
 				<p class="mt-1 text-sm">{finding.why}</p>
 				<div class="mt-2 flex flex-wrap gap-2">
 					{#each finding.remedies as remedy (remedy.label)}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { differColours, judgeLikeness, pigmentsOf, pourMix, type Mix } from '$core/colour';
+	import { differColours, judgeLikeness, pigmentsOf, pourMix, totalFromPart, type Mix } from '$core/colour';
 	import { setColour } from '$core/formats';
 	import { freeId } from '$core/layers';
 	import { formatVolume } from '$core/units';
@@ -22,6 +22,17 @@
 	);
 	const poured = $derived(pourMix(used, total));
 	const mlOf = (id: string) => poured?.ml[used.findIndex(({ colour }) => colour.id === id)];
+	/** The part whose rest is poured out whole, and how much of it there is, ml. */
+	let from: string = $state('');
+	const fromAt = $derived(used.findIndex(({ colour }) => colour.id === from));
+	function pourAll(id: string, ml: number): void {
+		const all = totalFromPart(
+			used,
+			used.findIndex(({ colour }) => colour.id === id),
+			ml
+		);
+		if (all !== null && all > 0) total = Math.round(all * 10) / 10;
+	}
 	const nameOf = (id: string) => palette.find((colour) => colour.id === id)?.name ?? id;
 	const LIKENESS = {
 		same: 'the same to the eye',
@@ -126,12 +137,40 @@
 					type="number"
 					min="1"
 					max="10000"
+					step="any"
 					value={total}
 					oninput={(event) => event.currentTarget.checkValidity() && (total = event.currentTarget.valueAsNumber)}
 				/></label
 			>
 			<button class="button" onclick={add}>Add it to the palette</button>
 			<button class="button button-quiet text-sm underline" onclick={() => (parts = {})}>None of it</button>
+		</div>
+		<div class="mt-2 flex items-end gap-2">
+			<label class="label"
+				>or from what is left of<select
+					class="field !w-44"
+					value={fromAt < 0 ? '' : from}
+					onchange={(event) => {
+						from = event.currentTarget.value;
+						const left = palette.find(({ id }) => id === from)?.jar?.left;
+						if (left) pourAll(from, left);
+					}}
+					><option value="">none of them</option>{#each used as { colour } (colour.id)}<option value={colour.id}>{colour.name}</option
+						>{/each}</select
+				></label
+			>
+			{#if fromAt >= 0}<label class="label"
+					>of it, ml<input
+						class="field !w-24"
+						type="number"
+						min="0.1"
+						max="10000"
+						step="any"
+						value={Math.round(poured.ml[fromAt]! * 10) / 10}
+						oninput={(event) =>
+							event.currentTarget.checkValidity() && event.currentTarget.value !== '' && pourAll(from, event.currentTarget.valueAsNumber)}
+					/></label
+				>{/if}
 		</div>
 	{:else}<p class="note mt-2">Set the parts of two colours or more.</p>{/if}
 </section>

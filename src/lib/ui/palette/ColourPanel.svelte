@@ -21,6 +21,12 @@
 	const uses = $derived(usesOfColour(piece.project, colour.id));
 	const parts = $derived(colour.mix ?? []);
 	const nameOf = (of: string) => piece.project.palette.find((other) => other.id === of)?.name ?? of;
+	const noPaint = $derived(
+		piece.plan.hints.find(
+			({ code, path }) =>
+				code === 'colour.no-paint' && path === `palette[${piece.project.palette.findIndex(({ id }) => id === colour.id)}].hex`
+		)?.message
+	);
 	/** Jars come in about this size, ml. */
 	const USUAL = 120;
 
@@ -76,6 +82,7 @@
 			/>
 		{:else if by === 'lab'}<ReaderFields hex={colour.hex} onchange={(hex) => set({ hex })} />
 		{:else}<PictureFields onchange={(hex) => set({ hex })} />{/if}
+		{#if noPaint}<p class="border-l-4 border-ember pl-2 text-sm" role="status"><b>!</b> {noPaint}</p>{/if}
 	{/if}
 	<div class="flex items-end gap-3">
 		<div>

@@ -6,6 +6,7 @@
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
 	import Look from '$lib/ui/look/Look.svelte';
 	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
+	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
@@ -69,6 +70,7 @@
 		</div>
 		{#if coat}
 			<CoatPanel {coat} />
+			<Unmeasured counts={false} />
 		{:else}
 			<h2>The film</h2>
 			<p class="mt-1">
@@ -101,6 +103,7 @@
 					{hint.message}
 				</p>{/each}
 			<p class="note mt-1">Cold and damp slow drying; every wait on the film follows.</p>
+			<Unmeasured counts={false} />
 		{/if}
 	</aside>
 </div>

@@ -3,6 +3,7 @@
 	import { gatherMaterials } from '$core/materials';
 	import { nameSurface } from '$core/plan';
 	import { formatVolume } from '$core/units';
+	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import MixPanel from '$lib/ui/mix/MixPanel.svelte';
 	import PalettePanel from '$lib/ui/palette/PalettePanel.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -18,6 +19,16 @@
 			.map((coat) => ({ coat: coat.id, tools: quantities.tools.filter((tool) => tool.coat === coat.id) }))
 			.filter(({ tools }) => tools.length > 0)
 	);
+	const moreOf = (colour: string, material: string) =>
+		piece.plan.unmeasured?.paints.find((row) => row.colour === colour && row.material === material)?.ml;
+	const moreOfProduct = (material: string) => piece.plan.unmeasured?.products.find((row) => row.material === material)?.ml;
+	/** Taken by unmeasured faces alone. */
+	const onlyThere = $derived({
+		paints: (piece.plan.unmeasured?.paints ?? []).filter(
+			(row) => !quantities.paints.some((other) => other.colour === row.colour && other.material === row.material)
+		),
+		products: (piece.plan.unmeasured?.products ?? []).filter((row) => !quantities.products.some((other) => other.material === row.material))
+	});
 	const nameOf = (surface: string) => nameSurface(piece.plan, surface);
 </script>
 
@@ -31,6 +42,7 @@
 					From the areas of the layout, with a tenth more for brush and tray (sponge 15 %, spray 30 %). Close the jar again: dipped tools
 					spoil it.
 				</p>
+				<Unmeasured />
 				{#if quantities.paints.length === 0}<p class="mt-3">
 						No coat of paint yet. Shade the fronts in Lay out, or add a base coat in Coats.
 					</p>{/if}
@@ -67,16 +79,24 @@
 									>
 								</td>
 								<td class="py-2 pl-3 text-right">{row.area.toFixed(3)}</td>
-								<td class="py-2 pl-4 text-right text-lg leading-tight font-bold whitespace-nowrap">{volume.ml}</td>
+								<td class="py-2 pl-4 text-right text-lg leading-tight font-bold whitespace-nowrap"
+									>{volume.ml}{@render more(moreOf(row.colour, row.material))}</td
+								>
 								<td class="py-2 pl-4 text-sm whitespace-nowrap">{volume.spoons}</td>
 							</tr>
 						{/each}
 					</tbody>
 				</table>
+				{#each onlyThere.paints as row (row.colour + row.material)}<p class="text-sm">
+						{colourOf(row.colour)?.name}: nothing measured{@render more(row.ml)}
+					</p>{/each}
 
 				{#if quantities.jars.length > 0}
 					<h3 class="mt-6">From the jars</h3>
-					<p class="note">With what the mixes take. Set what is left in a jar in the palette below.</p>
+					<p class="note">
+						With what the mixes take{piece.plan.unmeasured ? '; without what is not measured' : ''}. Set what is left in a jar in the
+						palette below.
+					</p>
 					<table class="mt-1 w-full">
 						<tbody>
 							{#each quantities.jars as jar (jar.colour)}
@@ -100,12 +120,15 @@
 							{@const volume = formatVolume(row.ml)}
 							<tr class="border-t border-rule"
 								><td class="py-1.5">{materials.get(row.material)?.name}</td><td class="text-right">{row.area.toFixed(3)} m²</td><td
-									class="text-right text-lg font-bold">{volume.ml}</td
+									class="text-right text-lg font-bold">{volume.ml}{@render more(moreOfProduct(row.material))}</td
 								><td class="pl-4 text-sm">{volume.spoons}</td></tr
 							>
 						{/each}
 					</tbody>
 				</table>
+				{#each onlyThere.products as row (row.material)}<p class="text-sm">
+						{materials.get(row.material)?.name}: nothing measured{@render more(row.ml)}
+					</p>{/each}
 			</section>
 			<PalettePanel shelf={data.shelf} />
 		</div>
@@ -133,3 +156,7 @@
 		</div>
 	</div>
 </div>
+
+{#snippet more(ml: number | undefined)}{#if ml !== undefined}<span class="block text-sm font-normal whitespace-nowrap text-ink-soft"
+			>and about {formatVolume(ml).ml}</span
+		>{/if}{/snippet}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { describeSheets, PAPERS } from '$core/sheets';
 	import { Choice } from '$lib/ui/choice';
+	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 
@@ -22,14 +23,19 @@
 			</ul>
 		{:else}
 			<section class="paper mx-auto mt-10 max-w-lg p-6">
-				<h2>Not yet</h2>
-				<p class="mt-2">A sheet with wrong figures is worse than none. First put right:</p>
-				<ul class="mt-2 space-y-1">
-					{#each piece.plan.errors.slice(0, 6) as error, i (i)}<li class="border-l-4 border-must pl-3">
-							<a class="underline" href="/pieces/{piece.id}/{error.path.startsWith('piece') ? 'measure' : 'layout'}">{error.path}</a>: {error.message}
-						</li>{/each}
-				</ul>
-				{#if piece.plan.errors.length > 6}<p class="mt-1">and {piece.plan.errors.length - 6} more.</p>{/if}
+				{#if piece.plan.errors.length === 0}
+					<h2>Nothing to place</h2>
+					<p class="mt-2">This piece has no drawers and no motifs yet. Lay a row of a motif on it in Lay out, and its sheet stands here.</p>
+				{:else}
+					<h2>Not yet</h2>
+					<p class="mt-2">A sheet with wrong figures is worse than none. First put right:</p>
+					<ul class="mt-2 space-y-1">
+						{#each piece.plan.errors.slice(0, 6) as error, i (i)}<li class="border-l-4 border-must pl-3">
+								<a class="underline" href="/pieces/{piece.id}/{error.path.startsWith('piece') ? 'measure' : 'layout'}">{error.path}</a>: {error.message}
+							</li>{/each}
+					</ul>
+					{#if piece.plan.errors.length > 6}<p class="mt-1">and {piece.plan.errors.length - 6} more.</p>{/if}
+				{/if}
 			</section>
 		{/if}
 	</div>
@@ -62,6 +68,7 @@
 				! The order of coats still has {musts} thing{musts > 1 ? 's' : ''} that must be put right.
 				<a class="underline" href="/pieces/{piece.id}/coats">Look at the coats</a>
 			</p>{/if}
+		<Unmeasured counts={false} />
 		<h3 class="mt-6">The piece as a file</h3>
 		<p class="note">Everything about this piece in one documented file, to keep or to hand on.</p>
 		<p class="mt-2"><a class="button" href="/pieces/{piece.id}/file" download>Project file</a></p>
