@@ -1,4 +1,4 @@
-import { amountOfCoat, METHODS, type Coat, type FilmCoat, type Layer, type Stack } from '../layers';
+import { amountOfCoat, METHODS, type FilmCoat, type Layer, type Stack } from '../layers';
 import { joinsOf, layZone, patternOf, type LaidPart, type Layout, type Zone } from '../layout';
 import { LOSS, volumeForArea } from '../materials';
 import type { MeasuredPiece } from '../piece';

@@ -7,7 +7,6 @@ import {
 	perimeterOfOutline,
 	shapeBow,
 	shapeEllipse,
-	shapeRounded,
 	shapeWave,
 	type Shaped
 } from '../../geometry';
@@ -149,13 +148,10 @@ function sumOverGrid(z: Zone, laid: Laid, pitch: number): number[] {
 
 describe('every pattern against a fine grid', () => {
 	const regions: [string, Region][] = [
-		['a box', box(100, 160)],
-		['a flat box', box(180, 30)],
-		['a round', round(110)],
-		['an oval', shaped(130, 80, shapeEllipse(130, 80))],
+		['a box', box(70, 110)],
+		['a round', round(90)],
 		['an arch', shaped(80, 120, shapeBow(80, 120, 'top', 30))],
-		['a wave', shaped(130, 60, shapeWave(130, 60, 'bottom', 10, 3))],
-		['round corners', shaped(120, 80, shapeRounded(120, 80, 20))]
+		['a wave', shaped(130, 60, shapeWave(130, 60, 'bottom', 10, 3))]
 	];
 	const fields: Field[] = [
 		{ pattern: 'edge-shade', border: 8, corners: 'round' },
@@ -180,7 +176,7 @@ describe('every pattern against a fine grid', () => {
 				for (const softness of [0, 0.8]) {
 					const region = field.pattern === 'recess' ? { ...bare, hollows: [{ ring, low: 'inside' as const }] } : bare;
 					const z = zone(field, { colours: ['a', 'b', 'c'], softness });
-					const slow = sumOverGrid(z, alone(region), 0.4);
+					const slow = sumOverGrid(z, alone(region), 0.25);
 					areasOfColours(z, alone(region)).forEach((area, i) => {
 						/** The grid itself is off by a few cells along a crisp line. */
 						const off = Math.abs(area - slow[i]!) - 6;
