@@ -23,10 +23,10 @@ test('no screen has an axe violation, in its states', async ({ page, workshop })
 		await page.getByLabel('How it goes').selectOption(pattern);
 		if (pattern === 'bands' || pattern === 'runs') await expectNoViolations(page, `layout, ${pattern}`);
 	}
-	await page.locator('[data-placement="reeds drawer-2 0"]').click();
+	await page.locator('[data-item^="reeds drawer-2 "] >> nth=0').click();
 	await page.getByText('Limits of size, gap and place').click();
 	await expectNoViolations(page, 'layout, motif');
-	await page.getByRole('button', { name: 'Run a motif' }).click();
+	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	await expectNoViolations(page, 'layout, motif store');
 	await visit(page, workshop, `/pieces/${id}/coats`);
 	await page.locator('[data-strip="clear"]').click();
@@ -83,9 +83,9 @@ test('the whole journey by keyboard alone', async ({ page, workshop }) => {
 	await reach('Border', 'slider');
 	await page.keyboard.press('ArrowRight');
 	await expect(page.getByLabel('Border width')).toHaveValue('31');
-	await reach('Run a motif');
+	await reach('Lay a motif');
 	await page.keyboard.press('Enter');
-	await reach('A row of Knot');
+	await reach('Lay Knot');
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('region', { name: 'Ways it fits' })).toBeVisible();
 	await reach(/^Front of/, 'application');

@@ -35,8 +35,8 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 	await test.step('shade and a row of motifs', async () => {
 		await page.getByRole('link', { name: 'Go on to Lay out' }).click();
 		await page.getByRole('button', { name: 'Shade the fronts' }).click();
-		await page.getByRole('button', { name: 'Run a motif' }).click();
-		await page.getByRole('button', { name: 'A row of Ripple' }).click();
+		await page.getByRole('button', { name: 'Lay a motif' }).click();
+		await page.getByRole('button', { name: 'Lay Ripple' }).click();
 		const fits = page.getByRole('region', { name: 'Ways it fits' }).getByRole('listitem');
 		expect(await fits.count()).toBeGreaterThanOrEqual(3);
 		await fits.nth(1).getByRole('button').click();
@@ -44,7 +44,7 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 	});
 
 	await test.step('a motif typed, nudged and dragged into place, and all of it undone', async () => {
-		const motif = page.locator('[data-placement="row drawer-2 1"]');
+		const motif = page.locator('[data-item^="row drawer-2 "]').nth(1);
 		await motif.click();
 		const left = page.getByLabel('Left edge, from the left');
 		const before = await left.inputValue();
@@ -231,7 +231,7 @@ test('bands climb the whole piece; far colours are named and bridged from the pa
 
 test('a motif comes in as SVG; what draws no opening, or would run, is refused with its line', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
-	await page.getByRole('button', { name: 'Run a motif' }).click();
+	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	const bring = async (name: string, inside: string) => {
 		const file = test.info().outputPath(name);
 		await writeFile(file, `<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="40mm" viewBox="0 0 40 40">\n${inside}</svg>`);
@@ -240,9 +240,9 @@ test('a motif comes in as SVG; what draws no opening, or would run, is refused w
 	await bring('bad.svg', '<script>alert(1)</script>');
 	await expect(page.getByRole('alert')).toContainText('line 2: <script> is not read.');
 	await bring('Half moon.svg', '<title>Half moon</title><path d="M0 20A20 20 0 0 1 40 20Z"/>');
-	await page.getByRole('button', { name: 'A row of Half moon' }).click();
+	await page.getByRole('button', { name: 'Lay Half moon' }).click();
 	await expect(page.getByRole('region', { name: 'Ways it fits' })).toBeVisible();
-	await expect(page.locator('[data-placement^="row drawer-4"]').first()).toBeVisible();
+	await expect(page.locator('[data-item^="row drawer-4"]').first()).toBeVisible();
 	await page.getByRole('button', { name: 'Take this row out' }).click();
 	await saved(page);
 });

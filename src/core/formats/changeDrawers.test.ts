@@ -6,7 +6,7 @@ const read = readProject(demo);
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const chest = read.project;
 const zone = chest.layout.zones[0]!;
-const run = chest.layout.runs[0]!;
+const run = chest.layout.arrangements[0]!;
 const named: Project = {
 	...chest,
 	piece: {
@@ -19,7 +19,7 @@ const named: Project = {
 			{ ...zone, parts: ['drawer-1', 'drawer-4'] },
 			{ ...zone, id: 'low', parts: ['drawer-4'] }
 		],
-		runs: [{ ...run, parts: ['drawer-4'], moved: [{ part: 'drawer-4', index: 0, x: 1, y: 1 }] }]
+		arrangements: [{ ...run, parts: ['drawer-4'], leftOut: [{ part: 'drawer-4', place: '0' }] }]
 	},
 	finish: {
 		...chest.finish,
@@ -34,7 +34,7 @@ it('lets go of every mention of a drawer that is gone, so that the file stays wh
 	expect(readProject(JSON.parse(JSON.stringify(three)))).toMatchObject({ ok: true });
 	expect(Object.keys(three.piece.faces[0]!.exceptions)).toEqual(['drawer-1']);
 	expect(three.layout.zones.map(({ id, parts }) => [id, parts])).toEqual([['glow', ['drawer-1']]]);
-	expect(three.layout.runs).toEqual([]);
+	expect(three.layout.arrangements).toEqual([]);
 	expect(three.finish.coats.map(({ kind }) => kind)).not.toContain('stencil');
 	expect(three.finish.coats.map(({ kind }) => kind)).not.toContain('prime');
 	expect(three.finish.coats.find(({ kind }) => kind === 'clear')).toMatchObject({ on: ['drawer-2'] });

@@ -1,5 +1,6 @@
 import { partIdsOf, type Face, type Piece } from '../piece';
-import { dropRun, dropZone } from './editLayout';
+import { dropArrangement, dropZone } from './editLayout';
+import type { Arrangement } from '../layout';
 import type { Project } from './project';
 
 /**
@@ -36,22 +37,21 @@ function letGoOf(gone: ReadonlySet<string>, project: Project): Project {
 	const keep = <Named extends string>(named: Named | string[]): Named | string[] =>
 		typeof named === 'string' ? named : named.filter(stays);
 	const { layout, finish } = project;
-	const runs = layout.runs.map((run) => ({
-		...run,
-		parts: keep(run.parts),
-		picks: Object.fromEntries(Object.entries(run.picks).filter(([id]) => stays(id))),
-		moved: run.moved.filter(({ part }) => stays(part)),
-		leftOut: run.leftOut.filter(({ part }) => stays(part))
-	}));
+	const arrangements = layout.arrangements.map((one): Arrangement => {
+		const kept = { ...one, parts: keep(one.parts), leftOut: one.leftOut.filter(({ part }) => stays(part)) };
+		if (kept.kind !== 'run') return kept;
+		const picks = Object.fromEntries(Object.entries(kept.picks).filter(([id]) => stays(id)));
+		return { ...kept, picks, moved: kept.moved.filter(({ part }) => stays(part)) };
+	});
 	const zones = layout.zones.map((zone) => ({ ...zone, parts: keep(zone.parts) }));
 	const coats = finish.coats
 		.map((coat) => ('on' in coat ? { ...coat, on: keep(coat.on) } : coat))
 		.filter((coat) => !('on' in coat) || coat.on.length > 0);
-	const kept: Project = { ...project, layout: { ...layout, runs, zones }, finish: { ...finish, coats } };
-	const emptyRuns = runs.filter(({ parts }) => parts.length === 0);
+	const kept: Project = { ...project, layout: { ...layout, arrangements, zones }, finish: { ...finish, coats } };
+	const emptyArrangements = arrangements.filter(({ parts }) => parts.length === 0);
 	const emptyZones = zones.filter(({ parts }) => parts.length === 0);
 	return emptyZones.reduce(
 		(next, { id }) => dropZone(next, id),
-		emptyRuns.reduce((next, { id }) => dropRun(next, id), kept)
+		emptyArrangements.reduce((next, { id }) => dropArrangement(next, id), kept)
 	);
 }

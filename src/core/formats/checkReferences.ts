@@ -13,7 +13,7 @@ export function checkReferences(project: Project): Issue[] {
 		...findTwins(palette, 'palette'),
 		...findTwins(layout.motifs, 'layout.motifs'),
 		...findTwins(layout.zones, 'layout.zones'),
-		...findTwins(layout.runs, 'layout.runs'),
+		...findTwins(layout.arrangements, 'layout.arrangements'),
 		...findTwins(finish.coats, 'finish.coats'),
 		...findTwins(materials, 'materials')
 	];
@@ -39,10 +39,9 @@ export function checkReferences(project: Project): Issue[] {
 		zone.colours.forEach((id, c) => need(colours, id, `layout.zones[${i}].colours[${c}]`, 'colour'));
 		needAll(parts, zone.parts, `layout.zones[${i}].parts`, 'part');
 	});
-	layout.runs.forEach((run, i) => {
-		need(idsOf(layout.motifs), run.motif, `layout.runs[${i}].motif`, 'motif');
-		need(colours, run.colour, `layout.runs[${i}].colour`, 'colour');
-		needAll(parts, run.parts, `layout.runs[${i}].parts`, 'part');
+	layout.arrangements.forEach(({ motif, parts: on }, i) => {
+		need(idsOf(layout.motifs), motif, `layout.arrangements[${i}].motif`, 'motif');
+		needAll(parts, on, `layout.arrangements[${i}].parts`, 'part');
 	});
 	const known = gatherMaterials(materials);
 	finish.coats.forEach((coat, i) => {
@@ -59,7 +58,10 @@ export function checkReferences(project: Project): Issue[] {
 		}
 		if (coat.kind === 'base') need(colours, coat.colour, `${path}.colour`, 'colour');
 		if (coat.kind === 'blend') need(idsOf(layout.zones), coat.zone, `${path}.zone`, 'zone');
-		if (coat.kind === 'stencil') need(idsOf(layout.runs), coat.run, `${path}.run`, 'run');
+		if (coat.kind === 'stencil') {
+			need(idsOf(layout.arrangements), coat.arrangement, `${path}.arrangement`, 'arrangement');
+			need(colours, coat.colour, `${path}.colour`, 'colour');
+		}
 		if ('on' in coat) needAll(parts, coat.on, `${path}.on`, 'surface');
 		if (isFilm(coat) && 'on' in coat && coat.on.length === 0) issues.push({ code: 'field.too-small', path: `${path}.on` });
 	});

@@ -2,15 +2,15 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { planProject } from '../plan';
 import {
-	addRun,
+	addArrangement,
 	addZone,
 	checkReferences,
-	dropRun,
+	dropArrangement,
 	dropZone,
 	newProject,
 	readMotifSvg,
 	readProject,
-	setRun,
+	setArrangement,
 	ZONE_STARTERS,
 	type Project
 } from './index';
@@ -70,12 +70,12 @@ describe('what a zone may begin from', () => {
 
 describe('shades and rows', () => {
 	const shaded = addZone(measured(), ['night-tide', 'eel-grass', 'drift-sand']);
-	const both = addRun(shaded.project, knot, 'gull');
+	const both = addArrangement(shaded.project, knot, 'gull');
 
 	it('come with their coats, each over what it needs, and the order holds', () => {
 		expect(kinds(both.project)).toEqual(['hardware-off', 'dust', 'prime', 'base', 'blend', 'stencil', 'clear', 'hardware-on']);
 		expect(planProject(both.project)).toMatchObject({ errors: [], findings: [] });
-		expect(planProject(both.project).placements.length).toBeGreaterThan(6);
+		expect(planProject(both.project).items.length).toBeGreaterThan(6);
 	});
 
 	it('begin with a border that leaves the lowest front its centre', () => {
@@ -88,22 +88,22 @@ describe('shades and rows', () => {
 	});
 
 	it('can be added twice, each under its own name', () => {
-		const twice = addRun(addZone(both.project, ['gull', 'eel-grass']).project, knot, 'gull').project;
+		const twice = addArrangement(addZone(both.project, ['gull', 'eel-grass']).project, knot, 'gull').project;
 		expect(twice.layout.zones.map(({ id }) => id)).toEqual(['shade', 'shade-2']);
-		expect(twice.layout.runs.map(({ id }) => id)).toEqual(['row', 'row-2']);
+		expect(twice.layout.arrangements.map(({ id }) => id)).toEqual(['row', 'row-2']);
 		expect(twice.layout.motifs).toHaveLength(1);
 		expect(kinds(twice).slice(4, 8)).toEqual(['blend', 'stencil', 'blend', 'stencil'].sort());
 		expect(checkReferences(twice)).toEqual([]);
 	});
 
 	it('go with their coats, and a motif with its last row', () => {
-		expect(dropZone(dropRun(both.project, both.id), shaded.id)).toEqual(measured());
+		expect(dropZone(dropArrangement(both.project, both.id), shaded.id)).toEqual(measured());
 	});
 
 	it('are changed one at a time, and leave the rest as it was', () => {
-		const run = { ...both.project.layout.runs[0]!, colour: 'eel-grass' };
-		const changed = setRun(both.project, run);
-		expect(changed.layout.runs).toEqual([run]);
+		const run = { ...both.project.layout.arrangements[0]!, name: 'Another' };
+		const changed = setArrangement(both.project, run);
+		expect(changed.layout.arrangements).toEqual([run]);
 		expect(changed.piece).toBe(both.project.piece);
 		expect(changed.layout.zones).toBe(both.project.layout.zones);
 	});

@@ -1,5 +1,5 @@
 import { freeId, isFilm, type Coat } from '../layers';
-import { partsOf, type Motif, type Run, type Zone } from '../layout';
+import { ARRANGEMENTS, partsOf, scaleToBegin, type Arrangement, type Motif, type Zone } from '../layout';
 import { measurePiece, walkReadings } from '../piece';
 import type { Project } from './project';
 import { ZONE_STARTERS } from './zoneStarters';
@@ -27,40 +27,45 @@ export function addZone(
 	return { id, project: insertCoat({ ...project, layout: { ...project.layout, zones: [...project.layout.zones, zone] } }, coat, 'blend') };
 }
 
-/** Adds a row of a motif along every drawer front, and its stencil coat. */
-export function addRun(project: Project, motif: Motif, colour: string): { readonly project: Project; readonly id: string } {
-	const id = freeId('row', project.layout.runs);
-	const run: Run = {
-		id,
-		name: `${motif.name} row`.slice(0, 80),
-		motif: motif.id,
-		parts: frontsOf(project),
+/** Lays a motif on every front in a way of its kind (a row unless another is named), with the stencil coat that goes through it. */
+export function addArrangement(
+	project: Project,
+	motif: Motif,
+	colour: string,
+	kind: Arrangement['kind'] = 'run'
+): { readonly project: Project; readonly id: string } {
+	const id = freeId(IDS[kind], project.layout.arrangements);
+	const fronts = frontsOf(project);
+	const begun = ARRANGEMENTS[kind].start(id, `${motif.name} ${NAMES[kind]}`.slice(0, 80), motif, fronts);
+	/** One that fits no size by itself begins with one that suits the least front. */
+	const scale = scaleToBegin(motif, partsOf(fronts, measurePiece(project.piece, project.units)));
+	const arrangement: Arrangement =
+		begun.kind === 'single'
+			? { ...begun, scale }
+			: begun.kind === 'grid'
+				? { ...begun, scale: Math.max(0.05, Math.round(50 * scale) / 100) }
+				: begun;
+	const motifs = project.layout.motifs.some((other) => other.id === motif.id) ? project.layout.motifs : [...project.layout.motifs, motif];
+	const coat: Coat = {
+		...paintLike(project),
+		kind: 'stencil',
+		id: freeId('stencil', project.finish.coats),
+		arrangement: id,
 		colour,
 		edge: 'soft',
-		ends: 'whole',
-		middle: 'either',
-		margin: 20,
-		scale: { least: 0.6, most: 1.2, wish: 0.9 },
-		gap: { least: 0, most: Math.round(motif.width), wish: null },
-		hardware: 'avoid',
-		clearance: 3,
-		sizing: 'common',
-		line: { from: 'middle' },
-		picks: {},
-		moved: [],
-		leftOut: []
+		times: 1
 	};
-	const motifs = project.layout.motifs.some((other) => other.id === motif.id) ? project.layout.motifs : [...project.layout.motifs, motif];
-	const coat: Coat = { ...paintLike(project), kind: 'stencil', id: freeId('stencil', project.finish.coats), run: id, times: 1 };
-	return {
-		id,
-		project: insertCoat({ ...project, layout: { ...project.layout, motifs, runs: [...project.layout.runs, run] } }, coat, 'stencil')
-	};
+	const layout = { ...project.layout, motifs, arrangements: [...project.layout.arrangements, arrangement] };
+	return { id, project: insertCoat({ ...project, layout }, coat, 'stencil') };
 }
 
-/** Puts a changed run in the place of the one with its id. */
-export function setRun(project: Project, run: Run): Project {
-	return { ...project, layout: { ...project.layout, runs: project.layout.runs.map((other) => (other.id === run.id ? run : other)) } };
+const IDS: Readonly<Record<Arrangement['kind'], string>> = { run: 'row', single: 'motif', grid: 'field' };
+const NAMES: Readonly<Record<Arrangement['kind'], string>> = { run: 'row', single: 'alone', grid: 'field' };
+
+/** Puts a changed arrangement in the place of the one with its id. */
+export function setArrangement(project: Project, arrangement: Arrangement): Project {
+	const arrangements = project.layout.arrangements.map((other) => (other.id === arrangement.id ? arrangement : other));
+	return { ...project, layout: { ...project.layout, arrangements } };
 }
 
 /** Takes a zone out, with the coats that paint it. */
@@ -72,14 +77,12 @@ export function dropZone(project: Project, id: string): Project {
 	};
 }
 
-/** Takes a run out, with its coats, and its motif where nothing else uses it. */
-export function dropRun(project: Project, id: string): Project {
-	const runs = project.layout.runs.filter((run) => run.id !== id);
-	return {
-		...project,
-		layout: { ...project.layout, runs, motifs: project.layout.motifs.filter((motif) => runs.some((run) => run.motif === motif.id)) },
-		finish: { ...project.finish, coats: project.finish.coats.filter((coat) => !(coat.kind === 'stencil' && coat.run === id)) }
-	};
+/** Takes an arrangement out, with the coats that go through it, and its motif where nothing else uses it. */
+export function dropArrangement(project: Project, id: string): Project {
+	const arrangements = project.layout.arrangements.filter((one) => one.id !== id);
+	const motifs = project.layout.motifs.filter((motif) => arrangements.some((one) => one.motif === motif.id));
+	const coats = project.finish.coats.filter((coat) => !(coat.kind === 'stencil' && coat.arrangement === id));
+	return { ...project, layout: { ...project.layout, arrangements, motifs }, finish: { ...project.finish, coats } };
 }
 
 /** What decoration begins on: the drawers, else the doors, else the first face. */

@@ -13,7 +13,11 @@ export function usesOfColour({ palette, layout, finish }: Project, id: string): 
 	return [
 		...finish.coats.filter((coat) => coat.kind === 'base' && coat.colour === id).map(() => 'a base coat'),
 		...layout.zones.filter(({ colours }) => colours.includes(id)).map(({ name }) => name),
-		...layout.runs.filter(({ colour }) => colour === id).map(({ name }) => name),
+		...finish.coats.flatMap((coat) =>
+			coat.kind === 'stencil' && coat.colour === id
+				? [layout.arrangements.find((one) => one.id === coat.arrangement)?.name ?? 'a stencil']
+				: []
+		),
 		...palette.filter(({ mix }) => mix?.some(({ colour }) => colour === id)).map(({ name }) => name)
 	];
 }

@@ -28,7 +28,11 @@ describe('the project file', () => {
 		['an unknown field', (p) => (p.piece.colour = 1), 'field.unknown at piece.colour'],
 		['an unknown choice', (p) => (p.paper = 'a3'), 'field.choice at paper'],
 		['an unknown kind of coat', (p) => (p.finish.coats[3].kind = 'polish'), 'field.union at finish.coats[3].kind'],
-		['a scale that is not finite', (p) => (p.layout.runs[0].scale.least = null), 'field.type at layout.runs[0].scale.least'],
+		[
+			'a scale that is not finite',
+			(p) => (p.layout.arrangements[0].scale.least = null),
+			'field.type at layout.arrangements[0].scale.least'
+		],
 		['too many coats at once', (p) => (p.finish.coats[3].times = 40), 'field.too-big at finish.coats[3].times'],
 		['a colour that is not there', (p) => (p.layout.zones[0].colours[1] = 'gone'), 'ref.unknown at layout.zones[0].colours[1]'],
 		['paint made of wax', (p) => (p.finish.coats[4].material = 'clear-wax'), 'ref.kind at finish.coats[4].material'],

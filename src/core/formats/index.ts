@@ -9,7 +9,7 @@ export { upgradeProject } from './upgrade';
 export { changeUnits } from './changeUnits';
 export { newProject } from './newProject';
 export { readReadings, writeReadings, type ReadingField, type ReadReadings } from './readReadings';
-export { addRun, addZone, dropRun, dropZone, setRun } from './editLayout';
+export { addArrangement, addZone, dropArrangement, dropZone, setArrangement } from './editLayout';
 export { dropColour, setColour, usesOfColour } from './editPalette';
 export { readColour } from './readColour';
 export { ZONE_STARTERS } from './zoneStarters';

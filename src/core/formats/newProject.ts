@@ -22,7 +22,7 @@ export function newProject(name: string, units: LengthUnit, count: number | null
 			{ id: 'drift-sand', name: 'Drift sand', hex: '#c9b48b', opacity: 0.92 },
 			{ id: 'gull', name: 'Gull', hex: '#ece7da', opacity: 0.9 }
 		],
-		layout: { motifs: [], zones: [], runs: [] },
+		layout: { motifs: [], zones: [], arrangements: [] },
 		finish: {
 			coats: [
 				...(hasHardware ? [{ kind: 'hardware-off' as const, id: 'hardware-off', wait: null }] : []),

@@ -5,7 +5,7 @@ import { LayoutSchema } from '../layout';
 import { PieceSchema } from '../piece';
 
 export const PROJECT_FORMAT = 'ember-ribbon/project';
-export const PROJECT_VERSION = 4;
+export const PROJECT_VERSION = 5;
 
 /** One piece with everything that is planned for it: the one truth from which every figure is worked out. */
 export const ProjectSchema = z.strictObject({

@@ -73,7 +73,13 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'run.no-fit': (v, u) =>
 		`No whole number of motifs closes ${length(v['length'], u)} within these limits. Widen the scale or the gap, or choose free ends.`,
 	'run.moved-gone': (v) =>
-		`Motif ${v['index']}, placed by hand, is not in this fit any more. Take its place out, or go back to the fit it belongs to.`,
+		`A motif placed by hand (${v['typed']}) is not in this fit any more. Take its place out, or go back to the fit it belongs to.`,
+	'arrangement.no-coat': (v) => `No coat goes through ${v['name']} yet. Add a stencil coat for it in Coats.`,
+	'single.no-hardware': (v) => `${v['part']} has no knob or pull to centre it on. Put it on the centre, or choose other parts.`,
+	'grid.no-step': () => 'With this gap a motif would not move on from its neighbour. Make the gap larger.',
+	'grid.too-many': (v) => `More than ${v['most']} motifs would lie on ${v['part']}. Make them larger, or the gap.`,
+	'grid.on-knob': (v) =>
+		`On ${v['part']} ${v['count']} of its motifs lie under a knob or pull. Leave them out, or let the knob cover them.`,
 	'run.looks-large': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; up to 67 % leaves it room to breathe.`,
 	'run.looks-small': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; under 20 % it is lost from a distance.`,
 	'run.over-edge': (v) => `${v['count']} of the motifs go over the edge of ${v['part']}.`,

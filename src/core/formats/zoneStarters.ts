@@ -98,7 +98,7 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 			parts: fronts,
 			over: 'face',
 			field: { pattern: 'touches', size: Math.round(shortest / 5), apart: Math.round(shortest / 1.6), seed: 1 },
-			colours: [project.layout.runs.at(-1)?.colour ?? colours.at(-1)!],
+			colours: [project.finish.coats.findLast((coat) => coat.kind === 'stencil')?.colour ?? colours.at(-1)!],
 			leaves: true,
 			softness: 1
 		})

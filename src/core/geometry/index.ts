@@ -4,6 +4,7 @@ export { coverRings, type CoverageMask } from './coverRings';
 export { depthInBox, levelInBox, roundedDepthInBox, roundedLevelInBox } from './depthInBox';
 export {
 	areaInCommon,
+	intersectRings,
 	areaOfRing,
 	isInRings,
 	lengthOfLine,

@@ -68,7 +68,15 @@ export const CoatSchema = z.discriminatedUnion('kind', [
 		extender: z.number().min(0).max(240).optional().meta({ description: 'Minutes that an extender adds to the open time, by its label.' }),
 		hands: z.number().int().min(1).max(4).optional().meta({ description: 'How many work on it at once; one where it is not given.' })
 	}),
-	z.strictObject({ kind: z.literal('stencil'), ...film, run: IdSchema }),
+	z
+		.strictObject({
+			kind: z.literal('stencil'),
+			...film,
+			arrangement: IdSchema,
+			colour: IdSchema,
+			edge: z.enum(['crisp', 'soft']).meta({ description: 'Of the print.' })
+		})
+		.meta({ description: 'Through the motifs of an arrangement; several coats may go through one.' }),
 	z.strictObject({ kind: z.literal('clear'), ...film, on: CoatPartsSchema }),
 	z.strictObject({ kind: z.literal('wax'), ...film, on: CoatPartsSchema })
 ]);

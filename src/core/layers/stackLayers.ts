@@ -146,8 +146,8 @@ function surfacesOf(coat: Coat, context: StackContext, all: readonly string[]): 
 			return new Set(zone ? surfacesUnder(partsOf(zone.parts, context.piece), context.piece) : []);
 		}
 		case 'stencil': {
-			const run = context.layout.runs.find((other) => other.id === coat.run);
-			return new Set(run ? surfacesUnder(partsOf(run.parts, context.piece), context.piece) : []);
+			const through = context.layout.arrangements.find((other) => other.id === coat.arrangement);
+			return new Set(through ? surfacesUnder(partsOf(through.parts, context.piece), context.piece) : []);
 		}
 		default:
 			return new Set(onSurfaces(coat.on, context.piece, all));

@@ -1,26 +1,21 @@
-export {
-	ENDS,
-	LayoutSchema,
-	MotifSchema,
-	PartsSchema,
-	RunSchema,
-	ZoneSchema,
-	type EndsId,
-	type Layout,
-	type Motif,
-	type Parts,
-	type Pick,
-	type Run,
-	type Zone
-} from './schema';
-export { ENDS_BY_ID } from './ends';
+export { LayoutSchema, ZoneSchema, type Layout, type Zone } from './schema';
+export { MotifSchema, type Motif } from './motif';
+export { PartsSchema, type Parts } from './partsSchema';
 export { measureMotif, type MotifShape } from './measureMotif';
 export { partsOf } from './partsOf';
-export { costOfFit } from './run/costOfFit';
-export { leaveOutMotif, moveMotif, moveMotifEdge, nudgeMotif, pickFit, releaseMotif } from './editRun';
-export { fitRunToLength } from './run/fitRunToLength';
-export { fitKeyOf, fitRunOnFronts, planRun, type Placement, type RunChoice, type RunGroup, type RunPlan } from './run/planRun';
-export type { Decider, Obstacle, RunFit, RunWish, Spot } from './run/types';
+export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
+export { ArrangementSchema, type Arrangement } from './arrangements/schema';
+export { SpotSchema, type ItemSpot } from './arrangements/spot';
+export type { ArrangementContext, ArrangementKind, ArrangementPlan, LaidItem } from './arrangements/types';
+export { scaleToBegin, type Single } from './arrangements/single';
+export type { Grid } from './arrangements/grid';
+export { ENDS, RunSchema, type EndsId, type Pick, type Run } from './arrangements/run/schema';
+export { ENDS_BY_ID } from './arrangements/run/ends';
+export { costOfFit } from './arrangements/run/costOfFit';
+export { moveMotif, moveMotifEdge, nudgeMotif, pickFit, releaseMotif, leaveOutMotif } from './arrangements/run/editRun';
+export { fitRunToLength } from './arrangements/run/fitRunToLength';
+export { fitKeyOf, fitRunOnFronts, planRun } from './arrangements/run/planRun';
+export type { Decider, Obstacle, RunChoice, RunFit, RunGroup, RunWish, Spot } from './arrangements/run/types';
 export { PATTERNS, patternOf } from './zones';
 export { FieldSchema, type Field, type PatternId } from './zones/fieldSchema';
 export { countStretches, depthOnPart, joinsOf, layZone, leastRegion, type LaidPart, type PlacedOnPart } from './zones/layZone';

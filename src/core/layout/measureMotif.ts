@@ -1,6 +1,6 @@
 import { areaOfRings, flattenPath, uniteShapes, type Ring } from '../geometry';
 import type { Mm2 } from '../units';
-import type { Motif } from './schema';
+import type { Motif } from './motif';
 
 export interface MotifShape {
 	/** Openings that take paint, mm, as `uniteShapes` returns them. */

@@ -1,5 +1,5 @@
 import { doesMove, type MeasuredPiece, type Part } from '../piece';
-import type { Parts } from './schema';
+import type { Parts } from './partsSchema';
 
 /** The measured parts (or whole faces) that a layer of decoration is for, in the order of the piece; unknown ids, and faces that nobody measured, are left out. */
 export function partsOf(parts: Parts, piece: Pick<MeasuredPiece, 'faces'>): Part[] {

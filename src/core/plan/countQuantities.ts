@@ -1,6 +1,6 @@
 import type { Colour } from '../colour';
 import { amountOfCoat, isFilm, METHODS, type FilmCoat, type Layer, type Stack } from '../layers';
-import type { Layout, MotifShape, RunPlan } from '../layout';
+import type { ArrangementPlan, Layout } from '../layout';
 import { LOSS, volumeForArea } from '../materials';
 import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Mm2 } from '../units';
@@ -25,14 +25,13 @@ export function countQuantities(
 	stack: Stack,
 	piece: MeasuredPiece,
 	zones: readonly ZonePlan[],
-	runs: readonly RunPlan[],
+	laid: readonly ArrangementPlan[],
 	layout: Layout,
-	shapes: ReadonlyMap<string, MotifShape>,
 	palette: readonly Colour[]
 ): Quantities {
 	const surfaces = new Map(surfacesOfPiece(piece).map(({ id, area }) => [id, area]));
 	const parts = new Set(piece.faces.flatMap((face) => [face.id, ...face.parts.map(({ id }) => id)]));
-	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, { surfaces, parts, zones, runs, layout, shapes }));
+	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, { surfaces, parts, zones, laid }));
 	return {
 		paints: gather(
 			uses.filter((use) => use.colour !== null),
@@ -85,9 +84,7 @@ interface Areas {
 	/** Of the faces that are counted. */
 	readonly parts: ReadonlySet<string>;
 	readonly zones: readonly ZonePlan[];
-	readonly runs: readonly RunPlan[];
-	readonly layout: Layout;
-	readonly shapes: ReadonlyMap<string, MotifShape>;
+	readonly laid: readonly ArrangementPlan[];
 }
 
 function usesOfLayer(layer: Layer, areas: Areas): Use[] {
@@ -107,16 +104,14 @@ function usesOfLayer(layer: Layer, areas: Areas): Use[] {
 	return [use(coat.kind === 'base' ? coat.colour : null, area)];
 }
 
+/** What the openings let through as they lie, after cutting. */
 function stencilUses(
 	coat: Extract<FilmCoat, { kind: 'stencil' }>,
-	{ layout, runs, shapes, parts }: Areas,
+	{ laid, parts }: Areas,
 	use: (colour: string, area: number) => Use
 ): Use[] {
-	const run = layout.runs.find((other) => other.id === coat.run);
-	const open = run && shapes.get(run.motif)?.openArea;
-	const placements = runs.find((plan) => plan.run === coat.run)?.placements.filter(({ part }) => parts.has(part));
-	if (!run || open === undefined || !placements) return [];
-	return [use(run.colour, sum(placements.map(({ scale, cut }) => open * scale * scale * (cut === 'none' ? 1 : 0.5))) / M2)];
+	const items = laid.find(({ arrangement }) => arrangement === coat.arrangement)?.items.filter(({ part }) => parts.has(part));
+	return items ? [use(coat.colour, sum(items.map(({ openArea }) => openArea)) / M2)] : [];
 }
 
 function toolsOfLayer({ coat }: Layer, layout: Layout): Quantities['tools'] {

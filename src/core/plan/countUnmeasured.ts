@@ -29,7 +29,7 @@ export function countUnmeasured(
 	if (faces.length === 0) return null;
 	const guessed: MeasuredPiece = { ...piece, faces };
 	const zones = createZonesPlanner()(layout.zones, palette, guessed, []);
-	const { paints, products }: Quantities = countQuantities(stackOf(guessed), guessed, zones, [], layout, new Map(), palette);
+	const { paints, products }: Quantities = countQuantities(stackOf(guessed), guessed, zones, [], layout, palette);
 	return {
 		faces: faces.map(({ id, name, outline }) => ({ face: id, name, area: areaOfOutline(outline) / M2 })),
 		paints: paints.filter(({ ml }) => ml > 0).map(({ colour, material, area, ml }) => ({ colour, material, area, ml })),

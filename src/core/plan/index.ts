@@ -8,7 +8,7 @@ export {
 	PLAN_VERSION,
 	type BlendWork,
 	type OrderStep,
-	type PlacementRow,
+	type ItemRow,
 	type Plan,
 	type PlanError,
 	type Quantities,

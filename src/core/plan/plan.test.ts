@@ -25,7 +25,7 @@ it('works one truth through every room: a taller drawer moves parts, paint, plac
 	const of = (plan: Plan) => ({
 		height: plan.faces[0]!.parts.find((part) => part.id === 'drawer-1')!.height,
 		glow: plan.zones[0]!.areas.reduce((sum, { area }) => sum + area, 0),
-		centre: plan.placements[0]!.centre.y,
+		centre: plan.items[0]!.centre.y,
 		blue: plan.quantities.paints.find(({ colour }) => colour === 'slack-water')!.ml
 	});
 	expect(of(b).height - of(a).height).toBeCloseTo(30, 0);
@@ -55,7 +55,7 @@ it('counts paint from areas: the surfaces add up to the face less its gaps, each
 
 it('prints a run on a whole face, and a piece without fronts, without failing', () => {
 	for (const on of [['front'], ['top']]) {
-		const project = { ...demo, layout: { ...demo.layout, runs: demo.layout.runs.map((run) => ({ ...run, parts: on })) } };
+		const project = { ...demo, layout: { ...demo.layout, arrangements: demo.layout.arrangements.map((one) => ({ ...one, parts: on })) } };
 		const pages = describeSheets(project, planProject(project), 'a4');
 		expect(pages.map(({ title }) => title)).toContain(on[0] === 'front' ? 'Front' : 'Top');
 	}

@@ -12,7 +12,7 @@ import {
 	type GapRoom,
 	type Stack
 } from '../layers';
-import { fitKeyOf, fitRunOnFronts, measureMotif, planRun, type Motif, type MotifShape, type Run, type RunPlan } from '../layout';
+import { kindOfArrangement, measureMotif, type ArrangementPlan, type MotifShape } from '../layout';
 import { gatherMaterials } from '../materials';
 import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
 import { dryMaterial, FAIR_TEMPERATURES } from '../schedule';
@@ -26,12 +26,12 @@ import type { ZoneFinding } from './zoneJudgements/types';
 import {
 	PLAN_FORMAT,
 	PLAN_VERSION,
+	type ArrangementSummary,
 	type BlendWork,
 	type OrderStep,
-	type PlacementRow,
+	type ItemRow,
 	type Plan,
 	type PlanError,
-	type RunSummary,
 	type SheetSummary,
 	type ZonePlan
 } from './types';
@@ -59,7 +59,7 @@ export function createPlanner(): Planner {
 		references: createStep(checkReferences),
 		measure: createStep(createMeasurer()),
 		shapes: createStep((motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, measureMotif(motif)]))),
-		runs: createStep(createRunsPlanner()),
+		arrangements: createStep(createArrangementsPlanner()),
 		zones: createStep(createZonesPlanner()),
 		stack: createStep(stackProject),
 		findings: createStep(checkOrder),
@@ -76,7 +76,7 @@ type Steps = {
 	references: Step<[Project], Issue[]>;
 	measure: Step<Parameters<ReturnType<typeof createMeasurer>>, MeasuredPiece>;
 	shapes: Step<[Project['layout']['motifs']], Map<string, MotifShape>>;
-	runs: Step<Parameters<ReturnType<typeof createRunsPlanner>>, RunPlan[]>;
+	arrangements: Step<Parameters<ReturnType<typeof createArrangementsPlanner>>, ArrangementPlan[]>;
 	zones: Step<Parameters<ReturnType<typeof createZonesPlanner>>, ZonePlan[]>;
 	stack: Step<Parameters<typeof stackProject>, Stack>;
 	findings: Step<Parameters<typeof checkOrder>, ReturnType<typeof checkOrder>>;
@@ -91,22 +91,29 @@ function assemble(project: Project, steps: Steps): Plan {
 	const { units, layout, finish, workshop } = project;
 	const piece = steps.measure(project.piece, units);
 	const shapes = steps.shapes(layout.motifs);
-	const runs = steps.runs(layout.runs, layout.motifs, piece);
-	const zones = steps.zones(layout.zones, project.palette, piece, runs);
+	const laid = steps.arrangements(layout.arrangements, layout.motifs, shapes, piece);
+	const zones = steps.zones(layout.zones, project.palette, piece, laid);
 	const stack = steps.stack(project.piece, piece, layout, finish.coats, project.materials, workshop, project.palette);
 	const findings = steps.findings(stack, finish.decisions);
-	const placements = placementRows(runs, project);
+	const items = itemRows(laid, project);
 	const moves = piece.faces.some((face) => !face.idle && face.parts.some(doesMove));
 	const measured = steps.measured(piece);
-	const quantities = steps.quantities(stack, measured, zones, runs, layout, shapes, project.palette);
+	const quantities = steps.quantities(stack, measured, zones, laid, layout, project.palette);
 
 	const issues: Issue[] = [
 		...steps.references(project),
 		...piece.issues,
-		...runs.flatMap((run) => run.issues),
+		...laid.flatMap((one) => one.issues),
 		...motifIssues(layout.motifs, shapes)
 	];
-	const hints = [...piece.hints, ...hiddenWork(stack), ...runs.flatMap((run) => run.hints), ...workshopHints(project), ...noPaint(project)];
+	const hints = [
+		...piece.hints,
+		...hiddenWork(stack),
+		...laid.flatMap((one) => one.hints),
+		...withoutCoat(project),
+		...workshopHints(project),
+		...noPaint(project)
+	];
 	const word = (issue: Issue): PlanError => ({ code: issue.code, path: issue.path, message: wordIssue(issue, units) });
 	return {
 		format: PLAN_FORMAT,
@@ -122,42 +129,64 @@ function assemble(project: Project, steps: Steps): Plan {
 			zones,
 			project.palette,
 			piece,
-			runs,
+			laid,
 			JSON.stringify(finish.coats.filter(({ kind }) => kind === 'blend'))
 		),
 		blends: steps.blends(stack, piece, zones, layout),
-		runs: runs.map((run): RunSummary => {
-			const { motif } = layout.runs.find((other) => other.id === run.run)!;
-			return { run: run.run, motif, openArea: (shapes.get(motif)?.openArea ?? 0) / M2, groups: run.groups };
-		}),
-		placements,
+		arrangements: laid.map((one): ArrangementSummary => summaryOf(one, layout, shapes)),
+		items,
 		order: stack.layers.map((layer) => orderStep(layer, moves)),
 		findings,
 		gaps: piece.faces.flatMap((face) => (face.idle ? [] : face.gaps)).map((gap) => withRemedies(stack, roomInGap(stack, gap), piece)),
 		quantities,
 		unmeasured: steps.unmeasured(piece, project.piece, layout, finish.coats, project.materials, workshop, project.palette),
-		sheets: listSheets(placements, piece, project)
+		sheets: listSheets(items, piece, project)
 	};
 }
 
-/** Plans every run; its fits, the dear part, are kept while nothing that they hang on has changed, as while a motif is dragged. */
-function createRunsPlanner() {
-	const kept = new Map<string, ReturnType<typeof createFit>>();
-	return (runs: Project['layout']['runs'], motifs: Project['layout']['motifs'], piece: MeasuredPiece): RunPlan[] =>
-		runs.flatMap((run, i) => {
-			const motif = motifs.find((other) => other.id === run.motif);
-			if (!kept.has(run.id)) kept.set(run.id, createFit());
-			return motif ? [planRun(run, motif, piece, `layout.runs[${i}]`, kept.get(run.id))] : [];
+/** Lays every arrangement; each kind remembers what is dear, as while a motif is dragged. */
+function createArrangementsPlanner() {
+	const kept = new Map<string, ReturnType<ReturnType<typeof kindOfArrangement>['createPlanner']>>();
+	return (
+		arrangements: Project['layout']['arrangements'],
+		motifs: Project['layout']['motifs'],
+		shapes: ReadonlyMap<string, MotifShape>,
+		piece: MeasuredPiece
+	): ArrangementPlan[] =>
+		arrangements.flatMap((arrangement, i) => {
+			const motif = motifs.find((other) => other.id === arrangement.motif);
+			const key = `${arrangement.kind} ${arrangement.id}`;
+			if (!kept.has(key)) kept.set(key, kindOfArrangement(arrangement).createPlanner());
+			if (!motif) return [];
+			return [kept.get(key)!(arrangement, { motif, shape: shapes.get(motif.id)!, piece, path: `layout.arrangements[${i}]` })];
 		});
 }
 
-function createFit() {
-	let run: Run;
-	const fit = createStep((_key: string, motif: Motif, piece: MeasuredPiece) => fitRunOnFronts(run, motif, piece));
-	return (now: Run, motif: Motif, piece: MeasuredPiece) => {
-		run = now;
-		return fit(fitKeyOf(now), motif, piece);
+function summaryOf(
+	{ arrangement: id, groups, items }: ArrangementPlan,
+	layout: Project['layout'],
+	shapes: ReadonlyMap<string, MotifShape>
+): ArrangementSummary {
+	const { kind, motif } = layout.arrangements.find((other) => other.id === id)!;
+	const sum = (areas: readonly number[]) => areas.reduce((a, b) => a + b, 0) / M2;
+	return {
+		arrangement: id,
+		kind,
+		motif,
+		motifArea: (shapes.get(motif)?.openArea ?? 0) / M2,
+		openArea: sum(items.map(({ openArea }) => openArea)),
+		lost: sum(items.map(({ lost }) => lost)),
+		groups
 	};
+}
+
+/** An arrangement that no coat goes through is drawn as an outline, and takes no paint: said, since it is easily forgotten. */
+function withoutCoat({ layout, finish }: Project): Issue[] {
+	return layout.arrangements.flatMap(({ id, name }, i) =>
+		finish.coats.some((coat) => coat.kind === 'stencil' && coat.arrangement === id)
+			? []
+			: [{ code: 'arrangement.no-coat', path: `layout.arrangements[${i}]`, values: { name } }]
+	);
 }
 
 function stackProject(
@@ -227,36 +256,40 @@ const SANDING_CAUTIONS = [
 	'Old paint may hold lead: test before sanding, and follow local rules or a licensed professional.'
 ];
 
-/** Each front by itself, from the middle outwards to both sides: what is left over then falls where it shows least. */
-function placementRows(runs: readonly RunPlan[], { units }: Project): PlacementRow[] {
-	const placements = runs.flatMap((run) => run.placements);
+/** Each arrangement on each part by itself, from the middle outwards: what is left over then falls where it shows least. Rows of a field from the top down. */
+function itemRows(laid: readonly ArrangementPlan[], { units }: Project): ItemRow[] {
 	const orders = new Map<object, number>();
-	for (const part of new Set(placements.map((placement) => placement.part))) {
-		const here = placements.filter((placement) => placement.part === part);
-		const middle = (Math.min(...here.map(({ centre }) => centre.x)) + Math.max(...here.map(({ centre }) => centre.x))) / 2;
-		[...here]
-			.sort((a, b) => Math.abs(a.centre.x - middle) - Math.abs(b.centre.x - middle) || a.centre.x - b.centre.x)
-			.forEach((placement, i) => orders.set(placement, i + 1));
-	}
-	return placements.map((placement) => {
-		const texts = [placement.left, placement.top, placement.centre.x, placement.centre.y].map((mm) => formatLength(mm, units));
-		const [left, top, centreFromLeft, centreFromTop] = texts.map(({ text }) => text) as [string, string, string, string];
-		return {
-			...placement,
-			tape: { left, top, centreFromLeft, centreFromTop, rounded: texts.some(({ rounded }) => rounded) },
-			order: orders.get(placement)!
-		};
-	});
+	for (const { items } of laid)
+		for (const part of new Set(items.map((item) => item.part))) {
+			const here = items.filter((item) => item.part === part);
+			const xs = here.map(({ centre }) => centre.x);
+			const middle = (Math.min(...xs) + Math.max(...xs)) / 2;
+			const rowOf = ({ place, centre }: ItemRow | (typeof here)[0]) => (place.includes(',') ? centre.y : 0);
+			[...here]
+				.sort((a, b) => rowOf(a) - rowOf(b) || Math.abs(a.centre.x - middle) - Math.abs(b.centre.x - middle) || a.centre.x - b.centre.x)
+				.forEach((item, i) => orders.set(item, i + 1));
+		}
+	return laid
+		.flatMap(({ items }) => items)
+		.map((item) => {
+			const texts = [item.left, item.top, item.centre.x, item.centre.y].map((mm) => formatLength(mm, units));
+			const [left, top, centreFromLeft, centreFromTop] = texts.map(({ text }) => text) as [string, string, string, string];
+			return {
+				...item,
+				tape: { left, top, centreFromLeft, centreFromTop, rounded: texts.some(({ rounded }) => rounded) },
+				order: orders.get(item)!
+			};
+		});
 }
 
-function listSheets(placements: readonly PlacementRow[], piece: MeasuredPiece, project: Project): SheetSummary[] {
+function listSheets(items: readonly ItemRow[], piece: MeasuredPiece, project: Project): SheetSummary[] {
 	const fronts = piece.faces
 		.flatMap((face) => [face.whole, ...face.parts])
-		.filter((part) => part.role === 'drawer' || placements.some((placement) => placement.part === part.id))
+		.filter((part) => part.role === 'drawer' || items.some((item) => item.part === part.id))
 		.map((part): SheetSummary => ({ kind: 'front', title: part.name, of: part.id, scale: 1 }));
 	const sizes = new Map<string, SheetSummary>();
-	for (const { run, scale } of placements) {
-		const motif = project.layout.motifs.find((other) => other.id === project.layout.runs.find((r) => r.id === run)?.motif);
+	for (const { motif: id, scale } of items) {
+		const motif = project.layout.motifs.find((other) => other.id === id);
 		if (!motif) continue;
 		const key = `${motif.id} ${scale.toFixed(4)}`;
 		if (!sizes.has(key)) sizes.set(key, { kind: 'motif', title: motif.name, of: motif.id, scale });

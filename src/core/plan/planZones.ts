@@ -2,7 +2,7 @@ import { judgeJoin, pigmentOfHex, pigmentsOf, type JoinJudgement } from '../colo
 import type { Project } from '../formats';
 import { areaOfOutline } from '../geometry';
 import type { Coat } from '../layers';
-import { areasOfColours, joinsOf, layZone, lengthsOfJoins, type RunPlan, type Zone } from '../layout';
+import { areasOfColours, joinsOf, layZone, lengthsOfJoins, type ArrangementPlan, type Zone } from '../layout';
 import type { MeasuredPiece } from '../piece';
 import type { Mm } from '../units';
 import { createStep, type Step } from './createStep';
@@ -14,13 +14,18 @@ const M2 = 1e6;
 
 /** Areas and joins of every zone on each of its parts; neighbours are judged against the palette. What does not hang on the palette is kept for each zone. */
 export function createZonesPlanner() {
-	const kept = new Map<string, Step<[Zone, MeasuredPiece, readonly RunPlan[] | null], MeasuredZone[]>>();
-	return (zones: Project['layout']['zones'], palette: Project['palette'], piece: MeasuredPiece, runs: readonly RunPlan[]): ZonePlan[] => {
+	const kept = new Map<string, Step<[Zone, MeasuredPiece, readonly ArrangementPlan[] | null], MeasuredZone[]>>();
+	return (
+		zones: Project['layout']['zones'],
+		palette: Project['palette'],
+		piece: MeasuredPiece,
+		laid: readonly ArrangementPlan[]
+	): ZonePlan[] => {
 		const judge = createJudge(palette);
 		return zones.flatMap((zone) => {
 			if (!kept.has(zone.id)) kept.set(zone.id, createStep(measureZone));
 			/** Motifs matter only to what is laid round them. */
-			const around = zone.field.pattern === 'ageing' && zone.field.motifs ? runs : null;
+			const around = zone.field.pattern === 'ageing' && zone.field.motifs ? laid : null;
 			return kept.get(zone.id)!(zone, piece, around).map(({ part, areas, joins }): ZonePlan => ({
 				zone: zone.id,
 				part,
@@ -40,8 +45,8 @@ interface MeasuredZone {
 	readonly joins: readonly { readonly at: Mm; readonly length: Mm }[];
 }
 
-function measureZone(zone: Zone, piece: MeasuredPiece, runs: readonly RunPlan[] | null): MeasuredZone[] {
-	return layZone(zone, piece, runs?.flatMap((run) => run.placements) ?? []).map(({ part, laid }) => {
+function measureZone(zone: Zone, piece: MeasuredPiece, around: readonly ArrangementPlan[] | null): MeasuredZone[] {
+	return layZone(zone, piece, around?.flatMap(({ items }) => items) ?? []).map(({ part, laid }) => {
 		const areas = areasOfColours(zone, laid);
 		const lengths = lengthsOfJoins(zone, laid);
 		return {
@@ -74,13 +79,13 @@ export function judgeZones(
 	plans: readonly ZonePlan[],
 	palette: Project['palette'],
 	piece: MeasuredPiece,
-	runs: readonly RunPlan[],
+	laid: readonly ArrangementPlan[],
 	/** The blended coats as a text: nothing here hangs on any other. */
 	blends: string
 ): ZoneFinding[] {
 	const coats = JSON.parse(blends) as Extract<Coat, { kind: 'blend' }>[];
 	const pigments = pigmentsOf(palette);
-	const placements = runs.flatMap((run) => run.placements);
+	const placements = laid.flatMap(({ items }) => items);
 	return zones.flatMap((zone) =>
 		judgeZone({
 			zone,

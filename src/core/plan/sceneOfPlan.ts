@@ -16,7 +16,7 @@ export function sourceOfScene(project: Project, plan: Plan, face = plan.faces[0]
 		palette: project.palette,
 		coats: project.finish.coats,
 		materials: gatherMaterials(project.materials),
-		placements: plan.placements,
+		items: plan.items,
 		surfacesOf: (coat: string) => plan.order.find((step) => step.coat === coat)?.surfaces ?? []
 	};
 }

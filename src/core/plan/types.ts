@@ -1,6 +1,6 @@
 import type { JoinJudgement } from '../colour';
 import type { Coat, Finding, GapRoom, RoomRemedy } from '../layers';
-import type { Placement, RunGroup } from '../layout';
+import type { Arrangement, LaidItem, RunGroup } from '../layout';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
 import type { Section } from '../schedule';
 import type { LengthUnit, Minutes, Ml, Mm, Um } from '../units';
@@ -8,7 +8,7 @@ import type { LengthUnit, Minutes, Ml, Mm, Um } from '../units';
 import type { ZoneFinding } from './zoneJudgements/types';
 
 export const PLAN_FORMAT = 'ember-ribbon/plan';
-export const PLAN_VERSION = 1;
+export const PLAN_VERSION = 2;
 
 export interface PlanError {
 	readonly code: string;
@@ -32,8 +32,9 @@ export interface Plan {
 	readonly zoneFindings: readonly ZoneFinding[];
 	/** How each blended coat is worked, section by section. */
 	readonly blends: readonly BlendWork[];
-	readonly runs: readonly RunSummary[];
-	readonly placements: readonly PlacementRow[];
+	readonly arrangements: readonly ArrangementSummary[];
+	/** Every motif where it lies. */
+	readonly items: readonly ItemRow[];
 	readonly order: readonly OrderStep[];
 	readonly findings: readonly Finding[];
 	readonly gaps: readonly (GapRoom & { readonly remedies: readonly RoomRemedy[] })[];
@@ -79,15 +80,19 @@ export interface BlendWork {
 	}[];
 }
 
-export interface RunSummary {
-	readonly run: string;
+export interface ArrangementSummary {
+	readonly arrangement: string;
+	readonly kind: Arrangement['kind'];
 	readonly motif: string;
-	/** m2 of paint that one motif takes at scale 1. */
+	/** m2 that one motif lets paint through at scale 1; that all of them do as they lie; and what is cut off them. */
+	readonly motifArea: number;
 	readonly openArea: number;
+	readonly lost: number;
+	/** The ranked ways to lay it, where it has a choice. */
 	readonly groups: readonly RunGroup[];
 }
 
-export interface PlacementRow extends Placement {
+export interface ItemRow extends LaidItem {
 	/** The same figures as a tape shows them, in the painter's unit. */
 	readonly tape: {
 		readonly left: string;
@@ -96,7 +101,7 @@ export interface PlacementRow extends Placement {
 		readonly centreFromTop: string;
 		readonly rounded: boolean;
 	};
-	/** Place in the order of placing on its part, from 1. */
+	/** Place in the order of placing, of this arrangement on its part, from 1. */
 	readonly order: number;
 }
 

@@ -1,7 +1,7 @@
 import { pigmentOfHex, pigmentsOf, type Colour } from '../colour';
 import { amountOfCoat, isFilm, METHODS, type Coat, type FilmCoat, type Material } from '../layers';
 import { flattenOutline } from '../geometry';
-import { layZone, measureMotif, type Layout, type Placement } from '../layout';
+import { layZone, type LaidItem, type Layout } from '../layout';
 import { isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
 import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer } from './scene';
 
@@ -14,7 +14,7 @@ export interface SceneSource {
 	readonly palette: readonly Colour[];
 	readonly coats: readonly Coat[];
 	readonly materials: ReadonlyMap<string, Material>;
-	readonly placements: readonly Placement[];
+	readonly items: readonly LaidItem[];
 	/** Surfaces of each coat, by its id. */
 	readonly surfacesOf: (coat: string) => readonly string[];
 }
@@ -99,7 +99,7 @@ function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSou
 	const zone = source.layout.zones.find((other) => other.id === coat.zone);
 	if (!zone) return { kind: 'none', coat: coat.id };
 	const pigments = pigmentsOf(source.palette);
-	const regions = layZone(zone, source, source.placements)
+	const regions = layZone(zone, source, source.items)
 		.filter(({ face }) => face.id === source.face.id)
 		.map(({ part, laid }) => ({
 			box: boxOf(part),
@@ -121,23 +121,18 @@ function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSou
 }
 
 function stencilLayer(coat: Extract<FilmCoat, { kind: 'stencil' }>, source: SceneSource, { cover, ...paint }: Film): SceneLayer {
-	const run = source.layout.runs.find((other) => other.id === coat.run);
-	const motif = source.layout.motifs.find((other) => other.id === run?.motif);
-	if (!run || !motif) return { kind: 'none', coat: coat.id };
-	const colour = source.palette.find((other) => other.id === run.colour);
-	const spots = source.placements
-		.filter((placement) => placement.run === run.id)
-		.flatMap(({ part: id, left, top, width, height, scale, cut }) => {
+	const colour = source.palette.find((other) => other.id === coat.colour);
+	const spots = source.items
+		.filter(({ arrangement, rings }) => arrangement === coat.arrangement && rings.length > 0)
+		.flatMap(({ part: id, rings }) => {
 			const part = id === source.face.id ? source.face.whole : source.face.parts.find((other) => other.id === id);
 			if (!part) return [];
-			const clip = boxOf(part);
-			return [{ x: clip.x + left, y: clip.y + top, width, height, scale, cut, clip }];
+			return [{ rings: rings.map((ring) => ring.map((value, i) => value + (i % 2 === 0 ? part.x : part.y))), clip: boxOf(part) }];
 		});
 	return {
 		kind: 'stencil',
 		coat: coat.id,
-		edge: run.edge,
-		rings: measureMotif(motif).rings,
+		edge: coat.edge,
 		spots,
 		...paint,
 		hex: colour?.hex ?? UNKNOWN,

@@ -17,6 +17,11 @@ const differ = (a: number[], b: number[]) => Math.max(...a.map((v, i) => Math.ab
 const bytes = (hex: string) => [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16));
 const colour = (id: string) => bytes(demo.palette.find((other) => other.id === id)!.hex);
 
+const withStencil = (change: { colour?: string; edge?: 'crisp' | 'soft' }): typeof demo => ({
+	...demo,
+	finish: { ...demo.finish, coats: demo.finish.coats.map((coat) => (coat.kind === 'stencil' ? { ...coat, ...change } : coat)) }
+});
+
 describe('the look', () => {
 	const renderer = createRenderer();
 	const drawer = scene.fronts[1]!;
@@ -29,7 +34,7 @@ describe('the look', () => {
 		expect(differ(hexAt(blended, drawer.x + 4, drawer.y + 4), colour('estuary'))).toBeLessThan(40);
 		expect(differ(hexAt(blended, drawer.x + 400, drawer.y + drawer.height / 2), colour('morning-flat'))).toBeLessThan(30);
 		const stencilled = renderer.render(scene, SCALE, blend + 1)!;
-		const placement = planProject(demo).placements.find(({ part }) => part === drawer.id)!;
+		const placement = planProject(demo).items.find(({ part }) => part === drawer.id)!;
 		const stem = [drawer.x + placement.centre.x, drawer.y + placement.top + placement.height * 0.25] as const;
 		expect(differ(hexAt(stencilled, ...stem), colour('hull-white'))).toBeLessThan(60);
 		expect(differ(hexAt(stencilled, ...stem), hexAt(blended, ...stem))).toBeGreaterThan(60);
@@ -44,8 +49,7 @@ describe('the look', () => {
 	it('redraws only what lies above a change', () => {
 		const fresh = createRenderer();
 		fresh.render(scene, SCALE, ALL);
-		const run = { ...demo.layout.runs[0]!, colour: 'sand-bar' };
-		fresh.layNext(sceneOf({ ...demo, layout: { ...demo.layout, runs: [run] } }), SCALE, ALL);
+		fresh.layNext(sceneOf(withStencil({ colour: 'sand-bar' })), SCALE, ALL);
 		expect(fresh.laid()).toBe(blend + 1);
 	});
 
@@ -72,8 +76,7 @@ describe('the look', () => {
 
 	it('keeps a soft edge softer than a crisp one, with the same paint in all', () => {
 		const edge = (edge: 'crisp' | 'soft') => {
-			const project = { ...demo, layout: { ...demo.layout, runs: [{ ...demo.layout.runs[0]!, edge }] } };
-			const s = sceneOf(project);
+			const s = sceneOf(withStencil({ edge }));
 			const [without, withIt] = [blend, blend + 1].map((steps) => createRenderer().render(s, 1, steps)!);
 			let between = 0;
 			for (let i = 0; i < withIt!.pixels.length; i += 4) {

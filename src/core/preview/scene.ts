@@ -67,7 +67,6 @@ export type SceneLayer =
 			readonly kind: 'stencil';
 			readonly coat: string;
 			readonly edge: 'crisp' | 'soft';
-			readonly rings: readonly Ring[];
 			readonly spots: readonly Spot[];
 	  } & Paint)
 	| {
@@ -78,14 +77,10 @@ export type SceneLayer =
 			readonly tint: Paint | null;
 	  };
 
+/** One motif as it is painted. */
 export interface Spot {
-	/** Top left of the uncut motif. */
-	readonly x: Mm;
-	readonly y: Mm;
-	readonly width: Mm;
-	readonly height: Mm;
-	readonly scale: number;
-	readonly cut: 'none' | 'left' | 'right';
-	/** The front it lies on: paint ends at its edge. */
+	/** Its openings on the face, mm, after cutting. */
+	readonly rings: readonly Ring[];
+	/** The part it lies on: paint ends at its edge. */
 	readonly clip: Box;
 }

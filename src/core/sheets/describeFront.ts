@@ -1,7 +1,7 @@
 import type { Project } from '../formats';
-import { measureMotif, patternOf } from '../layout';
+import { patternOf } from '../layout';
 import type { Part } from '../piece';
-import type { PlacementRow, Plan } from '../plan';
+import type { ItemRow, Plan } from '../plan';
 import { formatLength, type Mm } from '../units';
 import { drawLevelDimension, drawUprightDimension } from './drawDimension';
 import { PAGE_MARGIN, PAPERS, type Page, type PageItem } from './page';
@@ -15,12 +15,12 @@ const LEFT: Mm = PAGE_MARGIN + 16;
 /** The pages of one drawer front: its drawing with dimensions, and a row of figures for every placement, in the order of placing. */
 export function describeFront(project: Project, plan: Plan, part: Part, paper: Project['paper']): Page[] {
 	const { width, height } = PAPERS[paper];
-	const rows = plan.placements.filter((placement) => placement.part === part.id).sort((a, b) => a.order - b.order);
+	const rows = numberRows(plan, part);
 	const scale = Math.min((width - LEFT - PAGE_MARGIN) / part.width, DRAWING_TALLEST / part.height);
 	const tableTop = DRAWING_TOP + part.height * scale + 26;
 	const first = Math.max(1, Math.floor((height - PAGE_MARGIN - 18 - tableTop) / ROW));
 	const later = Math.floor((height - PAGE_MARGIN - 18 - 34) / ROW);
-	const pages: PlacementRow[][] = [rows.slice(0, first)];
+	const pages: NumberedRow[][] = [rows.slice(0, first)];
 	for (let at = first; at < rows.length; at += later) pages.push(rows.slice(at, at + later));
 	return pages.map((some, i) => {
 		const items = [...header(project, part, pages.length > 1 ? ` (${i + 1} of ${pages.length})` : '', width), ...footer(height)];
@@ -28,6 +28,20 @@ export function describeFront(project: Project, plan: Plan, part: Part, paper: P
 		items.push(...table(project, some, i === 0 ? tableTop : 34, width, rows.length));
 		return { width, height, title: `${part.name}${i > 0 ? `, page ${i + 1}` : ''}`, items };
 	});
+}
+
+type NumberedRow = ItemRow & { readonly label: string };
+
+/** Arrangement by arrangement in the order of placing; where there are several, each has a letter. */
+function numberRows(plan: Plan, part: Part): NumberedRow[] {
+	const rows = plan.items.filter((item) => item.part === part.id);
+	const laid = [...new Set(rows.map(({ arrangement }) => arrangement))];
+	return laid.flatMap((arrangement, i) =>
+		rows
+			.filter((row) => row.arrangement === arrangement)
+			.sort((a, b) => a.order - b.order)
+			.map((row) => ({ ...row, label: `${laid.length > 1 ? String.fromCharCode(65 + (i % 26)) : ''}${row.order}` }))
+	);
 }
 
 function header(project: Project, part: Part, more: string, width: Mm): PageItem[] {
@@ -51,7 +65,7 @@ function footer(height: Mm): PageItem[] {
 	return [{ kind: 'text', x: PAGE_MARGIN, y: height - PAGE_MARGIN, text, size: 2.8, ink: 'soft' }];
 }
 
-function drawing(project: Project, plan: Plan, part: Part, rows: readonly PlacementRow[], scale: number): PageItem[] {
+function drawing(project: Project, plan: Plan, part: Part, rows: readonly NumberedRow[], scale: number): PageItem[] {
 	const at = (x: Mm, y: Mm) => [LEFT + x * scale, DRAWING_TOP + y * scale] as const;
 	const [right, bottom] = at(part.width, part.height);
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
@@ -64,7 +78,7 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Placem
 			const [w, h] = [(part.width - 2 * depth) * scale, (part.height - 2 * depth) * scale];
 			if (w > 0 && h > 0) items.push({ kind: 'rect', x, y, width: w, height: h, weight: 0.12, ink: 'faint' });
 		}
-	for (const row of rows) items.push(...drawPlacement(project, row, scale));
+	for (const row of rows) items.push(...drawPlacement(row, scale));
 	for (const { footprint } of part.hardware) {
 		const [x, y] = at(footprint.x + footprint.width / 2, footprint.y + footprint.height / 2);
 		items.push({
@@ -79,7 +93,7 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Placem
 	}
 	items.push(...drawLevelDimension({ from: LEFT, to: right, at: bottom + 9, off: bottom, text: write(part.width) }));
 	items.push(...drawUprightDimension({ from: DRAWING_TOP, to: bottom, at: LEFT - 9, off: LEFT, text: write(part.height) }));
-	const leftmost = [...rows].sort((a, b) => a.left - b.left).find((row) => row.cut === 'none');
+	const leftmost = [...rows].sort((a, b) => a.left - b.left).find((row) => row.half === 'none');
 	if (leftmost && leftmost.left > 0.5) {
 		const [x, y] = at(leftmost.left, leftmost.top);
 		items.push(
@@ -100,18 +114,14 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Placem
 	return items;
 }
 
-function drawPlacement(project: Project, row: PlacementRow, scale: number): PageItem[] {
-	const run = project.layout.runs.find((other) => other.id === row.run)!;
-	const motif = project.layout.motifs.find((other) => other.id === run.motif)!;
-	const shift = (value: number, i: number) =>
-		i % 2 === 0 ? LEFT + (row.left + value * row.scale) * scale : DRAWING_TOP + (row.top + value * row.scale) * scale;
-	const rings = measureMotif(motif).rings.map((ring) => ring.map(shift));
+function drawPlacement(row: NumberedRow, scale: number): PageItem[] {
+	const rings = row.rings.map((ring) => ring.map((value, i) => (i % 2 === 0 ? LEFT : DRAWING_TOP) + value * scale));
 	const x = LEFT + row.centre.x * scale;
 	const y = DRAWING_TOP + (row.top + row.height) * scale;
 	return [
 		{ kind: 'rings', rings, fill: '#ddd6c8', weight: 0.12, ink: 'soft' },
 		{ kind: 'circle', x, y: y + 2.6, radius: 2.2, weight: 0.2, ink: 'ember', fill: '#ffffff' },
-		{ kind: 'text', x, y: y + 3.5, text: String(row.order), size: 2.6, ink: 'ember', anchor: 'middle', bold: true }
+		{ kind: 'text', x, y: y + 3.5, text: row.label, size: 2.6, ink: 'ember', anchor: 'middle', bold: true }
 	];
 }
 
@@ -145,7 +155,7 @@ const COLUMNS = [
 	{ title: 'Centre, top', at: 156 }
 ] as const;
 
-function table(project: Project, rows: readonly PlacementRow[], top: Mm, width: Mm, total: number): PageItem[] {
+function table(project: Project, rows: readonly NumberedRow[], top: Mm, width: Mm, total: number): PageItem[] {
 	if (total === 0) return [{ kind: 'text', x: PAGE_MARGIN, y: top, text: 'No motifs on this front.', size: 3.4, ink: 'soft' }];
 	const stretch = (width - 2 * PAGE_MARGIN) / 186;
 	const x = (column: number) => PAGE_MARGIN + COLUMNS[column]!.at * stretch;
@@ -153,11 +163,10 @@ function table(project: Project, rows: readonly PlacementRow[], top: Mm, width: 
 	items.push({ kind: 'line', x1: PAGE_MARGIN, y1: top + 1.6, x2: width - PAGE_MARGIN, y2: top + 1.6, weight: 0.25, ink: 'ink' });
 	rows.forEach((row, i) => {
 		const y = top + 1.6 + (i + 1) * ROW - 1.6;
-		const run = project.layout.runs.find((other) => other.id === row.run)!;
-		const motif = project.layout.motifs.find((other) => other.id === run.motif)!;
-		const remark = row.cut !== 'none' ? ` (${row.cut === 'left' ? 'right' : 'left'} half)` : row.byHand ? ' (by hand)' : '';
-		const leftEdge = row.cut === 'left' ? 'masked at its centre' : row.tape.left;
-		const cells = [String(row.order), `${motif.name}${remark}`, leftEdge, row.tape.top, row.tape.centreFromLeft, row.tape.centreFromTop];
+		const motif = project.layout.motifs.find((other) => other.id === row.motif)!;
+		const remark = row.half !== 'none' ? ` (${row.half === 'left' ? 'right' : 'left'} half)` : row.byHand ? ' (by hand)' : '';
+		const leftEdge = row.half === 'left' ? 'masked at its centre' : row.tape.left;
+		const cells = [row.label, `${motif.name}${remark}`, leftEdge, row.tape.top, row.tape.centreFromLeft, row.tape.centreFromTop];
 		cells.forEach((text, c) =>
 			items.push({ kind: 'text', x: x(c), y, text, size: 3.6, ink: c === 0 ? 'ember' : 'ink', bold: c === 0 || c === 2 || c === 3 })
 		);

@@ -2,6 +2,7 @@ import { PDFDocument, type PDFRawStream, decodePDFRawStream, PDFArray } from '@c
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { readProjectText, type Project } from '../formats';
+import type { Run } from '../layout';
 import { planProject } from '../plan';
 import { describeSheets, PAPERS, writePdf, type Page } from './index';
 
@@ -53,7 +54,7 @@ describe.each(['a4', 'letter'] as const)('the placement sheet on %s', (paper) =>
 		expect(motifPage.height).toBeCloseTo(PAPERS[paper].height, 1);
 		const side = units === 'in' ? 101.6 : 100;
 		expect(motifPage.boxes.some((box) => near(box.width, side) && near(box.height, side))).toBe(true);
-		const scale = planProject(project).placements[0]!.scale;
+		const scale = planProject(project).items[0]!.scale;
 		expect(motifPage.boxes.some((box) => near(box.width, 64 * scale) && near(box.height, 120 * scale))).toBe(true);
 	});
 
@@ -61,7 +62,7 @@ describe.each(['a4', 'letter'] as const)('the placement sheet on %s', (paper) =>
 		const pages = sheetsOf(demo, paper);
 		expect(pages.map((page) => page.title)).toEqual(['Drawer 1', 'Drawer 2', 'Drawer 3', 'Drawer 4', 'Reed at 0.95']);
 		const placements = planProject(demo)
-			.placements.filter(({ part }) => part === 'drawer-2')
+			.items.filter(({ part }) => part === 'drawer-2')
 			.sort((a, b) => a.order - b.order);
 		const texts = pages[1]!.items.flatMap((item) => (item.kind === 'text' ? [item.text] : []));
 		for (const placement of placements) expect(texts).toContain(placement.tape.left);
@@ -73,7 +74,7 @@ describe.each(['a4', 'letter'] as const)('the placement sheet on %s', (paper) =>
 
 it('tiles a motif that is larger than the page, and goes on to a second page of figures', () => {
 	const run = {
-		...demo.layout.runs[0]!,
+		...(demo.layout.arrangements[0] as Run),
 		parts: ['drawer-4'],
 		ends: 'whole' as const,
 		hardware: 'over' as const,
@@ -82,11 +83,11 @@ it('tiles a motif that is larger than the page, and goes on to a second page of 
 		motif: 'wide'
 	};
 	const wide = { ...demo.layout.motifs[0]!, id: 'wide', name: 'Wide', width: 64, height: 120 };
-	const many = sheetsOf({ ...demo, layout: { ...demo.layout, motifs: [wide], runs: [run] } });
+	const many = sheetsOf({ ...demo, layout: { ...demo.layout, motifs: [wide], arrangements: [run] } });
 	expect(many.filter((page) => page.title.startsWith('Drawer 4')).length).toBeGreaterThan(1);
 	const big = { ...wide, width: 640, height: 120, paths: [{ d: 'M0 0H640V120H0Z', rule: 'nonzero' as const }] };
 	const one = { ...run, scale: { least: 1, most: 1, wish: 1 }, ends: 'free' as const, gap: { least: 0, most: 2, wish: 1 } };
-	const tiled = sheetsOf({ ...demo, layout: { ...demo.layout, motifs: [big], runs: [one] } }).filter((page) =>
+	const tiled = sheetsOf({ ...demo, layout: { ...demo.layout, motifs: [big], arrangements: [one] } }).filter((page) =>
 		page.title.startsWith('Wide')
 	);
 	expect(tiled).toHaveLength(4);

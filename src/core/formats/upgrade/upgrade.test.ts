@@ -11,7 +11,7 @@ describe('a file of version 1', () => {
 		const read = readProjectText(version1);
 		if (!read.ok) throw new Error(JSON.stringify(read.issues));
 		const plan = planProject(read.project);
-		expect(read.project.version).toBe(4);
+		expect(read.project.version).toBe(5);
 		expect(read.project.layout.zones[0]).toMatchObject({ over: 'each', leaves: false, field: { pattern: 'edge-shade', corners: 'round' } });
 		expect(plan.zones).toHaveLength(4);
 		expect(plan.errors).toEqual([]);
@@ -19,7 +19,7 @@ describe('a file of version 1', () => {
 		expect(plan.findings.map(({ rule, kind }) => `${rule} ${kind}`)).toEqual(['hides-ground should']);
 		expect(plan.faces.map(({ name, width, height }) => [name, width, height])).toEqual([['Front', 860, 940]]);
 		expect(plan.faces[0]!.parts.map(({ id }) => id)).toEqual(['rail', 'drawer-1', 'drawer-2', 'drawer-3', 'drawer-4', 'plinth']);
-		expect(plan.placements.length).toBeGreaterThan(10);
+		expect(plan.items.length).toBeGreaterThan(10);
 	});
 
 	it('calls the carcass by the name of its face', () => {
@@ -50,7 +50,44 @@ it('version 3 aged from the edges only', () => {
 		layout: { zones: [ageing, 'odd', { field: { pattern: 'clouds' } }] }
 	}) as unknown as { version: number; layout: { zones: unknown[] } };
 	expect([version, layout.zones]).toEqual([
-		4,
+		5,
 		[{ id: 'z', field: { pattern: 'ageing', hands: false, motifs: false, reach: 20, seed: 4 } }, 'odd', { field: { pattern: 'clouds' } }]
 	]);
+});
+
+describe.each([2, 3, 4])('a file of version %i', (version) => {
+	const read = readProjectText(readFileSync(`src/core/formats/upgrade/version${version}.fixture.json`, 'utf8'));
+	if (!read.ok) throw new Error(JSON.stringify(read.issues));
+	const { project } = read;
+
+	it('opens as what it was: every motif where it lay, in its colour, by the coat that goes through it', () => {
+		const plan = planProject(project);
+		expect([project.version, plan.errors]).toEqual([5, []]);
+		expect(plan.faces[0]!.parts.filter(({ role }) => role === 'drawer')).toHaveLength(4);
+		expect(plan.items.length).toBeGreaterThan(20);
+		expect(project.layout.arrangements).toMatchObject([{ kind: 'run', id: 'reeds' }]);
+		const [stencil] = project.finish.coats.filter(({ kind }) => kind === 'stencil');
+		expect(stencil).toMatchObject({ arrangement: 'reeds', colour: 'hull-white', edge: 'soft' });
+		expect(plan.quantities.paints.find(({ colour }) => colour === 'hull-white')!.ml).toBeGreaterThan(3);
+	});
+});
+
+it('version 4 counted motifs from the left: what was moved or left out is the same one', () => {
+	const old = JSON.parse(readFileSync('src/core/formats/upgrade/version4.fixture.json', 'utf8'));
+	old.layout.runs[0].moved = [{ part: 'drawer-2', index: 1, x: 111, y: 77 }];
+	old.layout.runs[0].leftOut = [{ part: 'drawer-3', index: 0 }];
+	const read = readProjectText(JSON.stringify(old));
+	if (!read.ok) throw new Error(JSON.stringify(read.issues));
+	const before = planProject({
+		...read.project,
+		layout: { ...read.project.layout, arrangements: [{ ...read.project.layout.arrangements[0]!, moved: [], leftOut: [] } as never] }
+	});
+	const after = planProject(read.project);
+	const on = (plan: typeof after, part: string) => plan.items.filter((item) => item.part === part);
+	expect(on(after, 'drawer-2')[1]).toMatchObject({ byHand: true, centre: { x: 111, y: 77 }, key: on(before, 'drawer-2')[1]!.key });
+	expect(on(after, 'drawer-3').map(({ key }) => key)).toEqual(
+		on(before, 'drawer-3')
+			.slice(1)
+			.map(({ key }) => key)
+	);
 });

@@ -1,6 +1,6 @@
 import { doesMove, heightAboveFloor, type Box, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Mm } from '../../units';
-import type { Placement } from '../run/planRun';
+import type { LaidItem } from '../arrangements/types';
 import type { Zone } from '../schema';
 import { partsOf } from '../partsOf';
 import { patternOf } from './index';
@@ -15,7 +15,7 @@ export interface LaidPart {
 }
 
 /** A motif that lies on a part, from its left and top edge, mm. */
-export type PlacedOnPart = Pick<Placement, 'part' | 'left' | 'top' | 'width' | 'height' | 'scale'>;
+export type PlacedOnPart = Pick<LaidItem, 'part' | 'left' | 'top' | 'width' | 'height' | 'scale'>;
 
 /** Each part of a zone in the region of its pattern: by itself, on its face, or in the height of the whole piece, where bands meet at one height on all faces. Source: methods 11. */
 export function layZone(

@@ -99,16 +99,17 @@ it('wets the colour and sets the sheen with a clear coat; a dark wax tints', () 
 	expect(rgbAt(dark, 50, 30)[0]).toBeLessThan(rgbAt(clear, 50, 30)[0]!);
 });
 
-it('masks the half that is cut off, and ends at the edge of the front', () => {
-	const square = [0, 0, 20, 0, 20, 20, 0, 20];
-	const spot = { x: 0, y: 20, width: 20, height: 20, scale: 1, cut: 'left' as const, clip: BOX };
+it('paints a motif where its rings lie, not in its holes, and ends at the edge of the front', () => {
+	const square = (x: number, y: number, side: number) => [x, y, x + side, y, x + side, y + side, x, y + side];
 	const paint = { hex: '#ffffff', cover: 1, sheen: 0, film: 50 };
-	const half = lay({ kind: 'stencil', coat: 's', edge: 'crisp', rings: [square], spots: [spot], ...paint });
-	expect(rgbAt(half, 15, 30)).toEqual([255, 255, 255]);
-	expect(rgbAt(half, 9, 30)).toEqual(rgbAt(bare, 9, 30));
-	const right = lay({ kind: 'stencil', coat: 's', edge: 'crisp', rings: [square], spots: [{ ...spot, x: 40, cut: 'right' }], ...paint });
-	expect(rgbAt(right, 45, 30)).toEqual([255, 255, 255]);
-	expect(rgbAt(right, 55, 30)).toEqual(rgbAt(bare, 55, 30));
+	const clip = { ...BOX, x: BOX.x + 5, width: BOX.width - 5 };
+	const spot = { rings: [square(10, 20, 24), square(22, 28, 8)], clip };
+	const laid = lay({ kind: 'stencil', coat: 's', edge: 'crisp', spots: [spot], ...paint });
+	expect(rgbAt(laid, 17, 22)).toEqual([255, 255, 255]);
+	expect(rgbAt(laid, 32, 40)).toEqual([255, 255, 255]);
+	expect(rgbAt(laid, 26, 32)).toEqual(rgbAt(bare, 26, 32));
+	expect(rgbAt(laid, 36, 30)).toEqual(rgbAt(bare, 36, 30));
+	expect(rgbAt(laid, 12, 30)).toEqual(rgbAt(bare, 12, 30));
 });
 
 it('throws light on the side of a step that faces the lamp, and shade on the other', () => {
@@ -299,9 +300,9 @@ describe('what lies over a ground lies as paint does', () => {
 	it('a join, half and half: blue and yellow give green', () => near(over(blend(['#2b4f9e', '#f2c92b'], 1)), '#4e694b'));
 
 	it('a crisp stencil', () => {
-		const spot = { x: 30, y: 20, width: 40, height: 20, scale: 1, cut: 'none' as const, clip: BOX };
+		const spot = { rings: [[30, 20, 70, 20, 70, 40, 30, 40]], clip: BOX };
 		const paint = { hex: '#5a3a22', cover: 0.7, sheen: 0, film: 20 };
-		const layer: SceneLayer = { kind: 'stencil', coat: 's', edge: 'crisp', rings: [[0, 0, 40, 0, 40, 20, 0, 20]], spots: [spot], ...paint };
+		const layer: SceneLayer = { kind: 'stencil', coat: 's', edge: 'crisp', spots: [spot], ...paint };
 		near(over(layer), layOver('#5a3a22', 0.7, '#f4f1e8'));
 	});
 });

@@ -19,14 +19,11 @@ export const layStencil: Effect<'stencil'> = (planes, layer, { scale, scene, sur
 	const thickness = thicknessOf(paint, Math.min(layer.cover, MOST_COVER));
 	const films = Array.from({ length: LEVELS + 1 }, (_, level) => tableOfFilm(paint, (thickness * level) / LEVELS));
 	const tile = noiseTile(scene.seed + 3);
-	const masks = new Map<number, CoverageMask>();
 	const isSoft = layer.edge === 'soft';
 	const blur = isSoft ? SOFT * scale : 0;
 	const pad = Math.ceil(blur) + 1;
 	for (const spot of layer.spots) {
-		const mask = masks.get(spot.scale) ?? createMask(layer.rings, spot, scale, blur, pad);
-		masks.set(spot.scale, mask);
-		blitMask(planes, mask, spot, scale, pad, (i, amount, x, y) => {
+		blitMask(planes, createMask(spot, scale, blur, pad), spot, scale, (i, amount, x, y) => {
 			if (surfaces[i] === GAP || surfaces[i] === OUTSIDE) return;
 			const dab = 0.82 + (0.18 * cloudNoise(tile, x, y, 3)) / 255;
 			/** A soft edge is a thinner film; at a crisp one part of the pixel is covered. */
@@ -42,11 +39,31 @@ export const layStencil: Effect<'stencil'> = (planes, layer, { scale, scene, sur
 	}
 };
 
-function createMask(rings: Parameters<typeof coverRings>[0], spot: Spot, scale: number, blur: number, pad: number): CoverageMask {
-	const width = Math.ceil(spot.width * scale) + 2 * pad;
-	const height = Math.ceil(spot.height * scale) + 2 * pad;
-	const crisp = coverRings(rings, width, height, scale * spot.scale, pad);
-	return blur > 0.5 ? blurMask(blurMask(crisp, blur / 2), blur / 2) : crisp;
+interface PlacedMask extends CoverageMask {
+	/** Of its first pixel. */
+	readonly left: number;
+	readonly top: number;
+}
+
+function createMask({ rings }: Spot, scale: number, blur: number, pad: number): PlacedMask {
+	const box = boundsOfRings(rings);
+	const [left, top] = [Math.floor(box.left * scale) - pad, Math.floor(box.top * scale) - pad];
+	const [width, height] = [Math.ceil(box.right * scale) + pad - left, Math.ceil(box.bottom * scale) + pad - top];
+	const moved = rings.map((ring) => ring.map((value, i) => value - (i % 2 === 0 ? left : top) / scale));
+	const crisp = coverRings(moved, width, height, scale);
+	return { ...(blur > 0.5 ? blurMask(blurMask(crisp, blur / 2), blur / 2) : crisp), left, top };
+}
+
+function boundsOfRings(rings: Spot['rings']) {
+	const box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
+	for (const ring of rings)
+		for (let i = 0; i < ring.length; i += 2) {
+			box.left = Math.min(box.left, ring[i]!);
+			box.right = Math.max(box.right, ring[i]!);
+			box.top = Math.min(box.top, ring[i + 1]!);
+			box.bottom = Math.max(box.bottom, ring[i + 1]!);
+		}
+	return box;
 }
 
 /** One pass of a box across and one down. */
@@ -77,20 +94,16 @@ function turnMask({ width, height, data }: CoverageMask): CoverageMask {
 
 function blitMask(
 	planes: Planes,
-	mask: CoverageMask,
+	mask: PlacedMask,
 	spot: Spot,
 	scale: number,
-	pad: number,
 	lay: (i: number, amount: number, x: number, y: number) => void
 ): void {
 	const clip = pixelsOf(spot.clip, scale, planes.width, planes.height);
-	const [dx, dy] = [Math.round(spot.x * scale) - pad, Math.round(spot.y * scale) - pad];
-	const middle = Math.round((spot.x + spot.width / 2) * scale);
-	const left = Math.max(clip.left, dx, spot.cut === 'left' ? middle : 0);
-	const right = Math.min(clip.right, dx + mask.width, spot.cut === 'right' ? middle : Infinity);
-	for (let y = Math.max(clip.top, dy); y < Math.min(clip.bottom, dy + mask.height); y++)
+	const [left, right] = [Math.max(clip.left, mask.left), Math.min(clip.right, mask.left + mask.width)];
+	for (let y = Math.max(clip.top, mask.top); y < Math.min(clip.bottom, mask.top + mask.height); y++)
 		for (let x = left; x < right; x++) {
-			const amount = mask.data[(y - dy) * mask.width + x - dx]!;
+			const amount = mask.data[(y - mask.top) * mask.width + x - mask.left]!;
 			if (amount > 0) lay(y * planes.width + x, amount, x, y);
 		}
 }

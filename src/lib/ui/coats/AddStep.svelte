@@ -5,7 +5,7 @@
 
 	const piece = usePiece();
 	const zones = $derived(piece.project.layout.zones);
-	const runs = $derived(piece.project.layout.runs);
+	const arrangements = $derived(piece.project.layout.arrangements);
 
 	const film = { wait: null, material: 'chalk-paint', thickness: 1, applicator: 'brush' as const };
 	const STEPS: readonly { readonly text: string; readonly make: () => Coat }[] = $derived([
@@ -28,9 +28,17 @@
 				brushes: 'clean-joins'
 			})
 		})),
-		...runs.map((run) => ({
-			text: `${COAT_WORDS.stencil}: ${run.name}`,
-			make: (): Coat => ({ ...film, kind: 'stencil', id: 'stencil', run: run.id, times: 1 })
+		...arrangements.map((arrangement) => ({
+			text: `${COAT_WORDS.stencil}: ${arrangement.name}`,
+			make: (): Coat => ({
+				...film,
+				kind: 'stencil',
+				id: 'stencil',
+				arrangement: arrangement.id,
+				colour: piece.project.palette.at(-1)!.id,
+				edge: 'soft',
+				times: 1
+			})
 		})),
 		{ text: COAT_WORDS.clear, make: () => newClear('all') },
 		{ text: COAT_WORDS.wax, make: () => newWax('all') },

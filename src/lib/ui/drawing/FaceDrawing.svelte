@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { leaveOutMotif, nudgeMotif, type Run } from '$core/layout';
+	import { kindOfArrangement, type Arrangement, type Single } from '$core/layout';
 	import { writeOutlinePath } from '$core/geometry';
 	import { placeName, type Box } from '$core/piece';
 	import { formatLength } from '$core/units';
@@ -15,7 +15,9 @@
 	import Knobs from './Knobs.svelte';
 	import Trace from './Trace.svelte';
 	import KnownLength from './KnownLength.svelte';
-	import Placements from './Placements.svelte';
+	import LaidMotifs from './LaidMotifs.svelte';
+	import MotifHandles from './MotifHandles.svelte';
+	import { scaleSingle, turnSingle } from './turnAndScale';
 	import { Viewport } from './Viewport.svelte';
 	import ZoneHandles from './ZoneHandles.svelte';
 
@@ -64,14 +66,16 @@
 	const mounted = $derived(
 		order.some((coat) => coat.kind === 'hardware-on') || !piece.project.finish.coats.some((coat) => coat.kind === 'hardware-off')
 	);
-	const stencilled = (run: string) => order.some((coat) => coat.kind === 'stencil' && coat.run === run);
+	const stencilled = (arrangement: string) => order.some((coat) => coat.kind === 'stencil' && coat.arrangement === arrangement);
 
 	const picked = $derived.by(() => {
 		const { selection } = piece;
-		if (selection?.kind !== 'placement') return null;
-		return (
-			piece.plan.placements.find((row) => row.run === selection.run && row.part === selection.part && row.index === selection.index) ?? null
-		);
+		if (selection?.kind !== 'item') return null;
+		return piece.plan.items.find((row) => row.arrangement === selection.arrangement && row.key === selection.key) ?? null;
+	});
+	const single = $derived.by(() => {
+		const of = piece.project.layout.arrangements.find(({ id }) => id === picked?.arrangement);
+		return of?.kind === 'single' ? of : null;
 	});
 	const zone = $derived(
 		piece.selection?.kind === 'zone'
@@ -92,18 +96,35 @@
 		ArrowDown: [0, 1]
 	};
 
+	/** A single motif is turned, made larger and mirrored by keys too. */
+	const SINGLE_KEYS: Readonly<Record<string, (single: Single) => Single>> = {
+		',': (one) => turnSingle(one, -1),
+		'.': (one) => turnSingle(one, 1),
+		'<': (one) => turnSingle(one, -15, 15),
+		'>': (one) => turnSingle(one, 15, 15),
+		'[': (one) => scaleSingle(one, 0.99),
+		']': (one) => scaleSingle(one, 1.01),
+		'{': (one) => scaleSingle(one, 0.9),
+		'}': (one) => scaleSingle(one, 1.1),
+		m: (one) => ({ ...one, mirrored: !one.mirrored })
+	};
+
 	function press(event: KeyboardEvent): void {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
 		const nudge = NUDGES[event.key];
+		const change = single && SINGLE_KEYS[event.key];
 		if (nudge && picked) {
 			const far = event.shiftKey ? 10 : 1;
-			editRun((run) => nudgeMotif(run, picked!, nudge[0] * far, nudge[1] * far), `nudge ${picked.run} ${picked.part} ${picked.index}`);
-		} else if (event.key === 'n' || event.key === 'b') step(event.key === 'n' ? 1 : -1);
-		else if (event.key === 'Escape' && piece.selection) piece.selection = picked ? { kind: 'run', id: picked.run } : null;
+			const { centre, arrangement, key } = picked;
+			const to = { x: centre.x + nudge[0] * far, y: centre.y + nudge[1] * far };
+			edit((of) => kindOfArrangement(of).moveItem(of, picked!, to), `nudge ${arrangement} ${key}`);
+		} else if (change) piece.setArrangement(change(single), `turn ${single.id}`);
+		else if (event.key === 'n' || event.key === 'b') step(event.key === 'n' ? 1 : -1);
+		else if (event.key === 'Escape' && piece.selection) piece.selection = picked ? { kind: 'arrangement', id: picked.arrangement } : null;
 		else if ((event.key === 'Delete' || event.key === 'Backspace') && picked) {
 			const gone = picked;
 			step(1);
-			editRun((run) => leaveOutMotif(run, gone), '', gone.run);
+			edit((of) => kindOfArrangement(of).leaveOut(of, gone), '', gone.arrangement);
 		} else if (event.key === '+' || event.key === '=') view.zoomIn();
 		else if (event.key === '-') view.zoomOut();
 		else if (event.key === '0') view.showAll();
@@ -113,8 +134,8 @@
 
 	/** A click on the ground lets go of the motif that is picked. */
 	function letGo(event: MouseEvent): void {
-		if (!(event.target as Element).closest('[data-grip]') && piece.selection?.kind === 'placement')
-			piece.selection = { kind: 'run', id: piece.selection.run };
+		if (!(event.target as Element).closest('[data-grip]') && piece.selection?.kind === 'item')
+			piece.selection = { kind: 'arrangement', id: piece.selection.arrangement };
 	}
 
 	const FILLS: Readonly<Record<string, string>> = {
@@ -126,16 +147,16 @@
 		open: '#9c9c9c'
 	};
 
-	function editRun(change: (run: Run) => Run, together: string, id = picked!.run): void {
-		piece.setRun(change(piece.project.layout.runs.find((run) => run.id === id)!), together);
+	function edit(change: (of: Arrangement) => Arrangement, together: string, id = picked!.arrangement): void {
+		piece.setArrangement(change(piece.project.layout.arrangements.find((other) => other.id === id)!), together);
 	}
 
 	function step(by: number): void {
-		const rows = piece.plan.placements.filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part));
+		const rows = piece.plan.items.filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part));
 		if (rows.length === 0) return;
 		const at = picked ? rows.indexOf(picked) + by : by > 0 ? 0 : -1;
 		const row = rows.at(at % rows.length)!;
-		piece.selection = { kind: 'placement', run: row.run, part: row.part, index: row.index };
+		piece.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
 	}
 </script>
 
@@ -254,7 +275,7 @@
 					{/each}
 				</g>
 			{:else}
-				<Placements {face} scale={k} shown={stencilled} />
+				<LaidMotifs {face} scale={k} shown={stencilled} />
 			{/if}
 			<Knobs {face} scale={k} mounted={mode === 'measure' || mounted} />
 
@@ -288,6 +309,7 @@
 				/>{/if}
 
 			{#if mode === 'layout' && zone}<ZoneHandles {face} scale={k} {zone} />{/if}
+			{#if single && picked && pickedPart}<MotifHandles row={picked} {single} part={pickedPart} scale={k} />{/if}
 			{#if picked && pickedPart}
 				{@const x = pickedPart.x * k}
 				{@const y = pickedPart.y * k}
@@ -334,7 +356,7 @@
 	{#if mode === 'layout'}
 		<p id="drawing-keys" class="absolute top-1 left-2 px-1 text-xs text-[#3f3a33]">
 			{picked
-				? 'arrows 1 mm · with Shift 10 mm · n, b next and last · Del leaves it out'
+				? `arrows 1 mm · with Shift 10 mm · ${single ? ', . turn · [ ] size · m mirrors · ' : ''}n, b next and last · Del leaves it out`
 				: 'n, b from motif to motif · the wheel goes nearer · drag the ground to move it'}
 		</p>
 		{#if progress < 1}

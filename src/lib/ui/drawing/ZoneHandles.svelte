@@ -9,7 +9,7 @@
 	const unit = $derived(piece.project.units);
 	/** As it is dragged: the plan waits until it is let go, so that nothing keeps the page from drawing. */
 	const zone = $derived(piece.sketch?.layout.zones.find(({ id }) => id === kept.id) ?? kept);
-	const on = $derived(layZone(zone, piece.plan, piece.plan.placements).find((one) => one.face.id === face.id));
+	const on = $derived(layZone(zone, piece.plan, piece.plan.items).find((one) => one.face.id === face.id));
 	const handles = $derived(on ? handlesOf(zone, on.laid) : []);
 
 	let held: { readonly handle: Handle; readonly x: number; readonly y: number } | null = $state.raw(null);

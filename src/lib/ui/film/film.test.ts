@@ -26,13 +26,13 @@ describe('strips', () => {
 	const stripOf = (id: string) => strips.find((strip) => strip.id === id)!;
 
 	it('tell a coat by its edge, its colours and its build', () => {
-		expect(stripOf('base')).toMatchObject({ edge: 'porous', fills: ['#1f3a47'], isCut: false, detail: '50 µm' });
+		expect(stripOf('base')).toMatchObject({ edge: 'porous', fills: ['#1f3a47'], isCut: false, detail: '2 coats, 100 µm' });
 		expect(stripOf('blend')).toMatchObject({ edge: 'porous', detail: '2 coats, 100 µm' });
 		expect(stripOf('blend').fills).toHaveLength(3);
 		expect(stripOf('stencil')).toMatchObject({ edge: 'raised', name: 'Reed bed' });
 		expect(stripOf('clear').edge).toBe('glossy');
 		expect(stripOf('clean').isCut).toBe(true);
-		expect(stripOf('blend').width).toBeGreaterThan(stripOf('base').width);
+		expect(stripOf('base').width).toBeGreaterThan(stripOf('prime').width);
 	});
 
 	it('stand back where the coat does not lie on the surface in section', () => {

@@ -60,7 +60,7 @@ export function describeStrips(project: Project, plan: Plan, surface: string): S
 }
 
 function nameOf(coat: Coat, project: Project): string {
-	if (coat.kind === 'stencil') return project.layout.runs.find((run) => run.id === coat.run)?.name ?? COAT_WORDS.stencil;
+	if (coat.kind === 'stencil') return project.layout.arrangements.find(({ id }) => id === coat.arrangement)?.name ?? COAT_WORDS.stencil;
 	return COAT_WORDS[coat.kind];
 }
 
@@ -77,7 +77,7 @@ function fillsOf(coat: Coat, project: Project, tint: string | undefined): string
 		case 'blend':
 			return project.layout.zones.find((zone) => zone.id === coat.zone)?.colours.map(hexOf) ?? ['#b0aca4'];
 		case 'stencil':
-			return [hexOf(project.layout.runs.find((run) => run.id === coat.run)?.colour ?? '')];
+			return [hexOf(coat.colour)];
 		case 'prime':
 			return [tint ?? '#e8dcc0'];
 		case 'wax':

@@ -6,29 +6,31 @@
 
 	let { run }: { run: Run } = $props();
 	const piece = usePiece();
-	const groups = $derived(piece.plan.runs.find((plan) => plan.run === run.id)?.groups ?? []);
-	const pickedPart = $derived(piece.selection?.kind === 'placement' ? piece.selection.part : null);
+	const groups = $derived(piece.plan.arrangements.find(({ arrangement }) => arrangement === run.id)?.groups ?? []);
+	const pickedPart = $derived(piece.selection?.kind === 'item' ? piece.selection.part : null);
 	let chosenGroup: string | null = $state(null);
 	const group = $derived(groups.find(({ id }) => id === (pickedPart ?? chosenGroup)) ?? groups[0]);
 	const nameOf = (id: string) => nameSurface(piece.plan, id);
 	const errors = $derived(
-		piece.plan.errors.filter(({ path }) => path.startsWith(`layout.runs[${piece.project.layout.runs.indexOf(run)}]`))
+		piece.plan.errors.filter(({ path }) => path.startsWith(`layout.arrangements[${piece.project.layout.arrangements.indexOf(run)}]`))
 	);
-	const hints = $derived(piece.plan.hints.filter(({ path }) => path.startsWith(`layout.runs[${piece.project.layout.runs.indexOf(run)}]`)));
+	const hints = $derived(
+		piece.plan.hints.filter(({ path }) => path.startsWith(`layout.arrangements[${piece.project.layout.arrangements.indexOf(run)}]`))
+	);
 
 	function take(at: number): void {
 		const { pick } = group!.choices[at]!;
-		piece.setRun(pickFit(run, group!.id, pick));
-		piece.selection = { kind: 'run', id: run.id };
+		piece.setArrangement(pickFit(run, group!.id, pick));
+		piece.selection = { kind: 'arrangement', id: run.id };
 	}
 	const onKnobs = $derived(
-		run.hardware === 'avoid' ? piece.plan.placements.filter((row) => row.run === run.id && row.touches.length > 0) : []
+		run.hardware === 'avoid' ? piece.plan.items.filter((row) => row.arrangement === run.id && row.touches.length > 0) : []
 	);
 	function leaveOutOnKnobs(): void {
-		piece.setRun(onKnobs.reduce(leaveOutMotif, run));
+		piece.setArrangement(onKnobs.reduce(leaveOutMotif, run));
 	}
 	function clearMoved(): void {
-		piece.edit((draft) => void (draft.layout.runs.find((other) => other.id === run.id)!.moved = []));
+		piece.setArrangement({ ...run, moved: [] });
 	}
 </script>
 
@@ -42,7 +44,7 @@
 				value={group.id}
 				onchange={(event) => {
 					chosenGroup = event.currentTarget.value;
-					piece.selection = { kind: 'run', id: run.id };
+					piece.selection = { kind: 'arrangement', id: run.id };
 				}}
 			>
 				{#each groups as { id } (id)}<option value={id}>{nameOf(id)}</option>{/each}

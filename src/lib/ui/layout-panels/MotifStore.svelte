@@ -31,7 +31,7 @@
 			<button
 				class="flex h-24 w-24 flex-col items-center justify-between border border-rule bg-white p-1.5 hover:border-ember"
 				onclick={() => onchoose(motif)}
-				aria-label="A row of {motif.name}"
+				aria-label="Lay {motif.name}"
 			>
 				<MotifPicture {motif} class="h-14 w-20" /><span class="text-sm">{motif.name}</span>
 			</button>

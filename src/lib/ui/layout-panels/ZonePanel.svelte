@@ -16,7 +16,7 @@
 	/** As it is dragged, here or on the piece. */
 	const zone = $derived(piece.sketch?.layout.zones.find(({ id }) => id === kept.id) ?? kept);
 	const unit = $derived(piece.project.units);
-	const laid = $derived(layZone(zone, piece.plan, piece.plan.placements));
+	const laid = $derived(layZone(zone, piece.plan, piece.plan.items));
 	/** What is set must do on the least of them; a zone whose last part has become something else lies on none. */
 	const region = $derived(leastRegion(laid) ?? regionOf(piece.plan.faces[0]!.whole));
 	const pattern = $derived(patternOf(zone.field));

@@ -1,5 +1,5 @@
-import { changePiece, setRun, type Project } from '$core/formats';
-import type { Run } from '$core/layout';
+import { changePiece, setArrangement, type Project } from '$core/formats';
+import type { Arrangement } from '$core/layout';
 import type { Face, MeasuredFace } from '$core/piece';
 import { createPlanner, type Plan, type PlanError } from '$core/plan';
 import { create, type Draft } from 'mutative';
@@ -15,8 +15,8 @@ export interface PieceRecord {
 /** What is picked on the piece. */
 export type Selection =
 	| { readonly kind: 'zone'; readonly id: string }
-	| { readonly kind: 'run'; readonly id: string }
-	| { readonly kind: 'placement'; readonly run: string; readonly part: string; readonly index: number }
+	| { readonly kind: 'arrangement'; readonly id: string }
+	| { readonly kind: 'item'; readonly arrangement: string; readonly part: string; readonly key: string }
 	| null;
 
 const MOST_UNDO = 300;
@@ -126,9 +126,9 @@ export class PieceState {
 		return this.plan.errors.find((error) => error.path === `piece.faces[${this.faceAt}].${path}`);
 	}
 
-	/** Puts a changed run in its place. */
-	setRun(run: Run, together = ''): void {
-		this.replace(setRun(this.project, run), together);
+	/** Puts a changed arrangement in its place. */
+	setArrangement(arrangement: Arrangement, together = ''): void {
+		this.replace(setArrangement(this.project, arrangement), together);
 	}
 
 	async undo(): Promise<void> {

@@ -35,7 +35,11 @@
 		if (current !== 'layout') return;
 		const coat = piece.project.finish.coats.find((other) => other.id === id);
 		piece.selection =
-			coat?.kind === 'blend' ? { kind: 'zone', id: coat.zone } : coat?.kind === 'stencil' ? { kind: 'run', id: coat.run } : null;
+			coat?.kind === 'blend'
+				? { kind: 'zone', id: coat.zone }
+				: coat?.kind === 'stencil'
+					? { kind: 'arrangement', id: coat.arrangement }
+					: null;
 	}
 
 	onMount(() => {

@@ -1,12 +1,13 @@
 <script lang="ts">
-	import { addRun, addZone, ZONE_STARTERS } from '$core/formats';
+	import { addArrangement, addZone, ZONE_STARTERS } from '$core/formats';
 	import { COAT_WORDS } from '$core/layers';
-	import type { Motif } from '$core/layout';
+	import { ARRANGEMENTS, type Arrangement, type Motif } from '$core/layout';
+	import { Choice } from '$lib/ui/choice';
 	import FaceDrawing from '$lib/ui/drawing/FaceDrawing.svelte';
 	import UnfoldedDrawing from '$lib/ui/drawing/UnfoldedDrawing.svelte';
 	import MotifStore from '$lib/ui/layout-panels/MotifStore.svelte';
-	import PlacementPanel from '$lib/ui/layout-panels/PlacementPanel.svelte';
-	import RunPanel from '$lib/ui/layout-panels/RunPanel.svelte';
+	import ArrangementPanel from '$lib/ui/layout-panels/ArrangementPanel.svelte';
+	import ItemPanel from '$lib/ui/layout-panels/ItemPanel.svelte';
 	import { swatchOfZone } from '$lib/ui/layout-panels/swatchOfZone';
 	import ZonePanel from '$lib/ui/layout-panels/ZonePanel.svelte';
 	import MotifPicture from '$lib/ui/motif/MotifPicture.svelte';
@@ -23,21 +24,25 @@
 			? layout.zones.find(({ id }) => piece.selection?.kind === 'zone' && id === piece.selection.id)
 			: undefined
 	);
-	const runId = $derived(
-		piece.selection?.kind === 'run' ? piece.selection.id : piece.selection?.kind === 'placement' ? piece.selection.run : null
+	const arrangementId = $derived(
+		piece.selection?.kind === 'arrangement' ? piece.selection.id : piece.selection?.kind === 'item' ? piece.selection.arrangement : null
 	);
-	const run = $derived(layout.runs.find(({ id }) => id === runId));
+	const arrangement = $derived(layout.arrangements.find(({ id }) => id === arrangementId));
 	const row = $derived.by(() => {
 		const { selection } = piece;
-		return selection?.kind === 'placement'
-			? piece.plan.placements.find(
-					(other) => other.run === selection.run && other.part === selection.part && other.index === selection.index
-				)
+		return selection?.kind === 'item'
+			? piece.plan.items.find((other) => other.arrangement === selection.arrangement && other.key === selection.key)
 			: undefined;
 	});
 	const open = $derived(piece.plan.errors.filter(({ path }) => path.startsWith('piece')).length);
 	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.selectedCoat));
 	let choosing = $state(false);
+	const WAYS: readonly { value: Arrangement['kind']; text: string }[] = (Object.keys(ARRANGEMENTS) as Arrangement['kind'][]).map(
+		(value) => ({
+			value,
+			text: ARRANGEMENTS[value].word.toLowerCase()
+		})
+	);
 	let saving = $state(false);
 
 	function shade(starter = ZONE_STARTERS[0]!): void {
@@ -50,10 +55,11 @@
 		piece.selection = { kind: 'zone', id: added.id };
 		choosing = false;
 	}
-	function addRow(motif: Motif): void {
-		const added = addRun(piece.project, motif, piece.project.palette.at(-1)!.id);
+	let way: Arrangement['kind'] = $state('run');
+	function lay(motif: Motif): void {
+		const added = addArrangement(piece.project, motif, piece.project.palette.at(-1)!.id, way);
 		piece.replace(added.project);
-		piece.selection = { kind: 'run', id: added.id };
+		piece.selection = { kind: 'arrangement', id: added.id };
 		choosing = false;
 	}
 	function pick(selection: Selection): void {
@@ -101,31 +107,33 @@
 					</button>
 				</li>
 			{/each}
-			{#each layout.runs as { id, name, motif, colour } (id)}
+			{#each layout.arrangements as { id, name, motif } (id)}
+				{@const coats = piece.project.finish.coats.filter((one) => one.kind === 'stencil' && one.arrangement === id)}
+				{@const colour = coats.find((one) => one.kind === 'stencil')?.colour ?? ''}
 				{@const art = layout.motifs.find((other) => other.id === motif)}
 				<li>
 					<button
-						class="flex w-full items-center gap-3 border-b-[3px] px-1 py-1 text-left hover:text-ember-deep {run?.id === id
+						class="flex w-full items-center gap-3 border-b-[3px] px-1 py-1 text-left hover:text-ember-deep {arrangement?.id === id
 							? 'border-ember font-bold'
 							: 'border-transparent'}"
-						aria-expanded={run?.id === id}
-						onclick={() => pick(run?.id === id ? null : { kind: 'run', id })}
+						aria-expanded={arrangement?.id === id}
+						onclick={() => pick(arrangement?.id === id ? null : { kind: 'arrangement', id })}
 					>
 						<span class="flex h-7 w-12 items-center justify-center border border-ink bg-ground-deep" style:color={hexOf(colour)}
 							>{#if art}<MotifPicture motif={art} class="h-6 w-10" />{/if}</span
-						>{name}
+						><span class="flex-1">{name}</span>{#if coats.length === 0}<span class="text-sm text-ember-deep">no coat yet</span>{/if}
 					</button>
 				</li>
 			{/each}
 		</ul>
-		{#if layout.zones.length === 0 && layout.runs.length === 0}
+		{#if layout.zones.length === 0 && layout.arrangements.length === 0}
 			<p class="mt-1">
-				Nothing yet. Colours come first, then what goes on them: shade the fronts from edge to centre, then run a motif along them.
+				Nothing yet. Colours come first, then what goes on them: shade the fronts from edge to centre, then lay motifs on them.
 			</p>
 		{/if}
 		<div class="mt-2 flex gap-2">
 			<button class="button" onclick={() => shade()}>Shade the fronts</button>
-			<button class="button" aria-expanded={choosing} onclick={() => (choosing = !choosing)}>Run a motif</button>
+			<button class="button" aria-expanded={choosing} onclick={() => (choosing = !choosing)}>Lay a motif</button>
 			<select
 				class="field min-w-0 flex-1"
 				aria-label="Begin another zone from"
@@ -143,23 +151,24 @@
 
 		{#if choosing}
 			<div class="mt-4 border-t border-rule pt-3">
-				<h3 class="mb-2">Which motif</h3>
-				<MotifStore motifs={data.motifs} onchoose={addRow} />
+				<Choice label="How it lies" value={way} options={WAYS} onchange={(next) => (way = next)} />
+				<h3 class="mt-3 mb-2">Which motif</h3>
+				<MotifStore motifs={data.motifs} onchoose={lay} />
 			</div>
-		{:else if row && run}
+		{:else if row && arrangement}
 			<div class="mt-4 space-y-4 border-t border-rule pt-3">
-				<PlacementPanel {row} {run} />
-				<RunPanel {run} motifs={data.motifs} />
+				<ItemPanel {row} {arrangement} />
+				<ArrangementPanel {arrangement} motifs={data.motifs} />
 			</div>
-		{:else if run}
-			<div class="mt-4 border-t border-rule pt-3"><RunPanel {run} motifs={data.motifs} /></div>
+		{:else if arrangement}
+			<div class="mt-4 border-t border-rule pt-3"><ArrangementPanel {arrangement} motifs={data.motifs} /></div>
 		{:else if zone}
 			<div class="mt-4 border-t border-rule pt-3"><ZonePanel {zone} /></div>
 		{:else if coat}
 			<p class="mt-4 border-t border-rule pt-3">
 				{COAT_WORDS[coat.kind]}: <a class="underline" href="/pieces/{piece.id}/coats">work on it in Coats</a>.
 			</p>
-		{:else if layout.runs.length + layout.zones.length > 0}
+		{:else if layout.arrangements.length + layout.zones.length > 0}
 			<p class="note mt-4 border-t border-rule pt-3">
 				Pick something above, or a motif on the piece. Slide along the film to see the piece at any stage.
 			</p>

@@ -1,4 +1,4 @@
-import type { Mm } from '../../units';
+import type { Mm } from '../../../units';
 import { TOUCH, type Row, type RunFit, type RunWish } from './types';
 
 /** Weights of the cost; `scale` at least twice `gap`, or the best fits leave the edges that are tried. Source: methods 3. */

@@ -1,13 +1,12 @@
 import { expect, it } from 'vitest';
-import { leaveOutMotif, moveMotif, moveMotifEdge, nudgeMotif, pickFit, releaseMotif, type Run } from './index';
+import { leaveOutMotif, moveMotif, moveMotifEdge, nudgeMotif, pickFit, releaseMotif, type Run } from '../../index';
 
 const run: Run = {
+	kind: 'run',
 	id: 'r',
 	name: 'Row',
 	motif: 'm',
 	parts: 'drawers',
-	colour: 'c',
-	edge: 'soft',
 	ends: 'whole',
 	middle: 'either',
 	margin: 0,
@@ -21,11 +20,11 @@ const run: Run = {
 	moved: [],
 	leftOut: []
 };
-const spot = { part: 'drawer-1', index: 2, centre: { x: 100, y: 50 }, width: 40, height: 20 };
+const spot = { part: 'drawer-1', place: '-1', index: 2, centre: { x: 100, y: 50 }, width: 40, height: 20 };
 
 it('places a motif by hand once, however often it is moved', () => {
 	const moved = moveMotif(moveMotif(run, spot, { x: 1, y: 2 }), spot, { x: 3, y: 4 });
-	expect(moved.moved).toEqual([{ part: 'drawer-1', index: 2, x: 3, y: 4 }]);
+	expect(moved.moved).toEqual([{ part: 'drawer-1', place: '-1', x: 3, y: 4 }]);
 	expect(releaseMotif(moved, spot)).toEqual(run);
 	expect(run.moved).toEqual([]);
 });
@@ -38,13 +37,20 @@ it('takes the figure of one edge and keeps the other', () => {
 
 it('leaves a motif out, and forgets where it had been moved to', () => {
 	const out = leaveOutMotif(moveMotif(run, spot, { x: 1, y: 1 }), spot);
-	expect(out).toMatchObject({ moved: [], leftOut: [{ part: 'drawer-1', index: 2 }] });
+	expect(out).toMatchObject({ moved: [], leftOut: [{ part: 'drawer-1', place: '-1' }] });
 	expect(leaveOutMotif(out, spot).leftOut).toHaveLength(1);
 });
 
 it('lets go of what was moved on the fronts of a new fit, and only there', () => {
-	const both = moveMotif(moveMotif(run, spot, { x: 1, y: 1 }), { part: 'drawer-2', index: 0 }, { x: 5, y: 5 });
+	const both = moveMotif(moveMotif(run, spot, { x: 1, y: 1 }), { part: 'drawer-2', place: '0' }, { x: 5, y: 5 });
 	const pick = { ends: 'whole' as const, count: 5, by: 'gap-wish' };
 	expect(pickFit(both, 'drawer-1', pick)).toMatchObject({ picks: { 'drawer-1': pick }, moved: [{ part: 'drawer-2' }] });
 	expect(pickFit(both, 'common', pick).moved).toEqual([]);
+});
+
+it('finds what a file of version 4 counted from the left, and counts it anew with the next move', () => {
+	const old = { ...run, moved: [{ part: 'drawer-1', place: 'left 2', x: 1, y: 1 }], leftOut: [{ part: 'drawer-1', place: 'left 2' }] };
+	expect(moveMotif(old, spot, { x: 5, y: 6 }).moved).toEqual([{ part: 'drawer-1', place: '-1', x: 5, y: 6 }]);
+	expect(releaseMotif(old, spot).moved).toEqual([]);
+	expect(leaveOutMotif(old, { ...spot, place: '0', index: 3 }).leftOut).toHaveLength(2);
 });

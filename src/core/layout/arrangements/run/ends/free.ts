@@ -1,4 +1,4 @@
-import { MOST_MOTIFS, type Ends } from '../run/types';
+import { MOST_MOTIFS, type Ends } from '../types';
 import { clearLength } from './shared';
 
 /** A row in the middle with what is left shared by both ends: n s m + (n - 1) g <= L. Source: methods 3. */

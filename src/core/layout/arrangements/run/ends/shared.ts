@@ -1,5 +1,5 @@
-import type { Mm } from '../../units';
-import type { RunWish } from '../run/types';
+import type { Mm } from '../../../../units';
+import type { RunWish } from '../types';
 
 /** What is left of a run between its margins, mm. */
 export function clearLength(wish: RunWish): Mm {

@@ -1,5 +1,5 @@
-import type { Mm } from '../../units';
-import type { EndsId } from '../schema';
+import type { Mm } from '../../../units';
+import type { EndsId, Pick as PickedFit } from './schema';
 
 export interface Obstacle {
 	readonly from: Mm;
@@ -75,3 +75,23 @@ export interface RunFit {
 export const MOST_MOTIFS = 400;
 /** Two edges nearer than this touch, mm. */
 export const TOUCH: Mm = 1e-6;
+
+/** One fit of a run on each front that shares its choice. */
+export interface RunChoice {
+	/** Names this choice, so that it can be picked and found again. */
+	readonly pick: PickedFit;
+	/** Sum over the fronts. */
+	readonly cost: number;
+	readonly by: Decider;
+	readonly fits: readonly { readonly part: string; readonly fit: RunFit }[];
+}
+
+export interface RunGroup {
+	/** `common`, or the id of the one front. */
+	readonly id: string;
+	readonly parts: readonly string[];
+	/** Best first. */
+	readonly choices: readonly RunChoice[];
+	/** Place of the taken choice among them; -1 where nothing fits. */
+	readonly taken: number;
+}

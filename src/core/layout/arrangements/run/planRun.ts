@@ -1,60 +1,13 @@
-import { isInsideOutline } from '../../geometry';
-import { isBoxOutline, type MeasuredPiece, type Part } from '../../piece';
-import type { Issue, Mm } from '../../units';
-import { partsOf } from '../partsOf';
-import type { EndsId, Motif, Pick as PickedFit, Run } from '../schema';
+import type { MeasuredPiece, Part } from '../../../piece';
+import type { Issue, Mm } from '../../../units';
+import { partsOf } from '../../partsOf';
+import type { Motif } from '../../motif';
+import { layItem } from '../layItem';
+import { isSpotOf, placeFromMiddle } from '../spot';
+import type { ArrangementContext, ArrangementPlan, LaidItem } from '../types';
+import type { EndsId, Pick as PickedFit, Run } from './schema';
 import { fitRunToLength } from './fitRunToLength';
-import type { Decider, Obstacle, RunFit, RunWish } from './types';
-
-/** One fit of a run on each front that shares its choice. */
-export interface RunChoice {
-	/** Names this choice, so that it can be picked and found again. */
-	readonly pick: PickedFit;
-	/** Sum over the fronts. */
-	readonly cost: number;
-	readonly by: Decider;
-	readonly fits: readonly { readonly part: string; readonly fit: RunFit }[];
-}
-
-export interface RunGroup {
-	/** `common`, or the id of the one front. */
-	readonly id: string;
-	readonly parts: readonly string[];
-	/** Best first. */
-	readonly choices: readonly RunChoice[];
-	/** Place of the taken choice among them; -1 where nothing fits. */
-	readonly taken: number;
-}
-
-export interface Placement {
-	readonly run: string;
-	readonly part: string;
-	readonly index: number;
-	/** Centre, from the left and the top edge of its part, mm. */
-	readonly centre: { readonly x: Mm; readonly y: Mm };
-	readonly left: Mm;
-	readonly top: Mm;
-	/** From the right and the bottom edge of its part, mm. */
-	readonly right: Mm;
-	readonly bottom: Mm;
-	readonly width: Mm;
-	readonly height: Mm;
-	readonly scale: number;
-	/** Half of it is left off at this end. */
-	readonly cut: 'none' | 'left' | 'right';
-	readonly byHand: boolean;
-	/** Knobs or pulls that it touches, by their place on the part. */
-	readonly touches: readonly number[];
-}
-
-export interface RunPlan {
-	readonly run: string;
-	readonly groups: readonly RunGroup[];
-	readonly placements: readonly Placement[];
-	readonly issues: readonly Issue[];
-	/** Hints, never a block: sizes that look too small or too large. */
-	readonly hints: readonly Issue[];
-}
+import type { Obstacle, RunChoice, RunFit, RunGroup, RunWish } from './types';
 
 /** A painter is shown at least this many ways where there are any. */
 const LEAST_CHOICES = 3;
@@ -65,15 +18,16 @@ const SUGGESTED = { least: 1 / 5, most: 2 / 3 };
 /**
  * Fits one run on its fronts and sets every motif in place (mm), with what the painter moved or left out by hand.
  * One common scale is decided on the least front and kept on the others; or each front has its own, in proportion to
- * its height. `path` is where the run stands in the project; `fit` may be one that remembers. Source: methods 3.
+ * its height. `fit` may be one that remembers. Source: methods 3.
  */
-export function planRun(run: Run, motif: Motif, piece: MeasuredPiece, path: string, fit = fitRunOnFronts): RunPlan {
+export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFronts): ArrangementPlan {
+	const { motif, piece, path } = context;
 	const parts = partsOf(run.parts, piece);
 	const issues: Issue[] = [];
 	if (run.scale.least > run.scale.most) issues.push({ code: 'run.scale-range', path: `${path}.scale` });
 	if (run.gap.least > run.gap.most) issues.push({ code: 'run.gap-range', path: `${path}.gap` });
 	const least = leastOf(parts);
-	if (least === null || issues.length > 0) return { run: run.id, groups: [], placements: [], issues, hints: [] };
+	if (least === null || issues.length > 0) return { arrangement: run.id, groups: [], items: [], issues, hints: [] };
 
 	const groups = fit(run, motif, piece).map((group) => takeChoice(group, run));
 	const tooTall = run.scale.least * motif.height > least.height;
@@ -83,23 +37,23 @@ export function planRun(run: Run, motif: Motif, piece: MeasuredPiece, path: stri
 			path: tooTall ? `${path}.scale` : path,
 			values: { parts: group.parts.length, front: least.name, most: least.height / motif.height, length: least.width - 2 * run.margin }
 		});
-	const placements = groups.flatMap((group) => placeGroup(group, run, motif, parts));
+	const items = groups.flatMap((group) => placeGroup(group, run, context, parts));
 	for (const [i, moved] of run.moved.entries())
-		if (!placements.some((placement) => placement.byHand && placement.part === moved.part && placement.index === moved.index))
-			issues.push({ code: 'run.moved-gone', path: `${path}.moved[${i}]`, values: { part: moved.part, index: moved.index + 1 } });
+		if (!items.some((item) => item.byHand && isSpotOf(moved, item)))
+			issues.push({ code: 'run.moved-gone', path: `${path}.moved[${i}]`, values: { part: moved.part, typed: moved.place } });
 	return {
-		run: run.id,
+		arrangement: run.id,
 		groups,
-		placements,
+		items,
 		issues,
-		hints: [...hintsOfHardware(run, groups, placements, path), ...hintsFor(placements, parts, path)]
+		hints: [...hintsOfHardware(run, groups, items, path), ...hintsFor(items, parts, path)]
 	};
 }
 
 type OpenGroup = Omit<RunGroup, 'taken'>;
 
 /** The ranked fits of a run, for each group of fronts that shares its choice. Looks at nothing that was picked, moved or left out. */
-export function fitRunOnFronts(run: Run, motif: Motif, piece: MeasuredPiece): OpenGroup[] {
+export function fitRunOnFronts(run: Run, motif: Motif, piece: Pick<MeasuredPiece, 'faces'>): OpenGroup[] {
 	const parts = partsOf(run.parts, piece);
 	const least = leastOf(parts);
 	if (least === null) return [];
@@ -190,33 +144,30 @@ function pickOf({ ends, count, by }: RunFit): PickedFit {
 	return { ends, count, by };
 }
 
-function placeGroup(group: RunGroup, run: Run, motif: Motif, parts: readonly Part[]): Placement[] {
+function placeGroup(group: RunGroup, run: Run, { motif, shape, piece }: ArrangementContext, parts: readonly Part[]): LaidItem[] {
 	const choice = group.choices[group.taken];
 	if (!choice) return [];
 	return choice.fits.flatMap(({ part: id, fit }) => {
 		const part = parts.find((other) => other.id === id)!;
-		const out = new Set(run.leftOut.filter((spot) => spot.part === id).map((spot) => spot.index));
+		const face = piece.faces.find((other) => other.id === part.face)!;
 		return fit.spots.flatMap((spot, index) => {
-			if (out.has(index)) return [];
-			const moved = run.moved.find((other) => other.part === id && other.index === index);
+			const place = String(placeFromMiddle(index, fit.spots.length));
+			const here = { part: id, place, index };
+			if (run.leftOut.some((other) => isSpotOf(other, here))) return [];
+			const moved = run.moved.find((other) => isSpotOf(other, here));
 			const centre = moved ? { x: moved.x, y: moved.y } : { x: spot.centre, y: lineOn(part, run) };
-			const [width, height] = [motif.width * fit.scale, motif.height * fit.scale];
-			const [left, top] = [centre.x - width / 2, centre.y - height / 2];
-			const cut = moved ? ('none' as const) : spot.cut;
-			const box = { left: cut === 'left' ? centre.x : left, right: cut === 'right' ? centre.x : left + width, top, bottom: top + height };
-			const touches = part.hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && overlaps(box, footprint) ? [at] : []));
-			const far = { right: part.width - left - width, bottom: part.height - top - height };
-			const size = { width, height, scale: fit.scale };
-			return [{ run: run.id, part: id, index, centre, left, top, ...far, ...size, cut, byHand: moved !== undefined, touches }];
+			const half = moved ? 'none' : spot.cut;
+			return [
+				layItem(
+					{ arrangement: run.id, place, index, centre, scale: fit.scale, half, byHand: moved !== undefined },
+					motif,
+					shape,
+					part,
+					face
+				)
+			];
 		});
 	});
-}
-
-function overlaps(box: { left: Mm; right: Mm; top: Mm; bottom: Mm }, foot: { x: Mm; y: Mm; width: Mm; height: Mm }): boolean {
-	const EPS = 1e-6;
-	return (
-		box.left < foot.x + foot.width - EPS && box.right > foot.x + EPS && box.top < foot.y + foot.height - EPS && box.bottom > foot.y + EPS
-	);
 }
 
 /** The row's own line, from the top edge of the front, mm. */
@@ -230,9 +181,9 @@ function leastOf(parts: readonly Part[]): Part | null {
 }
 
 /** Nothing lands on a knob that should be kept clear, and no knob misses its motif, without being said. */
-function hintsOfHardware(run: Run, groups: readonly RunGroup[], placements: readonly Placement[], path: string): Issue[] {
+function hintsOfHardware(run: Run, groups: readonly RunGroup[], items: readonly LaidItem[], path: string): Issue[] {
 	if (run.hardware === 'avoid') {
-		const count = placements.filter(({ touches }) => touches.length > 0).length;
+		const count = items.filter(({ touches }) => touches.length > 0).length;
 		return count > 0 ? [{ code: 'run.on-knob', path, values: { count } }] : [];
 	}
 	if (run.hardware === 'over') return [];
@@ -240,29 +191,23 @@ function hintsOfHardware(run: Run, groups: readonly RunGroup[], placements: read
 	return missed > 0 ? [{ code: 'run.off-knob', path, values: { count: missed } }] : [];
 }
 
-function hintsFor(placements: readonly Placement[], parts: readonly Part[], path: string): Issue[] {
+function hintsFor(items: readonly LaidItem[], parts: readonly Part[], path: string): Issue[] {
 	const hints: Issue[] = [];
 	for (const part of parts) {
-		const first = placements.find((placement) => placement.part === part.id);
+		const first = items.find((item) => item.part === part.id);
 		if (!first) continue;
 		const share = Math.max(first.width, first.height) / Math.min(part.width, part.height);
 		const tall = first.height / Math.min(part.width, part.height);
 		const values = { part: part.name, share: Math.round(tall * 100) };
 		if (tall > SUGGESTED.most) hints.push({ code: 'run.looks-large', path, values });
 		else if (share < SUGGESTED.least) hints.push({ code: 'run.looks-small', path, values });
-		const off = placements.filter((p) => p.part === part.id && isOff(p, part));
+		const off = items.filter((item) => item.part === part.id && isOff(item));
 		if (off.length > 0) hints.push({ code: 'run.over-edge', path, values: { part: part.name, count: off.length } });
 	}
 	return hints;
 }
 
-function isOff(placement: Placement, part: Part): boolean {
-	const EPS = 1e-6;
-	const left = placement.cut === 'left' ? placement.centre.x : placement.left;
-	const right = placement.cut === 'right' ? placement.centre.x : placement.left + placement.width;
-	const bottom = placement.top + placement.height;
-	if (left < -EPS || right > part.width + EPS || placement.top < -EPS || bottom > part.height + EPS) return true;
-	if (isBoxOutline(part.outline)) return false;
-	const corners = [left, right].flatMap((x) => [placement.top, bottom].map((y) => ({ x, y })));
-	return corners.some((corner) => !isInsideOutline(part.outline, corner));
+/** Over an edge, but for the half that a row leaves off at its own end. */
+function isOff({ cutBy, half }: LaidItem): boolean {
+	return cutBy.some((side) => side !== half);
 }

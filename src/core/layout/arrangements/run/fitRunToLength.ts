@@ -1,7 +1,7 @@
-import type { Mm } from '../../units';
-import { ENDS_BY_ID } from '../ends';
-import { clearLength } from '../ends/shared';
-import type { EndsId } from '../schema';
+import type { Mm } from '../../../units';
+import { ENDS_BY_ID } from './ends';
+import { clearLength } from './ends/shared';
+import type { EndsId } from './schema';
 import { costOfFit, WEIGHTS } from './costOfFit';
 import { placeSpots } from './placeSpots';
 import type { Decider, Ends, RunFit, RunWish } from './types';

@@ -1,4 +1,4 @@
-import type { Ends } from '../run/types';
+import type { Ends } from '../types';
 import type { EndsId } from '../schema';
 import { free } from './free';
 import { half } from './half';

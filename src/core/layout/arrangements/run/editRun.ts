@@ -1,14 +1,18 @@
-import type { Mm } from '../units';
+import type { Mm } from '../../../units';
+import { isSpotOf } from '../spot';
 import type { Run } from './schema';
 
+/** An item, by its part and its place; where a file counts from the left, by its index. */
 interface Spot {
 	readonly part: string;
-	readonly index: number;
+	readonly place: string;
+	readonly index?: number;
 }
 
 /** Places one motif of a run by hand: its centre, from the left and the top edge of its part, mm. */
-export function moveMotif(run: Run, { part, index }: Spot, centre: { readonly x: Mm; readonly y: Mm }): Run {
-	return { ...run, moved: [...run.moved.filter((other) => !isSpot(other, part, index)), { part, index, x: centre.x, y: centre.y }] };
+export function moveMotif(run: Run, spot: Spot, centre: { readonly x: Mm; readonly y: Mm }): Run {
+	const { part, place } = spot;
+	return { ...run, moved: [...run.moved.filter((other) => !isSpotOf(other, spot)), { part, place, x: centre.x, y: centre.y }] };
 }
 
 interface PlacedSpot extends Spot {
@@ -30,23 +34,20 @@ export function nudgeMotif(run: Run, spot: PlacedSpot, right: Mm, down: Mm): Run
 }
 
 /** Puts a motif that was placed by hand back into its row. */
-export function releaseMotif(run: Run, { part, index }: Spot): Run {
-	return { ...run, moved: run.moved.filter((other) => !isSpot(other, part, index)) };
+export function releaseMotif(run: Run, spot: Spot): Run {
+	return { ...run, moved: run.moved.filter((other) => !isSpotOf(other, spot)) };
 }
 
-export function leaveOutMotif(run: Run, { part, index }: Spot): Run {
+export function leaveOutMotif(run: Run, spot: Spot): Run {
+	const { part, place } = spot;
 	return {
-		...releaseMotif(run, { part, index }),
-		leftOut: [...run.leftOut.filter((other) => !isSpot(other, part, index)), { part, index }]
+		...releaseMotif(run, spot),
+		leftOut: [...run.leftOut.filter((other) => !isSpotOf(other, spot)), { part, place }]
 	};
 }
 
 /** Takes another of the ranked fits; what was moved or left out by hand belonged to the old one. */
 export function pickFit(run: Run, group: string, pick: Run['picks'][string]): Run {
-	const stays = (spot: Spot) => group !== 'common' && spot.part !== group;
+	const stays = (spot: { readonly part: string }) => group !== 'common' && spot.part !== group;
 	return { ...run, picks: { ...run.picks, [group]: pick }, moved: run.moved.filter(stays), leftOut: run.leftOut.filter(stays) };
-}
-
-function isSpot(other: Spot, part: string, index: number): boolean {
-	return other.part === part && other.index === index;
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { costOfFit, ENDS_BY_ID, fitRunToLength, type EndsId, type RunWish } from '../index';
+import { costOfFit, ENDS_BY_ID, fitRunToLength, type EndsId, type RunWish } from '../../index';
 
 const wish = (more: Partial<RunWish>): RunWish => ({
 	length: 910,

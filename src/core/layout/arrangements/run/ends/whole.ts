@@ -1,4 +1,4 @@
-import { MOST_MOTIFS, type Ends } from '../run/types';
+import { MOST_MOTIFS, type Ends } from '../types';
 import { clearLength } from './shared';
 
 /** Whole motifs from end to end: n s m + (n - 1) g = L. Source: methods 3. */

@@ -1,0 +1,133 @@
+import { z } from 'zod';
+import { IdSchema, NameSchema, type MeasuredFace, type Part } from '../../piece';
+import type { Issue, Mm } from '../../units';
+import { partsOf } from '../partsOf';
+import { PartsSchema, type Parts } from '../partsSchema';
+import { layItem } from './layItem';
+import { isSpotOf, SpotSchema } from './spot';
+import type { ArrangementContext, ArrangementKind, LaidItem } from './types';
+
+const GapSchema = z.number().min(-1000).max(10_000);
+
+export const GridSchema = z
+	.strictObject({
+		kind: z.literal('grid'),
+		id: IdSchema,
+		name: NameSchema,
+		motif: IdSchema,
+		parts: PartsSchema,
+		shift: z.enum(['square', 'brick', 'half-drop', 'mirrored']).meta({
+			description: 'In line; every other row half a step aside; every other column half a step down; or every other one mirrored, in pairs.'
+		}),
+		scale: z.number().min(0.05).max(20),
+		gap: z.strictObject({ across: GapSchema, down: GapSchema }).meta({ description: 'Between neighbours, mm; negative: they overlap.' }),
+		middle: z.enum(['motif', 'gap']).meta({ description: 'What lies on the centre of the part.' }),
+		offset: z.strictObject({ x: z.number().min(-100_000).max(100_000), y: z.number().min(-100_000).max(100_000) }),
+		edge: z.enum(['cut', 'whole']).meta({ description: 'Cut at the edge of the part, or whole motifs only.' }),
+		leftOut: z.array(SpotSchema).max(1000)
+	})
+	.meta({ description: 'An all-over field.' });
+export type Grid = z.infer<typeof GridSchema>;
+
+/** More than these on one part are not laid: they would be a texture, not motifs. */
+export const MOST_ITEMS = 1500;
+
+/** An all-over field of one motif, the same about the centre of each part. Source: methods 3. */
+export const grid: ArrangementKind<Grid> = {
+	word: 'All-over field',
+	start: (id, name, motif, parts) => ({
+		kind: 'grid',
+		id,
+		name,
+		motif: motif.id,
+		parts: parts as Parts,
+		shift: 'square',
+		scale: 1,
+		gap: { across: Math.round(motif.width / 4), down: Math.round(motif.height / 4) },
+		middle: 'motif',
+		offset: { x: 0, y: 0 },
+		edge: 'cut',
+		leftOut: []
+	}),
+	createPlanner: () => (arrangement, context) => {
+		const { motif, path, piece } = context;
+		const [across, down] = stepsOf(arrangement, motif);
+		const nothing = { arrangement: arrangement.id, groups: [], items: [], hints: [] };
+		if (across <= 0 || down <= 0) return { ...nothing, issues: [{ code: 'grid.no-step', path: `${path}.gap` }] };
+		const parts = partsOf(arrangement.parts, piece);
+		const dense = parts.find((part) => (part.width / across + 1) * (part.height / down + 1) > MOST_ITEMS);
+		if (dense)
+			return { ...nothing, issues: [{ code: 'grid.too-many', path: `${path}.scale`, values: { part: dense.name, most: MOST_ITEMS } }] };
+		const items = parts.flatMap((part) =>
+			itemsOn(
+				part,
+				piece.faces.find(({ id }) => id === part.face)!,
+				arrangement,
+				context
+			)
+		);
+		return { ...nothing, items, issues: [], hints: hintsOf(items, parts, path) };
+	},
+	moveItem: (arrangement, item, centre) => ({
+		...arrangement,
+		offset: { x: arrangement.offset.x + centre.x - item.centre.x, y: arrangement.offset.y + centre.y - item.centre.y }
+	}),
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+};
+
+function stepsOf({ scale, gap }: Grid, motif: { readonly width: Mm; readonly height: Mm }): readonly [across: Mm, down: Mm] {
+	return [motif.width * scale + gap.across, motif.height * scale + gap.down];
+}
+
+function itemsOn(part: Part, face: MeasuredFace, arrangement: Grid, { motif, shape }: ArrangementContext): LaidItem[] {
+	const { id, scale, offset, edge, middle, leftOut } = arrangement;
+	const [across, down] = stepsOf(arrangement, motif);
+	const start = {
+		x: part.width / 2 + offset.x + (middle === 'gap' ? across / 2 : 0),
+		y: part.height / 2 + offset.y + (middle === 'gap' ? down / 2 : 0)
+	};
+	/** As far as a motif can reach the part from, whichever way it is shifted. */
+	const far = (from: Mm, step: Mm, size: Mm, own: Mm): [number, number] => [
+		Math.floor((-own / 2 - from) / step) - 1,
+		Math.ceil((size + own / 2 - from) / step) + 1
+	];
+	const [left, right] = far(start.x, across, part.width, motif.width * scale);
+	const [top, bottom] = far(start.y, down, part.height, motif.height * scale);
+	const items: LaidItem[] = [];
+	for (let row = top; row <= bottom; row++)
+		for (let column = left; column <= right; column++) {
+			const place = `${column},${row}`;
+			if (leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) continue;
+			const { dx, dy, mirrored } = shiftOf(arrangement.shift, column, row);
+			const centre = { x: start.x + (column + dx) * across, y: start.y + (row + dy) * down };
+			const item = layItem({ arrangement: id, place, index: items.length, centre, scale, mirrored }, motif, shape, part, face);
+			if (item.openArea > 0 && (edge === 'cut' || isWhole(item))) items.push(item);
+		}
+	return items;
+}
+
+/** How far a place is shifted off the square grid, as shares of a step, and whether its motif is mirrored. */
+function shiftOf(
+	shift: Grid['shift'],
+	column: number,
+	row: number
+): { readonly dx: number; readonly dy: number; readonly mirrored: boolean } {
+	return {
+		dx: shift === 'brick' && row % 2 !== 0 ? 0.5 : 0,
+		dy: shift === 'half-drop' && column % 2 !== 0 ? 0.5 : 0,
+		mirrored: shift === 'mirrored' && column % 2 !== 0
+	};
+}
+
+/** Its frame within the box of the part, and nothing taken off it. */
+function isWhole({ left, top, right, bottom, cutBy }: LaidItem): boolean {
+	const EPS = 1e-6;
+	return cutBy.length === 0 && Math.min(left, top, right, bottom) >= -EPS;
+}
+
+function hintsOf(items: readonly LaidItem[], parts: readonly Part[], path: string): Issue[] {
+	return parts.flatMap((part) => {
+		const count = items.filter((item) => item.part === part.id && item.touches.length > 0).length;
+		return count > 0 ? [{ code: 'grid.on-knob', path, values: { part: part.name, count } }] : [];
+	});
+}

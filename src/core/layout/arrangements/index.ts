@@ -1,0 +1,17 @@
+import { grid } from './grid';
+import { run } from './run';
+import type { Arrangement } from './schema';
+import { single } from './single';
+import type { ArrangementKind } from './types';
+
+/** Every kind of arrangement, in the order in which they are offered. A new one is a file, a member of the union of schemas and a line here. */
+export const ARRANGEMENTS: { readonly [Kind in Arrangement['kind']]: ArrangementKind<Extract<Arrangement, { kind: Kind }>> } = {
+	run,
+	single,
+	grid
+};
+
+/** The kind of an arrangement, whatever it is: it is only ever asked about that one. */
+export function kindOfArrangement(arrangement: Arrangement): ArrangementKind<Arrangement> {
+	return ARRANGEMENTS[arrangement.kind] as unknown as ArrangementKind<Arrangement>;
+}

@@ -1,0 +1,132 @@
+import { areaOfRings, flattenOutline, intersectRings, isInsideOutline, subtractRings, type Ring } from '../../geometry';
+import { holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
+import type { Mm } from '../../units';
+import type { MotifShape } from '../measureMotif';
+import type { Motif } from '../motif';
+import type { LaidItem, Side } from './types';
+
+const EPS: Mm = 1e-6;
+const RADIANS = Math.PI / 180;
+
+/** What an arrangement says of one item. */
+export interface ItemPlace {
+	readonly arrangement: string;
+	readonly place: string;
+	readonly index: number;
+	readonly centre: { readonly x: Mm; readonly y: Mm };
+	readonly scale: number;
+	readonly turn?: number;
+	readonly mirrored?: boolean;
+	readonly half?: LaidItem['half'];
+	readonly byHand?: boolean;
+}
+
+/** Sets one motif in place on a part (mm), cut by the true outline of the part, by its openings and gaps, and by the end of its row. */
+export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: Part, face: MeasuredFace): LaidItem {
+	const { centre, scale, turn = 0, mirrored = false, half = 'none' } = spec;
+	const put = placer(motif, { centre, scale, turn, mirrored });
+	const frame = boxOf(put([0, 0, motif.width, 0, motif.width, motif.height, 0, motif.height]));
+	const whole = shape.rings.map(put);
+	const { rings, cutBy } = cutToPart(whole, part, face, half, centre.x);
+	const openArea = cutBy.length === 0 && half === 'none' ? shape.openArea * scale * scale : areaOfRings(rings);
+	const seen =
+		half === 'none' ? frame : half === 'left' ? { ...frame, x: centre.x, width: frame.width / 2 } : { ...frame, width: frame.width / 2 };
+	return {
+		key: `${part.id} ${spec.place}`,
+		arrangement: spec.arrangement,
+		part: part.id,
+		place: spec.place,
+		index: spec.index,
+		motif: motif.id,
+		role: 'motif',
+		centre,
+		turn,
+		mirrored,
+		scale,
+		left: frame.x,
+		top: frame.y,
+		right: part.width - frame.x - frame.width,
+		bottom: part.height - frame.y - frame.height,
+		width: frame.width,
+		height: frame.height,
+		rings,
+		cutBy,
+		half,
+		openArea,
+		lost: Math.max(0, shape.openArea * scale * scale - openArea),
+		byHand: spec.byHand ?? false,
+		touches: part.hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && overlaps(seen, footprint) ? [at] : []))
+	};
+}
+
+/** From the motif's own mm to those of the part: about its centre, mirrored first, then turned. */
+function placer(
+	motif: Motif,
+	{ centre, scale, turn, mirrored }: { centre: LaidItem['centre']; scale: number; turn: number; mirrored: boolean }
+) {
+	const [cos, sin] = [Math.cos(turn * RADIANS), Math.sin(turn * RADIANS)];
+	const [cx, cy] = [motif.width / 2, motif.height / 2];
+	const way = mirrored ? -scale : scale;
+	return (ring: Ring): Ring => {
+		const out = new Array<number>(ring.length);
+		for (let i = 0; i < ring.length; i += 2) {
+			const [x, y] = [(ring[i]! - cx) * way, (ring[i + 1]! - cy) * scale];
+			out[i] = centre.x + x * cos - y * sin;
+			out[i + 1] = centre.y + x * sin + y * cos;
+		}
+		return out;
+	};
+}
+
+function cutToPart(
+	whole: readonly Ring[],
+	part: Part,
+	face: MeasuredFace,
+	half: LaidItem['half'],
+	middle: Mm
+): { rings: readonly Ring[]; cutBy: Side[] } {
+	const box = boxOf(whole.flat());
+	const holes = holesIn(part, face).filter((hole) => overlaps(box, hole));
+	const sides: Side[] = [
+		...(box.x < -EPS || half === 'left' ? (['left'] as const) : []),
+		...(box.y < -EPS ? (['top'] as const) : []),
+		...(box.x + box.width > part.width + EPS || half === 'right' ? (['right'] as const) : []),
+		...(box.y + box.height > part.height + EPS ? (['bottom'] as const) : [])
+	];
+	const outside = !isBoxOutline(part.outline) && sides.length === 0 && whole.some((ring) => isPartlyOutside(ring, part));
+	const cutBy: Side[] = [...sides, ...(outside ? (['outline'] as const) : []), ...(holes.length > 0 ? (['opening'] as const) : [])];
+	if (cutBy.length === 0) return { rings: whole, cutBy };
+	const edge = isBoxOutline(part.outline)
+		? ringOfBox({ x: 0, y: 0, width: part.width, height: part.height })
+		: flattenOutline(part.outline, 0.01);
+	const own = holes.length === 0 ? [edge] : subtractRings([edge], holes.map(ringOfBox));
+	const cut = intersectRings(whole, own);
+	if (half === 'none') return { rings: cut, cutBy };
+	const far = {
+		x: half === 'left' ? middle : box.x - 1,
+		y: box.y - 1,
+		width: half === 'left' ? box.x + box.width - middle + 1 : middle - box.x + 1,
+		height: box.height + 2
+	};
+	return { rings: far.width > 0 ? intersectRings(cut, [ringOfBox(far)]) : [], cutBy };
+}
+
+function isPartlyOutside(ring: Ring, part: Part): boolean {
+	for (let i = 0; i < ring.length; i += 2) if (!isInsideOutline(part.outline, { x: ring[i]!, y: ring[i + 1]! })) return true;
+	return false;
+}
+
+export function boxOf(points: Ring): Box {
+	let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+	for (let i = 0; i < points.length; i += 2) {
+		left = Math.min(left, points[i]!);
+		right = Math.max(right, points[i]!);
+		top = Math.min(top, points[i + 1]!);
+		bottom = Math.max(bottom, points[i + 1]!);
+	}
+	return { x: left, y: top, width: right - left, height: bottom - top };
+}
+
+function overlaps(a: Box, b: Box): boolean {
+	return a.x < b.x + b.width - EPS && b.x < a.x + a.width - EPS && a.y < b.y + b.height - EPS && b.y < a.y + a.height - EPS;
+}

@@ -1,0 +1,97 @@
+import { z } from 'zod';
+import { IdSchema, NameSchema, type Part } from '../../piece';
+import type { Issue } from '../../units';
+import { partsOf } from '../partsOf';
+import { PartsSchema, type Parts } from '../partsSchema';
+import { layItem } from './layItem';
+import { isSpotOf, placeFromMiddle, SpotSchema } from './spot';
+import type { ArrangementContext, ArrangementKind, LaidItem } from './types';
+
+const OffsetSchema = z.number().min(-100_000).max(100_000);
+
+export const SingleSchema = z
+	.strictObject({
+		kind: z.literal('single'),
+		id: IdSchema,
+		name: NameSchema,
+		motif: IdSchema,
+		parts: PartsSchema,
+		at: z
+			.enum(['centre', 'hardware'])
+			.meta({ description: 'From the centre of each part, or from each knob, pull or other hardware on it.' }),
+		offset: z
+			.strictObject({ x: OffsetSchema, y: OffsetSchema })
+			.meta({ description: 'Of its centre, to the right and down, mm; the same on every part.' }),
+		scale: z.number().min(0.05).max(20),
+		turn: z.number().min(-360).max(360).meta({ description: 'Degrees clockwise.' }),
+		mirrored: z.boolean(),
+		leftOut: z.array(SpotSchema).max(1000)
+	})
+	.meta({ description: 'One motif on each part, where the painter wants it.' });
+export type Single = z.infer<typeof SingleSchema>;
+
+/** To begin with it takes half of the shorter side of the least part. Source: methods 3 (suggested size). */
+const BEGIN = 0.5;
+
+/** One motif where the painter wants it; the same on every part at once. */
+export const single: ArrangementKind<Single> = {
+	word: 'Single motif',
+	start: (id, name, motif, parts) => ({
+		kind: 'single',
+		id,
+		name,
+		motif: motif.id,
+		parts: parts as Parts,
+		at: 'centre',
+		offset: { x: 0, y: 0 },
+		scale: 1,
+		turn: 0,
+		mirrored: false,
+		leftOut: []
+	}),
+	createPlanner: () => (arrangement, context) => {
+		const parts = partsOf(arrangement.parts, context.piece);
+		const items = parts.flatMap((part) => itemsOn(part, arrangement, context));
+		return { arrangement: arrangement.id, groups: [], items, issues: [], hints: hintsOf(arrangement, items, parts, context) };
+	},
+	moveItem: (arrangement, item, centre) => ({
+		...arrangement,
+		offset: { x: arrangement.offset.x + centre.x - item.centre.x, y: arrangement.offset.y + centre.y - item.centre.y }
+	}),
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+};
+
+/** The scale at which a motif takes half of the shorter side of the least of some parts; 1 where there is none. */
+export function scaleToBegin(
+	motif: { readonly width: number; readonly height: number },
+	parts: readonly Pick<Part, 'width' | 'height'>[]
+): number {
+	if (parts.length === 0) return 1;
+	const least = Math.min(...parts.map(({ width, height }) => Math.min(width, height)));
+	const scale = (BEGIN * least) / Math.max(motif.width, motif.height);
+	return Math.min(20, Math.max(0.05, Math.round(scale * 100) / 100));
+}
+
+function itemsOn(
+	part: Part,
+	{ id, at, offset, scale, turn, mirrored, leftOut }: Single,
+	{ motif, shape, piece }: ArrangementContext
+): LaidItem[] {
+	const face = piece.faces.find((other) => other.id === part.face)!;
+	const anchors = at === 'centre' ? [{ x: part.width / 2, y: part.height / 2 }] : part.hardware.map(({ centre }) => centre);
+	return anchors.flatMap((anchor, index) => {
+		const place = String(placeFromMiddle(index, anchors.length));
+		if (leftOut.some((spot) => isSpotOf(spot, { part: part.id, place, index }))) return [];
+		const centre = { x: anchor.x + offset.x, y: anchor.y + offset.y };
+		return [layItem({ arrangement: id, place, index, centre, scale, turn, mirrored }, motif, shape, part, face)];
+	});
+}
+
+function hintsOf({ at }: Single, items: readonly LaidItem[], parts: readonly Part[], { path }: ArrangementContext): Issue[] {
+	const bare = at === 'hardware' ? parts.filter(({ hardware }) => hardware.length === 0) : [];
+	const over = parts.flatMap((part) => {
+		const count = items.filter((item) => item.part === part.id && item.cutBy.length > 0).length;
+		return count > 0 ? [{ code: 'run.over-edge', path, values: { part: part.name, count } }] : [];
+	});
+	return [...bare.map((part) => ({ code: 'single.no-hardware', path: `${path}.at`, values: { part: part.name } })), ...over];
+}

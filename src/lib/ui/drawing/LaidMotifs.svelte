@@ -1,0 +1,96 @@
+<script lang="ts">
+	import { setArrangement } from '$core/formats';
+	import { kindOfArrangement } from '$core/layout';
+	import type { ItemRow } from '$core/plan';
+	import type { MeasuredFace } from '$core/piece';
+	import { usePiece } from '$lib/ui/piece-state';
+
+	let {
+		face,
+		scale,
+		shown
+	}: {
+		face: MeasuredFace;
+		scale: number;
+		/** Whether the stencil of an arrangement is in the picture already. */ shown: (arrangement: string) => boolean;
+	} = $props();
+
+	const piece = usePiece();
+	const arrangementOf = (id: string) => piece.project.layout.arrangements.find((other) => other.id === id)!;
+	/** A motif on a knob is no fault where the painter wants it there. */
+	function isAmiss({ arrangement, touches, byHand }: ItemRow): boolean {
+		const of = arrangementOf(arrangement);
+		return touches.length > 0 && (byHand || of.kind === 'grid' || (of.kind === 'run' && of.hardware === 'avoid'));
+	}
+	const partOf = (id: string) => (id === face.id ? face.whole : face.parts.find((part) => part.id === id))!;
+	const rows = $derived(piece.plan.items.filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part)));
+	const pathOf = ({ rings }: ItemRow) => rings.map((ring) => `M${ring.map((value) => value.toFixed(2)).join(' ')}Z`).join('');
+	function isPicked({ arrangement, key }: ItemRow): boolean {
+		const { selection } = piece;
+		return selection?.kind === 'item' && selection.arrangement === arrangement && selection.key === key;
+	}
+
+	let drag: { row: ItemRow; x: number; y: number; moved: boolean } | null = null;
+
+	function grip(event: PointerEvent, row: ItemRow): void {
+		if (event.button !== 0) return;
+		piece.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
+		drag = { row, x: event.clientX, y: event.clientY, moved: false };
+		(event.currentTarget as Element).setPointerCapture(event.pointerId);
+	}
+	function pull(event: PointerEvent): void {
+		if (!drag) return;
+		const [dx, dy] = [(event.clientX - drag.x) / scale, (event.clientY - drag.y) / scale];
+		if (!drag.moved && Math.hypot(dx, dy) * scale < 3) return;
+		drag.moved = true;
+		const { row } = drag;
+		const centre = { x: Math.round(row.centre.x + dx), y: Math.round(row.centre.y + dy) };
+		const of = arrangementOf(row.arrangement);
+		piece.trial = setArrangement(piece.project, kindOfArrangement(of).moveItem(of, row, centre));
+	}
+	function drop(): void {
+		if (drag?.moved && piece.trial) piece.replace(piece.trial);
+		drag = null;
+	}
+	function cancel(): void {
+		drag = null;
+		piece.trial = null;
+	}
+</script>
+
+<svelte:window onkeydown={(event) => event.key === 'Escape' && drag && cancel()} />
+
+{#each rows as row (`${row.arrangement} ${row.key}`)}
+	{@const part = partOf(row.part)}
+	{@const picked = isPicked(row)}
+	<!-- The keyboard reaches motifs through the drawing itself: see FaceDrawing. -->
+	<!-- svelte-ignore a11y_no_static_element_interactions -->
+	<g
+		data-grip
+		data-item="{row.arrangement} {row.key}"
+		class="cursor-move"
+		transform="translate({part.x * scale} {part.y * scale}) scale({scale})"
+		onpointerdown={(event) => grip(event, row)}
+		onpointermove={pull}
+		onpointerup={drop}
+		onpointercancel={cancel}
+	>
+		<rect
+			x={row.left}
+			y={row.top}
+			width={row.width}
+			height={row.height}
+			fill="transparent"
+			stroke={picked ? 'var(--color-ember)' : isAmiss(row) ? 'var(--color-must)' : 'transparent'}
+			stroke-width={picked ? 2 : 1.2}
+			stroke-dasharray={picked ? undefined : '4 3'}
+			vector-effect="non-scaling-stroke"
+		/>
+		{#if !shown(row.arrangement) || piece.trial}
+			{@const d = pathOf(row)}
+			<path {d} fill="#ffffff14" stroke={picked ? 'var(--color-ember)' : '#f4efe2'} stroke-width="1.2" vector-effect="non-scaling-stroke" />
+			<path {d} fill="none" stroke="#1d1a17" stroke-width="0.7" stroke-dasharray="2 2" vector-effect="non-scaling-stroke" />
+		{/if}
+		{#if row.byHand}<circle cx={row.left} cy={row.top} r={4 / scale} fill="var(--color-ember)" />{/if}
+	</g>
+{/each}

@@ -1,0 +1,67 @@
+<script lang="ts">
+	import { kindOfArrangement, releaseMotif, type Arrangement } from '$core/layout';
+	import { nameSurface, type ItemRow } from '$core/plan';
+	import Figure from '$lib/ui/figure/Figure.svelte';
+	import LengthField from '$lib/ui/length-field/LengthField.svelte';
+	import { usePiece } from '$lib/ui/piece-state';
+
+	let { row, arrangement }: { row: ItemRow; arrangement: Arrangement } = $props();
+	const piece = usePiece();
+	const unit = $derived(piece.project.units);
+	const name = $derived(nameSurface(piece.plan, row.part));
+
+	/** By its left or its top edge; what is not given stays. */
+	function place(edges: { left?: number; top?: number }): void {
+		const centre = { x: (edges.left ?? row.left) + row.width / 2, y: (edges.top ?? row.top) + row.height / 2 };
+		piece.setArrangement(kindOfArrangement(arrangement).moveItem(arrangement, row, centre), `place ${row.arrangement} ${row.key}`);
+	}
+	const how = $derived(
+		row.byHand
+			? 'placed by hand'
+			: row.half !== 'none'
+				? 'half a motif'
+				: row.cutBy.length > 0
+					? `cut at ${row.cutBy.map((side) => (side === 'outline' ? 'the edge' : side === 'opening' ? 'a gap' : `the ${side}`)).join(' and ')}`
+					: arrangement.kind === 'run'
+						? 'in its row'
+						: 'whole'
+	);
+	const meant = $derived((arrangement.kind === 'run' && arrangement.hardware !== 'avoid' && !row.byHand) || arrangement.kind === 'single');
+</script>
+
+<section class="border border-ember bg-white p-3" aria-label="The motif that is picked">
+	<div class="flex items-baseline justify-between">
+		<h3>{name}, motif {row.index + 1}</h3>
+		<span class="note">{how}</span>
+	</div>
+	<div class="mt-1 grid grid-cols-2 gap-2">
+		<LengthField label="Left edge, from the left" value={row.left} {unit} onchange={(left) => place({ left })} />
+		<LengthField label="Top edge, from the top" value={row.top} {unit} onchange={(top) => place({ top })} />
+	</div>
+	<dl class="mt-2 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
+		<dt class="text-ink-soft">right edge, from the right</dt>
+		<dd class="text-right"><Figure mm={row.right} {unit} /></dd>
+		<dt class="text-ink-soft">bottom edge, from the bottom</dt>
+		<dd class="text-right"><Figure mm={row.bottom} {unit} /></dd>
+		<dt class="text-ink-soft">centre, from the left and top</dt>
+		<dd class="text-right"><Figure mm={row.centre.x} {unit} />, <Figure mm={row.centre.y} {unit} /></dd>
+		<dt class="text-ink-soft">place in the order</dt>
+		<dd class="text-right">{row.order}</dd>
+	</dl>
+	{#if row.touches.length > 0}
+		{#if !meant}<p class="fault mt-1">! It stands on a knob.</p>{:else}<p class="note mt-1">A knob comes over it, as you chose.</p>{/if}
+	{/if}
+	<div class="mt-2 flex flex-wrap gap-2">
+		{#if row.byHand && arrangement.kind === 'run'}<button
+				class="button text-sm"
+				onclick={() => piece.setArrangement(releaseMotif(arrangement, row))}>Back into its row</button
+			>{/if}
+		<button
+			class="button text-sm"
+			onclick={() => {
+				piece.selection = { kind: 'arrangement', id: arrangement.id };
+				piece.setArrangement(kindOfArrangement(arrangement).leaveOut(arrangement, row));
+			}}>Leave it out</button
+		>
+	</div>
+</section>
