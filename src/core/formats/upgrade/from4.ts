@@ -8,7 +8,7 @@ export function upgradeFrom4(document: Loose): Loose {
 	const layout = asObject(document['layout']);
 	const finish = asObject(document['finish']);
 	const runs = asList(layout['runs']).map(asObject);
-	const { runs: _, ...rest } = layout;
+	const rest = Object.fromEntries(Object.entries(layout).filter(([key]) => key !== 'runs'));
 	const isList = (value: unknown) => Array.isArray(value);
 	return {
 		...document,
@@ -25,7 +25,8 @@ export function upgradeFrom4(document: Loose): Loose {
 	};
 }
 
-function upgradeRun({ colour: _, edge: __, ...run }: Loose): Loose {
+function upgradeRun(old: Loose): Loose {
+	const run = Object.fromEntries(Object.entries(old).filter(([key]) => key !== 'colour' && key !== 'edge'));
 	const counted = (spots: unknown) => (Array.isArray(spots) ? spots.map(asObject).map(countFromLeft) : spots);
 	return { kind: 'run', ...run, moved: counted(run['moved']), leftOut: counted(run['leftOut']) };
 }
