@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { planFile, writePlan } from '../src/core/plan';
+import { planFile, writePlan } from '../src/core/sheets';
 
 const file = process.argv[2];
 if (!file) {

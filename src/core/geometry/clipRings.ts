@@ -56,21 +56,28 @@ export function lengthOfLine({ points, closed }: Polyline): number {
 }
 
 /** How much of a line (mm) lies within rings, by the even-odd rule; a stretch along their edge counts where it lies a hair to its right. */
-export function lengthWithin({ points, closed }: Polyline, rings: readonly Ring[]): number {
-	let length = 0;
+export function lengthWithin(line: Polyline, rings: readonly Ring[]): number {
+	return stretchesWithin(line, rings).reduce((sum, [x0, y0, x1, y1]) => sum + Math.hypot(x1 - x0, y1 - y0), 0);
+}
+
+export type Stretch = readonly [x0: number, y0: number, x1: number, y1: number];
+
+/** The straight stretches of a line that lie within rings, by the even-odd rule. */
+export function stretchesWithin({ points, closed }: Polyline, rings: readonly Ring[]): Stretch[] {
+	const stretches: Stretch[] = [];
 	const last = closed ? points.length : points.length - 2;
 	for (let i = 0; i < last; i += 2) {
 		const j = (i + 2) % points.length;
-		length += segmentWithin(points[i]!, points[i + 1]!, points[j]!, points[j + 1]!, rings);
+		stretches.push(...cutSegment(points[i]!, points[i + 1]!, points[j]!, points[j + 1]!, rings));
 	}
-	return length;
+	return stretches;
 }
 
 /** Where a segment crosses the rings it is cut, and each stretch is in or out as its middle is. */
-function segmentWithin(x0: number, y0: number, x1: number, y1: number, rings: readonly Ring[]): number {
+function cutSegment(x0: number, y0: number, x1: number, y1: number, rings: readonly Ring[]): Stretch[] {
 	const [dx, dy] = [x1 - x0, y1 - y0];
 	const whole = Math.hypot(dx, dy);
-	if (whole === 0) return 0;
+	if (whole === 0) return [];
 	const cuts = [0, 1];
 	for (const ring of rings)
 		for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
@@ -82,11 +89,12 @@ function segmentWithin(x0: number, y0: number, x1: number, y1: number, rings: re
 			if (t > 0 && t < 1 && u >= 0 && u <= 1) cuts.push(t);
 		}
 	cuts.sort((a, b) => a - b);
-	let within = 0;
+	const within: Stretch[] = [];
 	for (let i = 0; i + 1 < cuts.length; i++) {
-		const t = (cuts[i]! + cuts[i + 1]!) / 2;
-		if (cuts[i + 1]! > cuts[i]! && isInRings(x0 + t * dx - (HAIR * dy) / whole, y0 + t * dy + (HAIR * dx) / whole, rings))
-			within += (cuts[i + 1]! - cuts[i]!) * whole;
+		const [from, to] = [cuts[i]!, cuts[i + 1]!];
+		const t = (from + to) / 2;
+		if (to > from && isInRings(x0 + t * dx - (HAIR * dy) / whole, y0 + t * dy + (HAIR * dx) / whole, rings))
+			within.push([x0 + from * dx, y0 + from * dy, x0 + to * dx, y0 + to * dy]);
 	}
 	return within;
 }

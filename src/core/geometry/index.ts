@@ -10,9 +10,11 @@ export {
 	lengthOfLine,
 	lengthWithin,
 	offsetRing,
+	stretchesWithin,
 	subtractRings,
 	uniteRings,
-	type Polyline
+	type Polyline,
+	type Stretch
 } from './clipRings';
 export type { ArcEdge, Edge, Point } from './edges/types';
 export {

@@ -21,6 +21,7 @@ export { FieldSchema, type Field, type PatternId } from './zones/fieldSchema';
 export { countStretches, depthOnPart, joinsOf, layZone, leastRegion, type LaidPart, type PlacedOnPart } from './zones/layZone';
 export { moveStop, passJoin, sharesAtDepth, stopsFor } from './zones/joins';
 export { areasOfColours, lengthsOfJoins } from './zones/shareColours';
+export { linesOfJoins } from './zones/linesOfJoins';
 export type { Join, Laid, Pattern, Region } from './zones/types';
 export { regionOf } from './zones/regionOf';
 export { handlesOf, type Handle } from './zones/handles';

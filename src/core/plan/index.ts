@@ -2,7 +2,6 @@ export { createPlanner, planProject, type Planner } from './planProject';
 export { stageOf, type Stage } from './stageOf';
 export { listSurfaces, nameSurface } from './nameSurface';
 export { sourceOfScene } from './sceneOfPlan';
-export { planFile, writePlan, type PlanAnswer } from './planFile';
 export {
 	PLAN_FORMAT,
 	PLAN_VERSION,
@@ -13,7 +12,6 @@ export {
 	type PlanError,
 	type Quantities,
 	type Unmeasured,
-	type SheetSummary,
 	type ZonePlan
 } from './types';
 export type { ZoneFinding, ZoneRemedy } from './zoneJudgements/types';

@@ -2,8 +2,8 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { changeUnits, readProjectText, type Project } from '../formats';
-import { describeSheets } from '../sheets';
-import { createPlanner, planFile, planProject, writePlan, type Plan } from './index';
+import { describeSheets, planFile, writePlan } from '../sheets';
+import { createPlanner, planProject, type Plan } from './index';
 
 const text = readFileSync('demo/sail-loft-chest.json', 'utf8');
 const read = readProjectText(text);

@@ -32,7 +32,6 @@ import {
 	type ItemRow,
 	type Plan,
 	type PlanError,
-	type SheetSummary,
 	type ZonePlan
 } from './types';
 
@@ -139,8 +138,7 @@ function assemble(project: Project, steps: Steps): Plan {
 		findings,
 		gaps: piece.faces.flatMap((face) => (face.idle ? [] : face.gaps)).map((gap) => withRemedies(stack, roomInGap(stack, gap), piece)),
 		quantities,
-		unmeasured: steps.unmeasured(piece, project.piece, layout, finish.coats, project.materials, workshop, project.palette),
-		sheets: listSheets(items, piece, project)
+		unmeasured: steps.unmeasured(piece, project.piece, layout, finish.coats, project.materials, workshop, project.palette)
 	};
 }
 
@@ -280,21 +278,6 @@ function itemRows(laid: readonly ArrangementPlan[], { units }: Project): ItemRow
 				order: orders.get(item)!
 			};
 		});
-}
-
-function listSheets(items: readonly ItemRow[], piece: MeasuredPiece, project: Project): SheetSummary[] {
-	const fronts = piece.faces
-		.flatMap((face) => [face.whole, ...face.parts])
-		.filter((part) => part.role === 'drawer' || items.some((item) => item.part === part.id))
-		.map((part): SheetSummary => ({ kind: 'front', title: part.name, of: part.id, scale: 1 }));
-	const sizes = new Map<string, SheetSummary>();
-	for (const { motif: id, scale } of items) {
-		const motif = project.layout.motifs.find((other) => other.id === id);
-		if (!motif) continue;
-		const key = `${motif.id} ${scale.toFixed(4)}`;
-		if (!sizes.has(key)) sizes.set(key, { kind: 'motif', title: motif.name, of: motif.id, scale });
-	}
-	return [...fronts, ...sizes.values()];
 }
 
 function motifIssues(motifs: Project['layout']['motifs'], shapes: ReadonlyMap<string, MotifShape>): Issue[] {

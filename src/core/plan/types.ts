@@ -41,7 +41,6 @@ export interface Plan {
 	readonly quantities: Quantities;
 	/** What the quantities leave out because it is not measured; null where all is. */
 	readonly unmeasured: Unmeasured | null;
-	readonly sheets: readonly SheetSummary[];
 }
 
 export interface ZonePlan {
@@ -157,12 +156,4 @@ export interface Unmeasured {
 	readonly faces: readonly { readonly face: string; readonly name: string; readonly area: number }[];
 	readonly paints: readonly { readonly colour: string; readonly material: string; readonly area: number; readonly ml: Ml }[];
 	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml }[];
-}
-
-export interface SheetSummary {
-	readonly kind: 'front' | 'motif';
-	readonly title: string;
-	/** The part, or the motif. */
-	readonly of: string;
-	readonly scale: number;
 }

@@ -1,30 +1,45 @@
 import type { Project } from '../formats';
-import { patternOf } from '../layout';
-import type { Part } from '../piece';
+import { flattenOutline } from '../geometry';
+import { layZone, linesOfJoins } from '../layout';
+import { isBoxOutline, type Part } from '../piece';
 import type { ItemRow, Plan } from '../plan';
 import { formatLength, type Mm } from '../units';
+import { wrapText } from './flowLines';
+import { wordZone } from './wordZone';
 import { drawLevelDimension, drawUprightDimension } from './drawDimension';
 import { PAGE_MARGIN, PAPERS, type Page, type PageItem } from './page';
 
 const ROW: Mm = 6;
 /** Where the drawing begins, and how tall it may be. */
 const DRAWING_TOP: Mm = 42;
-const DRAWING_TALLEST: Mm = 82;
+const DRAWING_TALLEST: { readonly level: Mm; readonly upright: Mm } = { level: 82, upright: 120 };
 const LEFT: Mm = PAGE_MARGIN + 16;
+/** Room for the dimension at the right of the drawing. */
+const RIGHT: Mm = PAGE_MARGIN + 10;
+/** From line to line of the notes. */
+const NOTE: Mm = 4.4;
+const NOTE_SIZE: Mm = 3.1;
 
 /** The pages of one drawer front: its drawing with dimensions, and a row of figures for every placement, in the order of placing. */
 export function describeFront(project: Project, plan: Plan, part: Part, paper: Project['paper']): Page[] {
 	const { width, height } = PAPERS[paper];
 	const rows = numberRows(plan, part);
-	const scale = Math.min((width - LEFT - PAGE_MARGIN) / part.width, DRAWING_TALLEST / part.height);
-	const tableTop = DRAWING_TOP + part.height * scale + 26;
+	const tallest = part.height > part.width ? DRAWING_TALLEST.upright : DRAWING_TALLEST.level;
+	const scale = Math.min((width - LEFT - RIGHT) / part.width, tallest / part.height);
+	const notes = zoneNotes(project, plan, part, width);
+	const notesTop = DRAWING_TOP + part.height * scale + 18;
+	const tableTop = notesTop + notes.length * NOTE + 6;
 	const first = Math.max(1, Math.floor((height - PAGE_MARGIN - 18 - tableTop) / ROW));
 	const later = Math.floor((height - PAGE_MARGIN - 18 - 34) / ROW);
 	const pages: NumberedRow[][] = [rows.slice(0, first)];
 	for (let at = first; at < rows.length; at += later) pages.push(rows.slice(at, at + later));
 	return pages.map((some, i) => {
 		const items = [...header(project, part, pages.length > 1 ? ` (${i + 1} of ${pages.length})` : '', width), ...footer(height)];
-		if (i === 0) items.push(...drawing(project, plan, part, rows, scale), ...zoneNotes(project, plan, part, tableTop - 12));
+		if (i === 0)
+			items.push(
+				...drawing(project, plan, part, rows, scale),
+				...notes.map((text, n): PageItem => ({ kind: 'text', x: PAGE_MARGIN, y: notesTop + n * NOTE, text, size: NOTE_SIZE, ink: 'ink' }))
+			);
 		items.push(...table(project, some, i === 0 ? tableTop : 34, width, rows.length));
 		return { width, height, title: `${part.name}${i > 0 ? `, page ${i + 1}` : ''}`, items };
 	});
@@ -52,7 +67,7 @@ function header(project: Project, part: Part, more: string, width: Mm): PageItem
 			kind: 'text',
 			x: PAGE_MARGIN,
 			y: 27,
-			text: `${project.piece.name} · ${size} high · measure from the left and the top edge of this front`,
+			text: `${project.piece.name} · ${size} high · measure from the left and the top edge of this ${part.role === 'face' ? 'face' : 'part'}`,
 			size: 3.4,
 			ink: 'soft'
 		},
@@ -69,16 +84,14 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Number
 	const at = (x: Mm, y: Mm) => [LEFT + x * scale, DRAWING_TOP + y * scale] as const;
 	const [right, bottom] = at(part.width, part.height);
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
-	const items: PageItem[] = [
-		{ kind: 'rect', x: LEFT, y: DRAWING_TOP, width: right - LEFT, height: bottom - DRAWING_TOP, weight: 0.35, ink: 'ink', name: 'front' }
-	];
-	for (const zone of plan.zones.filter((zone) => zone.part === part.id && followsEdge(project, zone.zone)))
-		for (const { at: depth } of zone.joins) {
-			const [x, y] = at(depth, depth);
-			const [w, h] = [(part.width - 2 * depth) * scale, (part.height - 2 * depth) * scale];
-			if (w > 0 && h > 0) items.push({ kind: 'rect', x, y, width: w, height: h, weight: 0.12, ink: 'faint' });
-		}
-	for (const row of rows) items.push(...drawPlacement(row, scale));
+	const items: PageItem[] = [outlineOf(part, at, scale)];
+	for (const zone of project.layout.zones)
+		for (const { laid } of layZone(zone, plan, plan.items).filter((one) => one.part.id === part.id))
+			for (const stretch of (linesOfJoins(zone, laid) ?? []).flat()) {
+				const [[x1, y1], [x2, y2]] = [at(stretch[0], stretch[1]), at(stretch[2], stretch[3])];
+				items.push({ kind: 'line', x1, y1, x2, y2, weight: 0.12, ink: 'faint' });
+			}
+	for (const row of rows) items.push(...drawPlacement(row, part, scale));
 	for (const { footprint } of part.hardware) {
 		const [x, y] = at(footprint.x + footprint.width / 2, footprint.y + footprint.height / 2);
 		items.push({
@@ -114,10 +127,11 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Number
 	return items;
 }
 
-function drawPlacement(row: NumberedRow, scale: number): PageItem[] {
+function drawPlacement(row: NumberedRow, part: Part, scale: number): PageItem[] {
 	const rings = row.rings.map((ring) => ring.map((value, i) => (i % 2 === 0 ? LEFT : DRAWING_TOP) + value * scale));
 	const x = LEFT + row.centre.x * scale;
-	const y = DRAWING_TOP + (row.top + row.height) * scale;
+	/** Below its motif, but not below the part. */
+	const y = DRAWING_TOP + Math.min(row.top + row.height, part.height) * scale;
 	return [
 		{ kind: 'rings', rings, fill: '#ddd6c8', weight: 0.12, ink: 'soft' },
 		{ kind: 'circle', x, y: y + 2.6, radius: 2.2, weight: 0.2, ink: 'ember', fill: '#ffffff' },
@@ -125,25 +139,34 @@ function drawPlacement(row: NumberedRow, scale: number): PageItem[] {
 	];
 }
 
-/** Only such a pattern is drawn as lines parallel to the edge. */
-function followsEdge(project: Project, zone: string): boolean {
-	const found = project.layout.zones.find(({ id }) => id === zone);
-	return found?.over === 'each' && (found.field.pattern === 'edge-shade' || found.field.pattern === 'rings');
+/** The true outline, with what lies in it. */
+function outlineOf(part: Part, at: (x: Mm, y: Mm) => readonly [Mm, Mm], scale: number): PageItem {
+	if (isBoxOutline(part.outline)) {
+		const [x, y] = at(0, 0);
+		return { kind: 'rect', x, y, width: part.width * scale, height: part.height * scale, weight: 0.35, ink: 'ink', name: 'front' };
+	}
+	const flat = flattenOutline(part.outline, 0.1 / scale);
+	const ring = flat.map((value, i) => (i % 2 === 0 ? LEFT : DRAWING_TOP) + value * scale);
+	return { kind: 'rings', rings: [ring], fill: null, weight: 0.35, ink: 'ink', name: 'front' };
 }
 
-function zoneNotes(project: Project, plan: Plan, part: Part, y: Mm): PageItem[] {
-	const nameOf = (id: string) => project.palette.find((colour) => colour.id === id)?.name ?? id;
-	return plan.zones
-		.filter((zone) => zone.part === part.id)
-		.map((zone, i): PageItem => {
-			const { field } = project.layout.zones.find(({ id }) => id === zone.zone)!;
-			const [first, last] = patternOf(field).ends(field);
-			const joins = zone.joins.map(({ at }) => formatLength(at, project.units).text).join(' and ');
-			const where = followsEdge(project, zone.zone) ? 'in from the edge' : 'from the first';
-			const meet = zone.joins.length === 0 ? '' : `; the colours meet ${joins} ${where}`;
-			const text = `From ${first} to ${last}: ${zone.areas.map(({ colour }) => nameOf(colour)).join(', ')}${meet}.`;
-			return { kind: 'text', x: PAGE_MARGIN, y: y + i * 4.5, text, size: 3.1, ink: 'ink' };
-		});
+/** What each zone is on this part, in lines that fit the page. */
+function zoneNotes(project: Project, plan: Plan, part: Part, width: Mm): string[] {
+	return project.layout.zones
+		.map((zone) => wordZone(project, plan, zone, part.id))
+		.filter((text) => text !== '')
+		.flatMap((text) => wrapText(text, width - 2 * PAGE_MARGIN, NOTE_SIZE));
+}
+
+function remarkOf({ half, byHand, turn, mirrored, cutBy }: NumberedRow): string {
+	const said = [
+		half === 'left' ? 'right half' : half === 'right' ? 'left half' : '',
+		mirrored ? 'mirrored' : '',
+		turn !== 0 ? `turned ${Math.round(turn)}°` : '',
+		half === 'none' && cutBy.length > 0 ? 'cut' : '',
+		byHand ? 'by hand' : ''
+	].filter(Boolean);
+	return said.length > 0 ? ` (${said.join(', ')})` : '';
 }
 
 const COLUMNS = [
@@ -156,7 +179,7 @@ const COLUMNS = [
 ] as const;
 
 function table(project: Project, rows: readonly NumberedRow[], top: Mm, width: Mm, total: number): PageItem[] {
-	if (total === 0) return [{ kind: 'text', x: PAGE_MARGIN, y: top, text: 'No motifs on this front.', size: 3.4, ink: 'soft' }];
+	if (total === 0) return [{ kind: 'text', x: PAGE_MARGIN, y: top, text: 'No motifs on it.', size: 3.4, ink: 'soft' }];
 	const stretch = (width - 2 * PAGE_MARGIN) / 186;
 	const x = (column: number) => PAGE_MARGIN + COLUMNS[column]!.at * stretch;
 	const items: PageItem[] = COLUMNS.map(({ title }, c): PageItem => ({ kind: 'text', x: x(c), y: top, text: title, size: 3, ink: 'soft' }));
@@ -164,7 +187,7 @@ function table(project: Project, rows: readonly NumberedRow[], top: Mm, width: M
 	rows.forEach((row, i) => {
 		const y = top + 1.6 + (i + 1) * ROW - 1.6;
 		const motif = project.layout.motifs.find((other) => other.id === row.motif)!;
-		const remark = row.half !== 'none' ? ` (${row.half === 'left' ? 'right' : 'left'} half)` : row.byHand ? ' (by hand)' : '';
+		const remark = remarkOf(row);
 		const leftEdge = row.half === 'left' ? 'masked at its centre' : row.tape.left;
 		const cells = [row.label, `${motif.name}${remark}`, leftEdge, row.tape.top, row.tape.centreFromLeft, row.tape.centreFromTop];
 		cells.forEach((text, c) =>

@@ -1,5 +1,7 @@
 import type { Project } from '../formats';
+import { intersectRings } from '../geometry';
 import { measureMotif, type Motif } from '../layout';
+import { ringOfBox, type Box } from '../piece';
 import { formatLength, MM_PER_INCH, type Mm } from '../units';
 import { PAGE_MARGIN, PAPERS, type Page, type PageItem } from './page';
 
@@ -22,11 +24,11 @@ export function describeMotif(project: Project, motif: Motif, scale: number, pap
 		const offset = { x: (i % across) * (room.width - OVERLAP), y: Math.floor(i / across) * (room.height - OVERLAP) };
 		const origin =
 			across * down === 1 ? { x: PAGE_MARGIN + (room.width - size.width) / 2, y: TOP } : { x: PAGE_MARGIN - offset.x, y: TOP - offset.y };
-		const more =
-			across * down > 1
-				? ` (${i + 1} of ${across * down}; cut along the dashed lines, overlap ${formatLength(OVERLAP, project.units).text})`
-				: '';
-		const placed = rings.map((ring) => ring.map((value, at) => (at % 2 === 0 ? origin.x : origin.y) + value * scale));
+		const more = across * down > 1 ? ` (${i + 1} of ${across * down}: cut on the dashed lines, cross on cross)` : '';
+		const isTiled = across * down > 1;
+		const whole = rings.map((ring) => ring.map((value, at) => (at % 2 === 0 ? origin.x : origin.y) + value * scale));
+		const tile = { x: PAGE_MARGIN, y: TOP, ...room };
+		const placed = isTiled ? intersectRings(whole, [ringOfBox(tile)]) : whole;
 		const items: PageItem[] = [
 			{ kind: 'text', x: PAGE_MARGIN, y: 20, text: `${motif.name}, true size`, size: 7, ink: 'ink', bold: true },
 			{
@@ -39,8 +41,8 @@ export function describeMotif(project: Project, motif: Motif, scale: number, pap
 			},
 			{ kind: 'line', x1: PAGE_MARGIN, y1: 30, x2: width - PAGE_MARGIN, y2: 30, weight: 0.3, ink: 'ember' },
 			{ kind: 'rings', rings: placed, fill: '#e4dfd4', weight: 0.2, ink: 'ink', name: 'motif' },
-			...registerMarks(origin, size),
-			...(across * down > 1 ? [tileFrame(room)] : []),
+			...registerMarks(origin, size).flatMap((item) => (isTiled ? clipToTile(item, tile) : [item])),
+			...(isTiled ? drawTile(i, across, down, room, width) : []),
 			...square.items
 		];
 		return { width, height, title: `${motif.name} at ${scale.toFixed(2)}`, items };
@@ -61,9 +63,57 @@ function registerMarks(origin: { x: Mm; y: Mm }, size: { width: Mm; height: Mm }
 	];
 }
 
-function tileFrame(room: { width: Mm; height: Mm }): PageItem {
-	return { kind: 'rect', x: PAGE_MARGIN, y: TOP, ...room, weight: 0.12, ink: 'soft' };
+/** A mark that reaches over its tile ends at the edge of it; one that lies beside it is on another page. */
+function clipToTile(item: PageItem, tile: Box): PageItem[] {
+	const [right, bottom] = [tile.x + tile.width, tile.y + tile.height];
+	if (item.kind === 'rect') {
+		const { x, y, width, height, ...rest } = item;
+		const sides = [
+			[x, y, x + width, y],
+			[x + width, y, x + width, y + height],
+			[x, y + height, x + width, y + height],
+			[x, y, x, y + height]
+		] as const;
+		return sides.flatMap(([x1, y1, x2, y2]) => clipToTile({ kind: 'line', x1, y1, x2, y2, weight: rest.weight, ink: rest.ink }, tile));
+	}
+	if (item.kind !== 'line') return [item];
+	const [x1, x2] = [Math.max(tile.x, Math.min(item.x1, item.x2)), Math.min(right, Math.max(item.x1, item.x2))];
+	const [y1, y2] = [Math.max(tile.y, Math.min(item.y1, item.y2)), Math.min(bottom, Math.max(item.y1, item.y2))];
+	return x1 <= x2 && y1 <= y2 ? [{ ...item, x1, y1, x2, y2 }] : [];
 }
+
+/** Where a tile is cut: in the middle of what it has in common with its neighbour; a cross on each end of that line lies on the neighbour's; and a key of all tiles. */
+function drawTile(at: number, across: number, down: number, room: { width: Mm; height: Mm }, pageWidth: Mm): PageItem[] {
+	const [column, row] = [at % across, Math.floor(at / across)];
+	const [left, top] = [PAGE_MARGIN, TOP];
+	const [right, bottom] = [left + room.width, top + room.height];
+	const cuts = { left: left + OVERLAP / 2, right: right - OVERLAP / 2, top: top + OVERLAP / 2, bottom: bottom - OVERLAP / 2 };
+	const line = (x1: Mm, y1: Mm, x2: Mm, y2: Mm): PageItem => ({ kind: 'line', x1, y1, x2, y2, weight: 0.2, ink: 'ink', dashed: true });
+	const cross = (x: Mm, y: Mm): PageItem[] => [
+		{ kind: 'line', x1: x - CROSS, y1: y, x2: x + CROSS, y2: y, weight: 0.2, ink: 'ember' },
+		{ kind: 'line', x1: x, y1: y - CROSS, x2: x, y2: y + CROSS, weight: 0.2, ink: 'ember' }
+	];
+	const upright = [...(column > 0 ? [cuts.left] : []), ...(column < across - 1 ? [cuts.right] : [])];
+	const level = [...(row > 0 ? [cuts.top] : []), ...(row < down - 1 ? [cuts.bottom] : [])];
+	const inset = { x: room.width / 4, y: room.height / 4 };
+	return [
+		...upright.flatMap((x) => [line(x, top, x, bottom), ...cross(x, top + inset.y), ...cross(x, bottom - inset.y)]),
+		...level.flatMap((y) => [line(left, y, right, y), ...cross(left + inset.x, y), ...cross(right - inset.x, y)]),
+		...Array.from({ length: across * down }, (_, k): PageItem => ({
+			kind: 'rect',
+			x: pageWidth - PAGE_MARGIN - (across - (k % across)) * KEY,
+			y: 14 + Math.floor(k / across) * KEY,
+			width: KEY,
+			height: KEY,
+			weight: 0.15,
+			ink: 'soft',
+			...(k === at ? { fill: '#a83c14', name: 'key-here' } : {})
+		}))
+	];
+}
+
+const CROSS: Mm = 3;
+const KEY: Mm = 3.2;
 
 function checkSquare(project: Project, width: Mm, height: Mm): { x: Mm; y: Mm; items: PageItem[] } {
 	const side = project.units === 'in' ? 4 * MM_PER_INCH : 100;

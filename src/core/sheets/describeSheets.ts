@@ -1,27 +1,28 @@
 import type { Project } from '../formats';
 import type { Plan } from '../plan';
-import type { Part } from '../piece';
-import { describeFront } from './describeFront';
-import { describeMotif } from './describeMotif';
+import { makeFronts } from './makers/fronts';
+import { makeMotifs } from './makers/motifs';
+import { makeOrder } from './makers/order';
+import { makeShopping } from './makers/shopping';
+import type { PageMaker } from './makers/types';
 import type { Page } from './page';
 
-/**
- * The pages of the placement sheet, in order: every drawer front with its placements, then every motif at true size in
- * every scale in which it is used. Empty while the plan has errors: a sheet with wrong figures is worse than none.
- */
-export function describeSheets(project: Project, plan: Plan, paper: Project['paper']): Page[] {
-	if (plan.errors.length > 0) return [];
-	return plan.sheets.flatMap((sheet) => {
-		if (sheet.kind === 'front') return describeFront(project, plan, partOf(plan, sheet.of), paper);
-		return describeMotif(
-			project,
-			project.layout.motifs.find((motif) => motif.id === sheet.of)!,
-			sheet.scale,
-			paper
-		);
-	});
+/** Every maker of pages, in the order of printing; one that has nothing to print makes none. A new one is a file and a line here. */
+const MAKERS: readonly PageMaker[] = [makeFronts, makeMotifs, makeOrder, makeShopping];
+
+export interface PageSummary {
+	/** Of the maker. */
+	readonly kind: string;
+	readonly title: string;
 }
 
-function partOf(plan: Plan, id: string): Part {
-	return plan.faces.flatMap((face) => [face.whole, ...face.parts]).find((part) => part.id === id)!;
+/** The pages of a piece, in order. Empty while the plan has errors: a sheet with wrong figures is worse than none. */
+export function describeSheets(project: Project, plan: Plan, paper: Project['paper']): Page[] {
+	return plan.errors.length > 0 ? [] : MAKERS.flatMap((maker) => maker.pages(project, plan, paper));
+}
+
+/** What would be printed on the paper of the project. */
+export function listPages(project: Project, plan: Plan): PageSummary[] {
+	if (plan.errors.length > 0) return [];
+	return MAKERS.flatMap((maker) => maker.pages(project, plan, project.paper).map(({ title }) => ({ kind: maker.id, title })));
 }

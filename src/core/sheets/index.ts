@@ -1,4 +1,5 @@
-export { describeSheets } from './describeSheets';
+export { describeSheets, listPages, type PageSummary } from './describeSheets';
+export { planFile, writePlan, type PlanAnswer } from './planFile';
 export { INKS, PAGE_MARGIN, PAPERS, type Ink, type Page, type PageItem } from './page';
 export { writePdf, type SheetFonts } from './writePdf';
 export { describeMeasured, DRAWING_LAYERS, type MeasuredDrawing } from './drawing/describeMeasured';

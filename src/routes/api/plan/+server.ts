@@ -1,4 +1,4 @@
-import { planFile, writePlan } from '$core/plan';
+import { planFile, writePlan } from '$core/sheets';
 import type { RequestHandler } from './$types';
 
 /** Takes a project file, returns its whole plan, keeps nothing. See docs/plan.md. */

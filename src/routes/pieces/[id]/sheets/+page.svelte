@@ -24,8 +24,8 @@
 		{:else}
 			<section class="paper mx-auto mt-10 max-w-lg p-6">
 				{#if piece.plan.errors.length === 0}
-					<h2>Nothing to place</h2>
-					<p class="mt-2">This piece has no drawers and no motifs yet. Lay a row of a motif on it in Lay out, and its sheet stands here.</p>
+					<h2>Nothing to print</h2>
+					<p class="mt-2">Nothing lies on this piece yet, and no coat. Begin in Lay out, and its sheets stand here.</p>
 				{:else}
 					<h2>Not yet</h2>
 					<p class="mt-2">A sheet with wrong figures is worse than none. First put right:</p>
@@ -40,9 +40,9 @@
 		{/if}
 	</div>
 	<aside class="paper w-[22rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="Printing">
-		<h2>Placement sheet</h2>
+		<h2>Sheets</h2>
 		<p class="mt-1">
-			A page for each front, with every placement from its left and its top edge and the order of placing; then each motif at true size.
+			A page for each part with something on it, in figures from its left and its top edge and in words; each motif at true size; the order of the coats; what to buy and lay out.
 		</p>
 		<div class="mt-3">
 			<Choice

@@ -1,0 +1,80 @@
+import type { Mm } from '../units';
+import { PAGE_MARGIN, PAPERS, type Ink, type Page, type PageItem } from './page';
+
+/** A line of running text on a page; long ones are broken. */
+export interface FlowLine {
+	readonly text: string;
+	readonly size?: Mm;
+	readonly ink?: Ink;
+	readonly bold?: boolean;
+	/** In from the left margin, mm. */
+	readonly indent?: Mm;
+	/** At the right margin, on its first line. */
+	readonly right?: string;
+	/** Left free above, mm. */
+	readonly before?: Mm;
+	/** Begins on a new page where so much does not fit below it, mm. */
+	readonly keep?: Mm;
+}
+
+/** The mean width of a letter, as a share of its size: measured on the type of the sheets, a little on the wide side. */
+const LETTER = 0.5;
+const LEADING = 1.35;
+const TOP: Mm = 38;
+const FOOT: Mm = 8;
+
+/** A text broken at its spaces so that no line is wider than a width (mm) at a size. */
+export function wrapText(text: string, width: Mm, size: Mm): string[] {
+	const most = Math.max(8, Math.floor(width / (size * LETTER)));
+	const lines: string[] = [];
+	let line = '';
+	for (const word of text.split(' ')) {
+		if (line !== '' && line.length + 1 + word.length > most) {
+			lines.push(line);
+			line = word;
+		} else line = line === '' ? word : `${line} ${word}`;
+	}
+	return [...lines, line];
+}
+
+/** Lines of text over as many pages as they need, each with its heading. */
+export function flowLines(title: string, under: string, lines: readonly FlowLine[], paper: 'a4' | 'letter'): Page[] {
+	const { width, height } = PAPERS[paper];
+	const bottom = height - PAGE_MARGIN - FOOT;
+	const pages: PageItem[][] = [[]];
+	let y = TOP;
+	for (const { text, size = 3.4, ink = 'ink', bold = false, indent = 0, right, before = 0, keep = 0 } of lines) {
+		const room = width - 2 * PAGE_MARGIN - indent - (right === undefined ? 0 : right.length * size * LETTER + 4);
+		const broken = wrapText(text, room, size);
+		y += before;
+		if (y + Math.max(keep, broken.length * size * LEADING) > bottom && y > TOP) {
+			pages.push([]);
+			y = TOP;
+		}
+		broken.forEach((part, i) => {
+			y += size * LEADING;
+			pages.at(-1)!.push({ kind: 'text', x: PAGE_MARGIN + indent, y, text: part, size, ink, bold });
+			if (i === 0 && right !== undefined)
+				pages.at(-1)!.push({ kind: 'text', x: width - PAGE_MARGIN, y, text: right, size, ink, bold, anchor: 'end' });
+		});
+	}
+	return pages.map((items, i) => ({
+		width,
+		height,
+		title: `${title}${i > 0 ? `, page ${i + 1}` : ''}`,
+		items: [
+			{
+				kind: 'text',
+				x: PAGE_MARGIN,
+				y: 20,
+				text: `${title}${pages.length > 1 ? ` (${i + 1} of ${pages.length})` : ''}`,
+				size: 7,
+				ink: 'ink',
+				bold: true
+			},
+			{ kind: 'text', x: PAGE_MARGIN, y: 27, text: under, size: 3.4, ink: 'soft' },
+			{ kind: 'line', x1: PAGE_MARGIN, y1: 30, x2: width - PAGE_MARGIN, y2: 30, weight: 0.3, ink: 'ember' },
+			...items
+		]
+	}));
+}

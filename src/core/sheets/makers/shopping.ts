@@ -1,0 +1,60 @@
+import { gatherMaterials } from '../../materials';
+import { formatVolume } from '../../units';
+import { flowLines, type FlowLine } from '../flowLines';
+import type { PageMaker } from './types';
+
+/** What to pour, to buy and to lay out before work begins. */
+export const makeShopping: PageMaker = {
+	id: 'shopping',
+	pages(project, plan, paper) {
+		const { paints, products, jars, tools } = plan.quantities;
+		const left = plan.unmeasured;
+		if (paints.length + products.length === 0 && left === null) return [];
+		const materials = gatherMaterials(project.materials);
+		const colourOf = (id: string) => project.palette.find((colour) => colour.id === id)?.name ?? id;
+		const amount = (ml: number) => `${formatVolume(ml).ml} (${formatVolume(ml).spoons})`;
+		const head = (text: string): FlowLine => ({ text, bold: true, size: 4.2, before: 5, keep: 16 });
+		const counts = new Map<string, number>();
+		for (const { tool, count } of tools) counts.set(tool, Math.max(count, counts.get(tool) ?? 0));
+		const lines: FlowLine[] = [
+			head('Pour'),
+			...paints.map(({ colour, material, area, ml }): FlowLine => ({
+				text: `${colourOf(colour)}, ${(materials.get(material)?.name ?? material).toLowerCase()}, ${area.toFixed(2)} m²`,
+				right: amount(ml)
+			})),
+			...products.map(({ material, area, ml }): FlowLine => ({
+				text: `${materials.get(material)?.name ?? material}, ${area.toFixed(2)} m²`,
+				right: amount(ml)
+			})),
+			...(jars.length > 0 ? [head('Jars')] : []),
+			...jars.map(({ colour, ml, left: rest, size, toBuy }): FlowLine => ({
+				text: `${colourOf(colour)}: takes ${formatVolume(ml).ml}`,
+				right:
+					toBuy === null || rest === null || size === null
+						? 'look what is left'
+						: toBuy > 0
+							? `buy ${toBuy} of ${formatVolume(size).ml}`
+							: `enough, ${formatVolume(rest).ml} left`
+			})),
+			...(left === null
+				? []
+				: [
+						head('Not counted, because not measured'),
+						{
+							text: `${left.faces.map(({ name }) => name).join(', ')}: as large as such faces mostly are, they would take about`,
+							size: 3.1
+						},
+						...left.paints.map(({ colour, ml }): FlowLine => ({ text: colourOf(colour), indent: 6, right: `${formatVolume(ml).ml} more` })),
+						...left.products.map(({ material, ml }): FlowLine => ({
+							text: materials.get(material)?.name ?? material,
+							indent: 6,
+							right: `${formatVolume(ml).ml} more`
+						}))
+					]),
+			...(counts.size > 0 ? [head('Lay out')] : []),
+			...[...counts].map(([tool, count]): FlowLine => ({ text: tool, right: String(count) })),
+			{ text: 'Cloths, gloves, a mask against dust and spray, and water for the tools.', size: 3.1, ink: 'soft', before: 3 }
+		];
+		return flowLines('To buy and lay out', `${project.piece.name} · with what brush and tray keep`, lines, paper);
+	}
+};

@@ -1,0 +1,9 @@
+import type { Project } from '../../formats';
+import type { Plan } from '../../plan';
+import type { Page } from '../page';
+
+/** Makes one kind of page from a plan without errors; none where it has nothing to print. */
+export interface PageMaker {
+	readonly id: string;
+	readonly pages: (project: Project, plan: Plan, paper: Project['paper']) => Page[];
+}

@@ -1,0 +1,264 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { addArrangement, addZone, newProject, readProjectText, ZONE_STARTERS, type Project } from '../formats';
+import type { Motif, Zone } from '../layout';
+import { STARTERS } from '../piece';
+import { planProject } from '../plan';
+import { wrapText } from './flowLines';
+import { describeSheets, listPages, PAGE_MARGIN, type Page, type PageItem } from './index';
+import { wordZone } from './wordZone';
+
+const load = (name: string): Project => {
+	const read = readProjectText(readFileSync(`demo/${name}.json`, 'utf8'));
+	if (!read.ok) throw new Error(JSON.stringify(read.issues));
+	return read.project;
+};
+const DEMOS = ['sail-loft-chest', 'chart-cabinet', 'ferry-table', 'net-box'] as const;
+const chest = load('sail-loft-chest');
+const flag: Motif = {
+	id: 'flag',
+	name: 'Flag',
+	width: 40,
+	height: 60,
+	paths: [{ d: 'M0 0h10v60h-10z M10 0h30v20h-30z', rule: 'nonzero' }]
+};
+
+type Text = Extract<PageItem, { kind: 'text' }>;
+const textsOf = (page: Page) => page.items.filter((item): item is Text => item.kind === 'text');
+const pagesOf = (project: Project, paper: Project['paper'] = 'a4') => describeSheets(project, planProject(project), paper);
+
+/** Figures and lines within the margins; running text not wider than the page; no two texts on each other. */
+function expectTidy(page: Page): void {
+	const [right, bottom] = [page.width - PAGE_MARGIN, page.height - PAGE_MARGIN];
+	for (const item of page.items) {
+		if (item.kind === 'line') {
+			expect(Math.min(item.x1, item.x2), page.title).toBeGreaterThanOrEqual(PAGE_MARGIN - 3.5);
+			expect(Math.max(item.x1, item.x2), page.title).toBeLessThanOrEqual(right + 3.5);
+			expect(Math.max(item.y1, item.y2), page.title).toBeLessThanOrEqual(bottom + 3.5);
+		}
+		if (item.kind === 'rings')
+			for (const ring of item.rings) expect(Math.max(...ring.filter((_, i) => i % 2 === 0)), page.title).toBeLessThanOrEqual(right + 1);
+	}
+	const boxes = textsOf(page).map(({ x, y, text, size, anchor = 'start', turn = 0 }) => {
+		const width = text.length * size * 0.44;
+		const left = anchor === 'start' ? x : anchor === 'end' ? x - width : x - width / 2;
+		return turn === 0 ? { left, right: left + width, top: y - size * 0.6, bottom: y, text } : null;
+	});
+	boxes.forEach((a, i) => {
+		if (a === null) return;
+		expect(a.right, `${page.title}: ${a.text}`).toBeLessThanOrEqual(right + 2);
+		for (const b of boxes.slice(i + 1))
+			if (b && a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom)
+				expect.fail(`${page.title}: "${a.text}" lies on "${b.text}"`);
+	});
+}
+
+describe.each(DEMOS)('%s', (name) => {
+	it.each(['a4', 'letter'] as const)('prints tidy pages on %s: what lies on it, the order of its coats, what to buy', (paper) => {
+		const project = load(name);
+		const pages = pagesOf(project, paper);
+		for (const page of pages) expectTidy(page);
+		expect(pages.map(({ title }) => title)).toEqual(expect.arrayContaining(['The order of the coats', 'To buy and lay out']));
+		const plan = planProject(project);
+		for (const { part } of plan.zones) {
+			const { name: title } = plan.faces.flatMap((face) => [face.whole, ...face.parts]).find(({ id }) => id === part)!;
+			expect(pages.map((page) => page.title)).toContain(title);
+		}
+		expect(listPages(project, plan).map(({ title }) => title)).toEqual(pagesOf(project, project.paper).map(({ title }) => title));
+	});
+});
+
+it.each(STARTERS.map(({ id }) => id))('%s, with a zone and each kind of arrangement on its first face: a tidy page for it', (shape) => {
+	const begun = newProject('', shape === 'frame' ? 'in' : 'mm', null, shape);
+	const sized = begun.piece.faces.map((face, i) =>
+		i === 0 && shape !== 'free-board'
+			? {
+					...face,
+					width: '500 mm',
+					height: face.outline.shape === 'circle' ? '' : '400 mm',
+					chain: face.chain.length > 0 ? [] : face.chain
+				}
+			: face
+	);
+	const first = sized[0]!.id;
+	let project: Project = {
+		...begun,
+		piece: {
+			...begun.piece,
+			faces: sized.map((face, i) => (i === 0 ? { ...face, parts: [], hardware: { kind: 'none' } } : face)),
+			seams: []
+		}
+	};
+	project = addZone(project, ['night-tide', 'gull']).project;
+	for (const kind of ['run', 'single', 'grid'] as const) project = addArrangement(project, flag, 'gull', kind).project;
+	const all = [first];
+	project = {
+		...project,
+		layout: {
+			...project.layout,
+			zones: project.layout.zones.map((zone) => ({ ...zone, parts: all })),
+			arrangements: project.layout.arrangements.map((one) => ({ ...one, parts: all }))
+		}
+	};
+	const plan = planProject(project);
+	expect(plan.errors).toEqual([]);
+	const pages = describeSheets(project, plan, 'a4');
+	const name = plan.faces[0]!.name;
+	expect(pages.map(({ title }) => title)).toContain(name);
+	for (const page of pages) expectTidy(page);
+	/** Numbers run within one arrangement: each has a letter. */
+	const texts = pages
+		.filter(({ title }) => title.startsWith(name))
+		.flatMap(textsOf)
+		.map(({ text }) => text);
+	for (const label of ['A1', 'B1', 'C1', 'C2']) expect(texts).toContain(label);
+});
+
+it('prints each figure in its own column, from the edge that it is told for', () => {
+	const page = pagesOf(chest).find(({ title }) => title === 'Drawer 2')!;
+	const texts = textsOf(page);
+	const columnOf = (title: string) => texts.find(({ text }) => text === title)!.x;
+	const rows = planProject(chest)
+		.items.filter(({ part }) => part === 'drawer-2')
+		.sort((a, b) => a.order - b.order);
+	const cells = (title: string) => texts.filter(({ x, size }) => x === columnOf(title) && size === 3.6).map(({ text }) => text);
+	expect(cells('Place')).toEqual(rows.map(({ order }) => String(order)));
+	expect(cells('Left edge, from the left')).toEqual(rows.map(({ left }) => `${Math.round(left)} mm`));
+	expect(cells('Top edge, from the top')).toEqual(rows.map(({ top }) => `${Math.round(top)} mm`));
+	expect(cells('Centre, left')).toEqual(rows.map(({ centre }) => `${Math.round(centre.x)} mm`));
+	expect(cells('Centre, top')).toEqual(rows.map(({ centre }) => `${Math.round(centre.y)} mm`));
+});
+
+describe('a zone in words, for one part', () => {
+	const bands = (over: Zone['over'], from: 'top' | 'bottom' | 'left', stops: number[] | null = null): Zone => ({
+		id: 'b',
+		name: 'Tide',
+		parts: 'drawers',
+		over,
+		field: { pattern: 'bands', from, stops },
+		colours: ['estuary', 'slack-water', 'hull-white'],
+		leaves: false,
+		softness: 0
+	});
+	const say = (zone: Zone, part: string) => {
+		const project = { ...chest, layout: { ...chest.layout, zones: [zone] } };
+		return wordZone(project, planProject(project), zone, part);
+	};
+	const drawer = (id: string) => planProject(chest).faces[0]!.parts.find((part) => part.id === id)!;
+
+	it('bands over the piece are told from the top of each drawer, only those that cross it', () => {
+		const { y, height } = drawer('drawer-2');
+		/** The front stands on the floor and is 940 high. */
+		const meet = 1 - (y + 50) / 940;
+		expect(say(bands('piece', 'bottom', [0.01, meet]), 'drawer-2')).toBe(
+			'Tide: from the top Hull white and Slack water; they meet 50 mm from the top edge of this part. The lines are crisp.'
+		);
+		expect(say(bands('piece', 'bottom', [0.01, meet]), 'drawer-4')).toBe('Tide: all of it Slack water. The lines are crisp.');
+		expect(say(bands('piece', 'bottom', [0.01, meet]), 'drawer-1')).toBe('Tide: all of it Hull white. The lines are crisp.');
+		expect(height).toBeGreaterThan(50);
+	});
+
+	it('by itself each drawer has all of them, from its own edge', () => {
+		const { height, width } = drawer('drawer-1');
+		expect(say(bands('each', 'top', [0.25, 0.5]), 'drawer-1')).toContain(
+			`from the top Estuary at dusk, Slack water and Hull white; they meet ${Math.round(height / 4)} mm and ${Math.round(height / 2)} mm`
+		);
+		expect(say(bands('each', 'left', [0.25, 0.5]), 'drawer-1')).toContain(
+			`from the left Estuary at dusk, Slack water and Hull white; they meet ${Math.round(width / 4)} mm and ${Math.round(width / 2)} mm from the left edge`
+		);
+	});
+
+	it('every pattern has a sentence that ends', () => {
+		for (const starter of ZONE_STARTERS) {
+			const { project, id } = addZone(chest, ['estuary', 'slack-water', 'hull-white'], starter);
+			const zone = project.layout.zones.find((one) => one.id === id)!;
+			const said = wordZone(project, planProject(project), zone, 'drawer-1');
+			expect(said, starter.id).toMatch(/^[A-Z].*: .*\.$/);
+			expect(said).not.toMatch(/undefined|NaN/);
+		}
+	});
+});
+
+describe('a motif larger than the page', () => {
+	const big: Motif = { ...flag, width: 640, height: 500, paths: [{ d: 'M0 0H640V500H0Z M40 40H600V460H40Z', rule: 'evenodd' }] };
+	const { project } = addArrangement(
+		{ ...chest, layout: { ...chest.layout, motifs: [], arrangements: [] }, finish: { ...chest.finish, coats: [] } },
+		big,
+		'hull-white',
+		'single'
+	);
+	const whole = {
+		...project,
+		layout: {
+			...project.layout,
+			arrangements: project.layout.arrangements.map((one) => ({ ...one, scale: 1, parts: ['front'] }) as typeof one)
+		}
+	};
+	const tiles = pagesOf(whole).filter(({ title }) => title.startsWith('Flag'));
+
+	it('is clipped to its tiles, which hold all of it, with a key and crosses that meet', () => {
+		expect(tiles.length).toBeGreaterThan(5);
+		const areaOf = (page: Page) =>
+			Math.abs(
+				page.items
+					.flatMap((item) => (item.kind === 'rings' && item.name === 'motif' ? item.rings : []))
+					.reduce((sum, ring) => {
+						let twice = 0;
+						for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) twice += ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!;
+						return sum + twice / 2;
+					}, 0)
+			);
+		/** What two tiles have in common is on both: all of them hold more than the motif, by no more than the overlaps. */
+		const inTiles = tiles.reduce((sum, page) => sum + areaOf(page), 0);
+		const motif = 640 * 500 - 560 * 420;
+		expect(inTiles).toBeGreaterThan(motif);
+		expect(inTiles).toBeLessThan(motif * 1.15);
+		for (const page of tiles) {
+			expect(page.items.filter((item) => item.kind === 'rect' && item.name === 'key-here')).toHaveLength(1);
+			for (const item of page.items)
+				if (item.kind === 'rings') for (const ring of item.rings) expect(Math.max(...ring)).toBeLessThanOrEqual(page.height - PAGE_MARGIN);
+		}
+		const crosses = (page: Page) =>
+			page.items.filter((item) => item.kind === 'line' && item.ink === 'ember' && item.weight === 0.2) as Extract<
+				PageItem,
+				{ kind: 'line' }
+			>[];
+		const [first, second] = tiles as [Page, Page];
+		/** The right line of the first tile is the left line of the second: 5 mm in from both edges, at the same heights. */
+		const level = (page: Page) => [
+			...new Set(
+				crosses(page)
+					.filter(({ y1, y2 }) => y1 === y2)
+					.map(({ y1 }) => y1)
+			)
+		];
+		expect(level(first)).toEqual(expect.arrayContaining(level(second).filter((y) => level(first).includes(y))));
+		expect(level(first).filter((y) => level(second).includes(y)).length).toBeGreaterThanOrEqual(2);
+	});
+});
+
+it('breaks text at spaces, loses no word, and never leaves a line too wide', () => {
+	const text = 'From the top Hull white and Slack water; they meet 50 mm from the top edge of this part.';
+	const lines = wrapText(text, 60, 3);
+	expect(lines.join(' ')).toBe(text);
+	expect(lines.length).toBeGreaterThan(1);
+	for (const line of lines) expect(line.length * 3 * 0.5).toBeLessThanOrEqual(60);
+});
+
+it('tells in the order what to wait for and what can hurt, and buys what the jars lack', () => {
+	const pages = pagesOf(chest);
+	const said = (title: string) =>
+		pages
+			.filter((page) => page.title.startsWith(title))
+			.flatMap(textsOf)
+			.map(({ text }) => text);
+	const order = said('The order of the coats');
+	expect(order.filter((text) => /^\d+\. /.test(text)).map((text) => text.split(/[.:]/)[1]!.trim())).toEqual(
+		planProject(chest).order.map(({ title }) => title)
+	);
+	expect(order.some((text) => text.startsWith('! Dust: a mask'))).toBe(true);
+	expect(order).toContain('wait 2 h 53 min first');
+	const shopping = said('To buy');
+	const estuary = planProject(chest).quantities.jars.find(({ colour }) => colour === 'estuary')!;
+	expect(shopping).toContain(`buy ${estuary.toBuy} of 250 ml`);
+});
