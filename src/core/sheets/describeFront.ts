@@ -45,7 +45,10 @@ export function describeFront(project: Project, plan: Plan, part: Part, paper: P
 	});
 }
 
-type NumberedRow = ItemRow & { readonly label: string };
+type NumberedRow = ItemRow & {
+	readonly label: string;
+	/** Of a second arrangement, whose numbers stand above their motifs. */ readonly above: boolean;
+};
 
 /** Arrangement by arrangement in the order of placing; where there are several, each has a letter. */
 function numberRows(plan: Plan, part: Part): NumberedRow[] {
@@ -55,7 +58,7 @@ function numberRows(plan: Plan, part: Part): NumberedRow[] {
 		rows
 			.filter((row) => row.arrangement === arrangement)
 			.sort((a, b) => a.order - b.order)
-			.map((row) => ({ ...row, label: `${laid.length > 1 ? String.fromCharCode(65 + (i % 26)) : ''}${row.order}` }))
+			.map((row) => ({ ...row, label: `${laid.length > 1 ? String.fromCharCode(65 + (i % 26)) : ''}${row.order}`, above: i % 2 === 1 }))
 	);
 }
 
@@ -131,7 +134,9 @@ function drawPlacement(row: NumberedRow, part: Part, scale: number): PageItem[] 
 	const rings = row.rings.map((ring) => ring.map((value, i) => (i % 2 === 0 ? LEFT : DRAWING_TOP) + value * scale));
 	const x = LEFT + row.centre.x * scale;
 	/** Below its motif, but not below the part. */
-	const y = DRAWING_TOP + Math.min(row.top + row.height, part.height) * scale;
+	const y = row.above
+		? DRAWING_TOP + Math.max(0, row.top) * scale - 5.2
+		: DRAWING_TOP + Math.min(row.top + row.height, part.height) * scale;
 	return [
 		{ kind: 'rings', rings, fill: '#ddd6c8', weight: 0.12, ink: 'soft' },
 		{ kind: 'circle', x, y: y + 2.6, radius: 2.2, weight: 0.2, ink: 'ember', fill: '#ffffff' },
