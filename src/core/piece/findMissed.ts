@@ -11,6 +11,8 @@ export interface MissedReading {
 	readonly residual: Mm;
 	/** 0 where its neighbours say so, 1 where the sizes of the set do, 2 where only its length does. */
 	readonly evidence: 0 | 1 | 2;
+	/** What stands side by side cannot: said even where the error of reading could explain the length. */
+	readonly odd?: boolean;
 }
 
 /** A piece of furniture has no drawer so many times as small, or as large, as another. */
@@ -38,7 +40,10 @@ function findDoubled(readings: readonly ChainReading[], residual: Mm, allowed: M
 		const left = residual + reading.mm;
 		if (Math.abs(left) > allowed - reading.resolution / 2 + 1e-6) return [];
 		const beside = readings[index - 1];
-		if (beside && alike(index - 1)) return [{ index, instead: null, residual: left, evidence: beside.role === reading.role ? 0 : 1 }];
+		if (beside && alike(index - 1)) {
+			const same = beside.role === reading.role;
+			return [{ index, instead: null, residual: left, evidence: same ? 0 : 1, odd: same && reading.role === 'gap' }];
+		}
 		return alike(index - 2) ? [{ index, instead: null, residual: left, evidence: 2 }] : [];
 	});
 }
@@ -55,7 +60,7 @@ function missedSolids(readings: readonly ChainReading[], residual: Mm): MissedRe
 		const next = readings[index + 1];
 		const isEnd = isOneEnd && ((index === 0 && gapAt[0]) || next === undefined);
 		if (!isEnd && (next === undefined || isSolid(next))) return [];
-		return [{ index, instead: residual, residual: 0, evidence: 0 }];
+		return [{ index, instead: residual, residual: 0, evidence: 0, odd: hasGaps(readings) }];
 	});
 }
 
@@ -67,7 +72,7 @@ function missedGaps(readings: readonly ChainReading[], residual: Mm): MissedRead
 	return readings.slice(1).flatMap((reading, i): MissedReading[] => {
 		const before = readings[i]!;
 		if (!isSolid(before) || !isSolid(reading) || !(isFront(before) || isFront(reading))) return [];
-		return [{ index: i, instead: usual, residual: residual - usual, evidence: 0 }];
+		return [{ index: i, instead: usual, residual: residual - usual, evidence: 0, odd: hasGaps(readings) }];
 	});
 }
 
@@ -93,6 +98,11 @@ function missedLike(readings: readonly ChainReading[], residual: Mm): MissedRead
 	return readings.flatMap(({ mm, resolution }, index): MissedReading[] =>
 		Math.abs(residual - mm) <= resolution / 2 + 1e-6 ? [{ index, instead: mm, residual: residual - mm, evidence: 2 }] : []
 	);
+}
+
+/** One gap may be the only one; where there are more, they part all that moves. */
+function hasGaps(readings: readonly ChainReading[]): boolean {
+	return readings.filter(({ role }) => role === 'gap').length > 1;
 }
 
 function isSolid({ role }: ChainReading): boolean {

@@ -41,8 +41,8 @@ export function findSuspects(overall: ChainReading, readings: readonly ChainRead
 		for (const factor of [10, 1 / 10, 25.4, 1 / 25.4]) replace(index, 'unit-slip', reading.mm * factor);
 		for (const mm of readAgain(reading, changeOneDigit(reading.text))) replace(index, 'wrong-digit', mm);
 	}
-	for (const { index, instead, residual: left, evidence } of findMissed(readings, residual, allowed))
-		found.push({ index, kind: 'missed-or-twice', instead, residual: left, evidence });
+	for (const { index, instead, residual: left, evidence, odd } of findMissed(readings, residual, allowed))
+		found.push({ index, kind: 'missed-or-twice', instead, residual: left, evidence, ...(odd ? { neighbours: true } : {}) });
 	for (const { index, expected } of findOutOfStep(readings)) replace(index, 'out-of-step', expected);
 
 	return bestForEachReading(found).slice(0, MOST_SUSPECTS);
@@ -60,7 +60,7 @@ function bestForEachReading(found: readonly Found[]): Suspect[] {
 	);
 	return sorted
 		.filter((suspect, at) => sorted.findIndex((other) => other.index === suspect.index) === at)
-		.map(({ evidence, ...suspect }) => (suspect.kind === 'missed-or-twice' && evidence === 0 ? { ...suspect, neighbours: true } : suspect));
+		.map(({ evidence: _, ...suspect }) => suspect);
 }
 
 /** All texts with two neighbouring digits swapped; a fraction bar or a point keeps them apart, and nobody writes 04. */

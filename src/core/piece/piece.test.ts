@@ -73,6 +73,34 @@ describe('checkChain', () => {
 		expect(suspects[0]).toMatchObject({ kind: 'missed-or-twice', index: twice + 1, instead: null });
 	});
 
+	it.each([
+		['the second of four that grow by 15', [150, 180, 195], 165, 0],
+		['the first', [165, 180, 195], 150, 0],
+		['the last', [150, 165, 180], 195, 2]
+	])('names %s drawers without gaps between by the set that they make', (_, sizes, gone, after) => {
+		const frame = (mm: number, role: ChainReading['role']) => reading(mm, role);
+		const readings = [frame(30, 'rail'), ...sizes.map((mm) => frame(mm, 'drawer')), frame(60, 'plinth')];
+		const whole = readings.reduce((sum, { mm }) => sum + mm, 0) + gone + 1;
+		const named = checkChain(reading(whole), readings).suspects.filter(({ kind }) => kind === 'missed-or-twice');
+		expect(named[0]).toMatchObject({ index: gone === 150 ? 0 : after + 1, instead: gone, residual: 1 });
+	});
+
+	it('takes no length for a drawer that no drawer of the chest is near to', () => {
+		const chain = (missing: number) =>
+			checkChain(reading(30 + 4 + 160 + 4 + 4 + 160 + 60 + missing), [
+				reading(30, 'rail'),
+				reading(4, 'gap'),
+				reading(160, 'drawer'),
+				reading(4, 'gap'),
+				reading(4, 'gap'),
+				reading(160, 'drawer'),
+				reading(60, 'plinth')
+			]).suspects.some(({ neighbours }) => neighbours);
+		/** Between 30 / 2.5 and 160 x 2.5. */
+		expect([13, 380].map(chain)).toEqual([true, true]);
+		expect([9.5, 420].map(chain)).toEqual([false, false]);
+	});
+
 	it('takes a sound chain for sound, with two doors that meet without a gap', () => {
 		const doors = [
 			reading(30, 'rail'),
