@@ -1,5 +1,5 @@
 import { solveHomography, straightSize, warpRows, type Corners } from '../src/core/geometry';
-import { newProject, type Project } from '../src/core/formats';
+import { newProject, type Project } from '../src/core/project';
 import { insetPart, measurePiece } from '../src/core/piece';
 import { createPlanner, planProject } from '../src/core/plan';
 import { compare, print } from './ratio';

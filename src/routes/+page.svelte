@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto, invalidateAll } from '$app/navigation';
-	import { newProject } from '$core/formats';
+	import { newProject } from '$core/project';
 	import { measurePiece, STARTERS } from '$core/piece';
 	import { writeOutlinePath } from '$core/geometry';
 	import { planProject, stageOf, type PlanError, type Stage } from '$core/plan';

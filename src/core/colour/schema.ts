@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, NameSchema } from '../piece';
+import { IdSchema, NameSchema } from '../units';
 
 export const HexSchema = z
 	.string()

@@ -2,7 +2,7 @@ import { gatherMaterials } from '../materials';
 import { partIdsOf, type PlacedPart } from '../piece';
 import { isFilm, type Material } from '../layers';
 import type { Issue } from '../units';
-import type { Project } from './project';
+import type { Project } from '../project';
 
 /** Everything that a project names by id must be there, and be of the right kind; no id may stand twice. */
 export function checkReferences(project: Project): Issue[] {

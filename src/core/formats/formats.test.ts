@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { measureMotif } from '../layout';
-import { describeProjectSchema, readMotifSvg, readProject, readProjectText, wordIssue, type Project } from './index';
+import { describeProjectSchema, type Project } from '../project';
+import { readMotifSvg, readProject, readProjectText, wordIssue } from './index';
 
 const text = readFileSync('demo/sail-loft-chest.json', 'utf8');
 const demo = () => JSON.parse(text) as Project & Record<string, unknown>;

@@ -1,15 +1,7 @@
-export { describeProjectSchema, PROJECT_FORMAT, PROJECT_VERSION, ProjectSchema, type Project } from './project';
 export { LARGEST_PROJECT, readProject, readProjectText, writePath, type ReadProject } from './readProject';
 export { checkReferences, KINDS_FOR } from './checkReferences';
 export { wordIssue } from './wordIssue';
 export { LARGEST_SVG, readMotifSvg, type ReadMotif } from './readMotifSvg';
-export { changeDrawers } from './changeDrawers';
-export { changePiece } from './changePiece';
 export { upgradeProject } from './upgrade';
-export { changeUnits } from './changeUnits';
-export { newProject } from './newProject';
 export { readReadings, writeReadings, type ReadingField, type ReadReadings } from './readReadings';
-export { addArrangement, addZone, dropArrangement, dropZone, setArrangement } from './editLayout';
-export { dropColour, setColour, usesOfColour } from './editPalette';
 export { readColour } from './readColour';
-export { ZONE_STARTERS } from './zoneStarters';

@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import type { Issue } from '../units';
 import { checkReferences } from './checkReferences';
 import { followMixes } from '../colour';
-import { PROJECT_FORMAT, PROJECT_VERSION, ProjectSchema, type Project } from './project';
+import { PROJECT_FORMAT, PROJECT_VERSION, ProjectSchema, type Project } from '../project';
 import { upgradeProject } from './upgrade';
 
 export type ReadProject = { readonly ok: true; readonly project: Project } | { readonly ok: false; readonly issues: readonly Issue[] };

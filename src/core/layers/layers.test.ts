@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import project from '../../../demo/sail-loft-chest.json';
-import { readProject, type Project } from '../formats';
+import { type Project } from '../project';
+import { readProject } from '../formats';
 import { planProject } from '../plan';
 import { applyRemedy, METHODS, newClear, newWax, type Coat, type Finding } from './index';
 

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { readProjectText, type Project } from '../formats';
+import { type Project } from '../project';
+import { readProjectText } from '../formats';
 import { planProject } from '../plan';
 import { applyRemedy } from './index';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { HexSchema } from '../colour';
-import { IdSchema, NameSchema } from '../piece';
+import { IdSchema, NameSchema } from '../units';
 
 const MinutesSchema = z.number().min(0).max(100_000);
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema } from '../piece';
+import { IdSchema } from '../units';
 
 export const CoatPartsSchema = z
 	.union([z.enum(['all', 'drawers', 'doors', 'fronts', 'panels', 'frame']), z.array(IdSchema).min(1).max(400)])

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema } from '../piece';
+import { IdSchema } from '../units';
 
 export const PartsSchema = z
 	.union([z.enum(['drawers', 'doors', 'fronts', 'panels']), z.array(IdSchema).min(1).max(400)])

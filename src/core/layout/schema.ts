@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, NameSchema } from '../piece';
+import { IdSchema, NameSchema } from '../units';
 import { ArrangementSchema } from './arrangements/schema';
 import { MotifSchema } from './motif';
 import { PartsSchema } from './partsSchema';

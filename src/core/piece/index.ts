@@ -1,4 +1,4 @@
-export { IdSchema, LengthInputSchema, NameSchema, type LengthInput } from './lengths';
+export { LengthInputSchema, type LengthInput } from './lengths';
 export { OutlineSchema, type OutlineInput } from './outlineSchema';
 export {
 	EDGE_SIDES,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { HardwareSchema, FittingSchema } from './hardware/schema';
-import { IdSchema, LengthInputSchema, NameSchema } from './lengths';
+import { IdSchema, NameSchema } from '../units';
+import { LengthInputSchema } from './lengths';
 import { OutlineSchema } from './outlineSchema';
 
 export const SetOffSchema = z

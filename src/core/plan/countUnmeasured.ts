@@ -1,4 +1,4 @@
-import type { Project } from '../formats';
+import type { Project } from '../project';
 import type { Stack } from '../layers';
 import { areaOfOutline } from '../geometry';
 import type { MeasuredFace, MeasuredPiece } from '../piece';

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { changeUnits, readProjectText, type Project } from '../formats';
+import { changeUnits, type Project } from '../project';
+import { readProjectText } from '../formats';
 import { describeSheets, planFile, writePlan } from '../sheets';
 import { createPlanner, planProject, type Plan } from './index';
 

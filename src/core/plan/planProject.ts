@@ -1,5 +1,6 @@
 import { isNoPaint } from '../colour';
-import { checkReferences, wordIssue, type Project } from '../formats';
+import { type Project } from '../project';
+import { checkReferences, wordIssue } from '../formats';
 import {
 	checkOrder,
 	COAT_WORDS,

@@ -1,5 +1,5 @@
 import { judgeJoin, pigmentOfHex, pigmentsOf, type JoinJudgement } from '../colour';
-import type { Project } from '../formats';
+import type { Project } from '../project';
 import { areaOfOutline } from '../geometry';
 import type { Coat } from '../layers';
 import { areasOfColours, joinsOf, layZone, lengthsOfJoins, type ArrangementPlan, type Zone } from '../layout';

@@ -1,4 +1,4 @@
-import type { Project } from '../formats';
+import type { Project } from '../project';
 import { gatherMaterials } from '../materials';
 import type { Plan } from './types';
 

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { newProject, type Project } from '../formats';
+import { newProject, type Project } from '../project';
 import { newBase } from '../layers';
 import { STARTERS } from '../piece';
 import { planProject } from './planProject';

@@ -1,4 +1,4 @@
-import type { Project } from '../formats';
+import type { Project } from '../project';
 import { flattenOutline } from '../geometry';
 import { layZone, linesOfJoins } from '../layout';
 import { isBoxOutline, type Part } from '../piece';

@@ -1,4 +1,4 @@
-import type { Project } from '../formats';
+import type { Project } from '../project';
 import { intersectRings } from '../geometry';
 import { measureMotif, type Motif } from '../layout';
 import { ringOfBox, type Box } from '../piece';

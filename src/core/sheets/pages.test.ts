@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { addArrangement, addZone, newProject, readProjectText, ZONE_STARTERS, type Project } from '../formats';
+import { addArrangement, addZone, newProject, ZONE_STARTERS, type Project } from '../project';
+import { readProjectText } from '../formats';
 import type { Motif, Zone } from '../layout';
 import { STARTERS } from '../piece';
 import { planProject } from '../plan';

@@ -1,7 +1,8 @@
 import { PDFDocument, type PDFRawStream, decodePDFRawStream, PDFArray } from '@cantoo/pdf-lib';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { readProjectText, type Project } from '../formats';
+import { type Project } from '../project';
+import { readProjectText } from '../formats';
 import type { Run } from '../layout';
 import { planProject } from '../plan';
 import { describeSheets, PAPERS, writePdf, type Page } from './index';

@@ -1,4 +1,4 @@
-import type { Project } from '../formats';
+import type { Project } from '../project';
 import { depthOnPart, joinsOf, layZone, patternOf, type LaidPart, type Zone } from '../layout';
 import type { Plan } from '../plan';
 import { formatLength, type Mm } from '../units';

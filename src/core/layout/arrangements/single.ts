@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { IdSchema, NameSchema, type Part } from '../../piece';
+import { IdSchema, NameSchema } from '../../units';
+import { type Part } from '../../piece';
 import type { Issue } from '../../units';
 import { partsOf } from '../partsOf';
 import { PartsSchema, type Parts } from '../partsSchema';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema } from '../../piece';
+import { IdSchema } from '../../units';
 
 /**
  * One item of an arrangement, so that it is found again when neighbours come and go: its part, and its place counted from the middle,

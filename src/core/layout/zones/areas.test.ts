@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newProject } from '../../formats';
+import { newProject } from '../../project';
 import {
 	coverRings,
 	deepestPoint,

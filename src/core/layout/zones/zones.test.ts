@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { newProject } from '../../formats';
+import { newProject } from '../../project';
 import { areaOfOutline } from '../../geometry';
 import { measurePiece } from '../../piece';
 import {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { IdSchema, LengthInputSchema } from '../lengths';
+import { IdSchema } from '../../units';
+import { LengthInputSchema } from '../lengths';
 
 export const AcrossRuleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('middle') }),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { newProject, readProject } from '../../formats';
+import { newProject } from '../../project';
+import { readProject } from '../../formats';
 import { areaOfOutline } from '../../geometry';
 import { createPlanner, planProject } from '../../plan';
 import { heightAboveFloor, measurePiece, STARTERS, surfacesOfPiece, toUnfolded, unfoldPiece, type Piece, type Reading } from '../index';

@@ -1,5 +1,5 @@
 import { flattenOutline } from '../../geometry';
-import type { Project } from '../../formats';
+import type { Project } from '../../project';
 import { GROUNDS, HARDWARE, type MeasuredFace } from '../../piece';
 import type { Plan } from '../../plan';
 import { formatLength, type Mm } from '../../units';

@@ -1,4 +1,4 @@
-import type { Project } from '../../formats';
+import type { Project } from '../../project';
 import type { Plan } from '../../plan';
 import type { Page } from '../page';
 

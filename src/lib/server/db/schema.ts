@@ -1,6 +1,6 @@
 import type { Colour } from '$core/colour';
 import type { Motif } from '$core/layout';
-import type { Project } from '$core/formats';
+import type { Project } from '$core/project';
 import { customType, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 
 const bytea = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' });

@@ -1,4 +1,5 @@
-import { readProject, upgradeProject, type Project } from '$core/formats';
+import { type Project } from '$core/project';
+import { readProject, upgradeProject } from '$core/formats';
 import type { Issue } from '$core/units';
 import { and, desc, eq, lt, sql } from 'drizzle-orm';
 import { pieces, revisions, type Database } from '../db';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { setArrangement } from '$core/formats';
+	import { setArrangement } from '$core/project';
 	import { kindOfArrangement } from '$core/layout';
 	import type { ItemRow } from '$core/plan';
 	import type { MeasuredFace } from '$core/piece';

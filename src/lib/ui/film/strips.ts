@@ -1,4 +1,4 @@
-import type { Project } from '$core/formats';
+import type { Project } from '$core/project';
 import { COAT_WORDS, isFilm, type Coat } from '$core/layers';
 import { gatherMaterials } from '$core/materials';
 import type { OrderStep, Plan } from '$core/plan';

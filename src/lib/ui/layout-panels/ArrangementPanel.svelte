@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dropArrangement } from '$core/formats';
+	import { dropArrangement } from '$core/project';
 	import type { Arrangement, Motif } from '$core/layout';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Component } from 'svelte';

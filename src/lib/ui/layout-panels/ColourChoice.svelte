@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { setColour } from '$core/formats';
+	import { setColour } from '$core/project';
 	import { freeId } from '$core/layers';
 	import { usePiece } from '$lib/ui/piece-state';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dropZone } from '$core/formats';
+	import { dropZone } from '$core/project';
 	import { countStretches, joinsOf, layZone, leastRegion, PATTERNS, patternOf, regionOf, type PatternId, type Zone } from '$core/layout';
 	import { formatLength } from '$core/units';
 	import { Choice, Slide } from '$lib/ui/choice';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Project } from '$core/formats';
+	import type { Project } from '$core/project';
 	import { Choice, Slide } from '$lib/ui/choice';
 	import { usePiece } from '$lib/ui/piece-state';
 	import Look from './Look.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { LookClient, type LookPicture } from '$lib/workers/look/client';
-	import type { Project } from '$core/formats';
+	import type { Project } from '$core/project';
 	import { onDestroy, onMount } from 'svelte';
 
 	interface Props {

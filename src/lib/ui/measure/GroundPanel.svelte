@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { changePiece } from '$core/formats';
+	import { changePiece } from '$core/project';
 	import { freeId } from '$core/layers';
 	import {
 		EDGE_SIDES,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { changeDrawers } from '$core/formats';
+	import { changeDrawers } from '$core/project';
 	import { MOST_DRAWERS, type Face } from '$core/piece';
 	import { formatFigure, formatLength } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';

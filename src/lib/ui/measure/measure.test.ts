@@ -1,4 +1,4 @@
-import { newProject } from '$core/formats';
+import { newProject } from '$core/project';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
 import { render, screen } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { differColours, judgeLikeness, pigmentsOf, pourMix, totalFromPart, type Mix } from '$core/colour';
-	import { setColour } from '$core/formats';
+	import { setColour } from '$core/project';
 	import { freeId } from '$core/layers';
 	import { formatVolume } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';

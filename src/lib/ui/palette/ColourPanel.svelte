@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { guessWet, type Colour } from '$core/colour';
-	import { dropColour, setColour, usesOfColour } from '$core/formats';
+	import { dropColour, setColour, usesOfColour } from '$core/project';
 	import { Choice, Slide } from '$lib/ui/choice';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import NumberField from '$lib/ui/number-field/NumberField.svelte';

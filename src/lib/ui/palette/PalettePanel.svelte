@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { guessWet, type Colour } from '$core/colour';
-	import { setColour } from '$core/formats';
+	import { setColour } from '$core/project';
 	import { freeId } from '$core/layers';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { toast } from 'svelte-sonner';

@@ -1,4 +1,4 @@
-import { changePiece, setArrangement, type Project } from '$core/formats';
+import { changePiece, setArrangement, type Project } from '$core/project';
 import type { Arrangement } from '$core/layout';
 import type { Face, MeasuredFace } from '$core/piece';
 import { createPlanner, type Plan, type PlanError } from '$core/plan';

@@ -1,4 +1,4 @@
-import type { Project } from '$core/formats';
+import type { Project } from '$core/project';
 
 export type SaveState =
 	| { readonly kind: 'saved'; readonly at: Date | null }

@@ -1,4 +1,4 @@
-import { newProject } from '$core/formats';
+import { newProject } from '$core/project';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { PieceState } from './index';
 

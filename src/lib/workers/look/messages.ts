@@ -1,4 +1,4 @@
-import type { Project } from '$core/formats';
+import type { Project } from '$core/project';
 
 /** One picture to be made. A later request puts an earlier one of the same client off. */
 export interface LookRequest {

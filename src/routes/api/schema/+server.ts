@@ -1,4 +1,4 @@
-import { describeProjectSchema } from '$core/formats';
+import { describeProjectSchema } from '$core/project';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

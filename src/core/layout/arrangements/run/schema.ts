@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, NameSchema } from '../../../piece';
+import { IdSchema, NameSchema } from '../../../units';
 import { PartsSchema } from '../../partsSchema';
 import { SpotSchema } from '../spot';
 

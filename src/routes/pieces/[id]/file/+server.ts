@@ -1,4 +1,4 @@
-import { ProjectSchema } from '$core/formats';
+import { ProjectSchema } from '$core/project';
 import { findPiece } from '$lib/server/services/pieces';
 import { database } from '$lib/server/workshop';
 import { error } from '@sveltejs/kit';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { addArrangement, addZone, ZONE_STARTERS } from '$core/formats';
+	import { addArrangement, addZone, ZONE_STARTERS } from '$core/project';
 	import { COAT_WORDS } from '$core/layers';
 	import { ARRANGEMENTS, type Arrangement, type Motif } from '$core/layout';
 	import { Choice } from '$lib/ui/choice';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { changeUnits } from '$core/formats';
+	import { changeUnits } from '$core/project';
 	import { freeId } from '$core/layers';
 	import { OVERALL, partAt, type Box } from '$core/piece';
 	import { formatFigure, formatLength, type LengthUnit } from '$core/units';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { planProject } from '../plan';
-import { addZone, dropColour, newProject, readProject, setColour, usesOfColour } from './index';
+import { addZone, dropColour, newProject, setColour, usesOfColour } from './index';
+import { readProject } from '../formats';
 
 const project = newProject('x', 'mm', 3);
 const [first, second] = project.palette as [(typeof project.palette)[0], (typeof project.palette)[0]];

@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { insetPart } from '../piece';
 import { planProject } from '../plan';
-import { changePiece, changeUnits, newProject, readProject, readProjectText, type Project } from './index';
+import { changePiece, changeUnits, newProject, type Project } from './index';
+import { readProject, readProjectText } from '../formats';
 
 const read = readProjectText(readFileSync('demo/chart-cabinet.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import demo from '../../../demo/sail-loft-chest.json';
-import { changeDrawers, readProject, type Project } from './index';
+import { changeDrawers, type Project } from './index';
+import { readProject } from '../formats';
 
 const read = readProject(demo);
 if (!read.ok) throw new Error(JSON.stringify(read.issues));

@@ -1,19 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { planProject } from '../plan';
-import {
-	addArrangement,
-	addZone,
-	checkReferences,
-	dropArrangement,
-	dropZone,
-	newProject,
-	readMotifSvg,
-	readProject,
-	setArrangement,
-	ZONE_STARTERS,
-	type Project
-} from './index';
+import { addArrangement, addZone, dropArrangement, dropZone, newProject, setArrangement, ZONE_STARTERS, type Project } from './index';
+import { checkReferences, readMotifSvg, readProject } from '../formats';
 
 const motifOf = (id: string) => {
 	const read = readMotifSvg(readFileSync(`demo/motifs/${id}.svg`, 'utf8'), id);
