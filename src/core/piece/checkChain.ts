@@ -1,15 +1,6 @@
-import type { LengthUnit, Mm } from '../units';
+import type { ChainReading } from './chainReading';
+import type { Mm } from '../units';
 import { findSuspects, type Suspect } from './findSuspects';
-import type { ReadingRole } from './schema';
-
-export interface ChainReading {
-	readonly mm: Mm;
-	/** As it was typed: digit slips are slips of the text. */
-	readonly text: string;
-	readonly unit: LengthUnit;
-	readonly resolution: Mm;
-	readonly role: ReadingRole;
-}
 
 export interface ChainCheck {
 	/** Overall minus the sum of the readings, mm. */

@@ -1,5 +1,5 @@
 import type { Mm } from '../units';
-import type { ChainReading } from './checkChain';
+import type { ChainReading } from './chainReading';
 
 export interface SquareCheck {
 	/** How far the top stands to the right of the bottom, mm; negative: to the left. */

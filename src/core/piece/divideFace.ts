@@ -1,55 +1,27 @@
+import type { BarePart, Chain, Context } from './chain';
 import type { Issue, Mm } from '../units';
 import { gapsBetween, sideGaps } from './findGaps';
 import { countNames } from './nameReadings';
 import { readSetOff } from './readSetOff';
-import { checkChain, type ChainCheck, type ChainReading } from './checkChain';
+import { checkChain, type ChainCheck } from './checkChain';
+import type { ChainReading } from './chainReading';
 import { OVERALL } from './findSuspects';
 import { gradeSizes } from './gradeSizes';
-import type { Box, Gap, MeasuredChain, MeasuredReading, Part } from './parts';
+import type { Gap, MeasuredChain, MeasuredReading } from './parts';
+import type { Box } from './box';
 import type { LengthReader } from './readLengths';
-import type { Face, Reading, ReadingRole, SizeRule } from './schema';
+import type { Face, Reading, ReadingRole } from './schema';
 import { boxOutline } from './shapeOutline';
 
 /** What a reading is taken for while it has not been made, so that the drawing can follow; the rest share what is left. */
 export const GUESS: Readonly<Partial<Record<ReadingRole, Mm>>> = { rail: 25, stile: 25, gap: 3, plinth: 60, leg: 45 };
 export const LEAST_GUESS: Mm = 20;
 
-export type BarePart = Omit<Part, 'hardware' | 'filled'>;
-
 export interface DividedFace {
 	readonly parts: readonly BarePart[];
 	readonly gaps: readonly Gap[];
 	readonly chains: readonly MeasuredChain[];
 	readonly estimated: boolean;
-}
-
-export interface Context {
-	readonly face: Face;
-	/** Where the face stands in the project: `piece.faces[0]`. */
-	readonly path: string;
-	readonly read: LengthReader;
-	readonly issues: Issue[];
-	readonly width: ChainReading | null;
-	/** Of the frame beside the drawers of the first chain. */
-	readonly stile: Mm;
-	readonly sideGap: Mm;
-	readonly nameOf: (role: ReadingRole) => string;
-	readonly parts: BarePart[];
-	readonly gaps: Gap[];
-	readonly chains: MeasuredChain[];
-}
-
-export interface Chain {
-	readonly of: string | null;
-	readonly path: string;
-	readonly sizesPath: string;
-	readonly along: 'across' | 'down';
-	readonly sizes: SizeRule;
-	readonly readings: readonly Reading[];
-	readonly box: Box;
-	/** What it must add up to, as it was read, and where that stands; null where nobody measured it. */
-	readonly overall: ChainReading | null;
-	readonly overallPath: string;
 }
 
 /**

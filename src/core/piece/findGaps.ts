@@ -1,6 +1,9 @@
 import type { Mm } from '../units';
-import type { BarePart, Chain, Context } from './divideFace';
-import { doesMove, type Box, type Gap, type MeasuredReading } from './parts';
+import type { BarePart } from './chain';
+import type { Chain } from './chain';
+import type { Context } from './chain';
+import { doesMove, type Gap, type MeasuredReading } from './parts';
+import type { Box } from './box';
 
 const EPS = 1e-6;
 

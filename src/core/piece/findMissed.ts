@@ -1,5 +1,5 @@
 import type { Mm } from '../units';
-import type { ChainReading } from './checkChain';
+import type { ChainReading } from './chainReading';
 
 /** A reading that was left out, or taken down twice. */
 export interface MissedReading {

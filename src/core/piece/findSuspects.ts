@@ -1,5 +1,5 @@
 import { parseLength, type Mm } from '../units';
-import type { ChainReading } from './checkChain';
+import type { ChainReading } from './chainReading';
 import { findMissed } from './findMissed';
 
 export const SUSPECT_KINDS = ['digits-swapped', 'missed-or-twice', 'unit-slip', 'out-of-step', 'wrong-digit'] as const;

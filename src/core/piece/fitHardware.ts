@@ -1,5 +1,5 @@
 import type { Issue } from '../units';
-import type { BarePart } from './divideFace';
+import type { BarePart } from './chain';
 import { placeHardware, type PlacedHardware } from './hardware/placeHardware';
 import type { Fitting } from './hardware/schema';
 import { doesMove, type Part } from './parts';

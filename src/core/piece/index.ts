@@ -33,7 +33,8 @@ export {
 } from './hardware/schema';
 export { HARDWARE, type HardwareForm, type SizeName } from './hardware/kinds';
 export type { Hole, PlacedHardware } from './hardware/placeHardware';
-export { checkChain, type ChainCheck, type ChainReading } from './checkChain';
+export { checkChain, type ChainCheck } from './checkChain';
+export type { ChainReading } from './chainReading';
 export { OVERALL, type Suspect, type SuspectKind } from './findSuspects';
 export { checkSquare, type SquareCheck } from './checkSquare';
 export { gradeSizes, type Grading } from './gradeSizes';
@@ -44,7 +45,6 @@ export {
 	isOwnSurface,
 	partAt,
 	surfaceOf,
-	type Box,
 	type Gap,
 	type MeasuredChain,
 	type MeasuredFace,
@@ -52,6 +52,7 @@ export {
 	type Part,
 	type PartRole
 } from './parts';
+export type { Box } from './box';
 export { areaOfHoles, holesIn, ringOfBox, surfacesNamed, surfacesOfPiece, surfacesWithin, type Surface } from './surfaces';
 export { boxOutline, isBoxOutline } from './shapeOutline';
 export { heightAboveFloor, toUnfolded, unfoldPiece, type LaidEdge, type LaidFace, type LaidSeam, type UnfoldedPiece } from './unfoldPiece';

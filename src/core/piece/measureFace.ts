@@ -1,10 +1,12 @@
 import { moveOutline } from '../geometry';
 import type { Issue, Mm } from '../units';
-import type { ChainReading } from './checkChain';
+import type { ChainReading } from './chainReading';
 import { checkSquare, type SquareCheck } from './checkSquare';
-import { divideFace, GUESS, LEAST_GUESS, type BarePart } from './divideFace';
+import { divideFace, GUESS, LEAST_GUESS } from './divideFace';
+import type { BarePart } from './chain';
 import { fitHardware } from './fitHardware';
-import { type Box, type MeasuredFace, type Part } from './parts';
+import { type MeasuredFace, type Part } from './parts';
+import type { Box } from './box';
 import { placeParts } from './placeParts';
 import { createReader, type LengthReader } from './readLengths';
 import type { Face, FaceKind } from './schema';

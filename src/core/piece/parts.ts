@@ -1,17 +1,10 @@
+import type { Box } from './box';
 import { isInsideOutline, type Outline } from '../geometry';
 import type { Mm } from '../units';
 import type { ChainCheck } from './checkChain';
 import type { Hole, PlacedHardware } from './hardware/placeHardware';
 import type { FaceKind, GroundId, PART_ROLES, ReadingRole } from './schema';
 import type { SquareCheck } from './checkSquare';
-
-export interface Box {
-	/** From the left and from the top edge of the face, mm. */
-	readonly x: Mm;
-	readonly y: Mm;
-	readonly width: Mm;
-	readonly height: Mm;
-}
 
 export type PartRole = Exclude<ReadingRole, 'gap' | 'row'> | (typeof PART_ROLES)[number] | 'face';
 

@@ -1,6 +1,6 @@
 import { flattenOutline, isInsideOutline, distanceToOutline, type Outline } from '../geometry';
 import type { Issue, Mm } from '../units';
-import type { BarePart } from './divideFace';
+import type { BarePart } from './chain';
 import type { LengthInput } from './lengths';
 import type { LengthReader } from './readLengths';
 import { readSetOff } from './readSetOff';

@@ -1,5 +1,5 @@
 import { readLength, type Issue, type LengthUnit } from '../units';
-import type { ChainReading } from './checkChain';
+import type { ChainReading } from './chainReading';
 import type { LengthInput } from './lengths';
 
 /** Reads one length: null where there is nothing to use, and the fault is written down beside its field. */

@@ -1,6 +1,7 @@
 import { areaInCommon, areaOfOutline, flattenOutline, uniteRings, type Outline, type Ring } from '../geometry';
 import type { Mm2 } from '../units';
-import { doesMove, isOwnSurface, type Box, type MeasuredFace, type Part } from './parts';
+import { doesMove, isOwnSurface, type MeasuredFace, type Part } from './parts';
+import type { Box } from './box';
 import type { MeasuredPiece } from './measurePiece';
 import { isBoxOutline } from './shapeOutline';
 

@@ -1,6 +1,7 @@
 import type { Mm } from '../units';
 import type { MeasuredPiece } from './measurePiece';
-import type { Box, MeasuredFace } from './parts';
+import type { MeasuredFace } from './parts';
+import type { Box } from './box';
 import { EDGE_SIDES, type EdgeSide, type Seam } from './schema';
 
 /** Where a face lies in the piece laid out flat: its box after so many quarter turns clockwise, mm. */

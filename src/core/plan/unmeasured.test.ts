@@ -48,6 +48,14 @@ it.each(STARTERS.flatMap(({ id }) => (id === 'free-board' ? [] : [id])))(
 	}
 );
 
+it('tells only what would take something: a coat on the drawers alone asks nothing of a side', () => {
+	const project = begun('chest', { front: { width: '800', height: '900' } });
+	const coats = project.finish.coats.map((coat) => ({ ...coat, on: 'drawers' }) as typeof coat);
+	const { unmeasured } = planProject({ ...project, finish: { ...project.finish, coats } });
+	expect(unmeasured).toMatchObject({ paints: [], products: [] });
+	expect(unmeasured!.faces.length).toBeGreaterThan(2);
+});
+
 it('has nothing to tell where all is measured', () => {
 	const { piece } = newProject('', 'mm', null, 'chest');
 	const all = Object.fromEntries(piece.faces.map(({ id }) => [id, { width: '800', height: '900' }]));

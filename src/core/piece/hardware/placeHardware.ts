@@ -1,5 +1,5 @@
 import type { Issue, Mm } from '../../units';
-import type { Box } from '../parts';
+import type { Box } from '../box';
 import type { LengthReader } from '../readLengths';
 import { isInsideOutline, type Outline } from '../../geometry';
 import { HARDWARE, type SizeName } from './kinds';

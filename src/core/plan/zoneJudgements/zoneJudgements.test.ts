@@ -126,6 +126,45 @@ describe('the work of a blended coat', () => {
 		}
 	);
 
+	it('no more than four are ever sent to one front', () => {
+		const huge = withCoat(
+			{ method: 'glaze-slip', hands: 4, extender: 20 },
+			withZone({ parts: ['front'] }, { ...demo, workshop: { temperature: 35, humidity: 10 } })
+		);
+		const { tooLarge } = workOf(huge);
+		for (const { remedies } of tooLarge)
+			for (const { coat } of remedies) expect((coat as { hands?: number }).hands ?? 1).toBeLessThanOrEqual(4);
+		expect(tooLarge.every(({ remedies }) => remedies.every(({ says }) => !says.includes('extender')))).toBe(true);
+	});
+
+	it('two pairs of hands do twice as much in the same time; a crisp zone, or paint that does not set, binds nothing', () => {
+		const [one, two] = [planProject(demo), planProject(withCoat({ hands: 2 }))].map((plan) => plan.blends[0]!);
+		expect(two!.rate).toBeCloseTo(2 * one!.rate, 9);
+		expect([two!.open, two!.holds]).toEqual([expect.closeTo(one!.open!, 9), expect.closeTo(2 * one!.holds!, 9)]);
+		expect(two!.minutes).toBeCloseTo(one!.minutes / 2, 9);
+		expect(planProject(withCoat({ extender: 15 })).blends[0]!.open).toBeCloseTo(one!.open! + 15, 9);
+		expect(planProject(withZone({ softness: 0 })).blends[0]).toMatchObject({ open: null, holds: null });
+	});
+
+	it.each(['bottom', 'top', 'left', 'right'] as const)(
+		'bands from the %s are cut in the middle of a band, across the way that they run',
+		(from) => {
+			const stops = [0.2, 0.6];
+			const large = withZone(
+				{ parts: ['front'], over: 'each', field: { pattern: 'bands', from, stops }, colours: ['estuary', 'slack-water', 'hull-white'] },
+				{ ...demo, workshop: { temperature: 33, humidity: 30 } }
+			);
+			const { sections } = planProject(large).blends[0]!;
+			const isLevel = from === 'bottom' || from === 'top';
+			const length = isLevel ? 940 : 860;
+			const middles = [0.1, 0.4, 0.8].map((share) => (from === 'bottom' || from === 'right' ? 1 - share : share) * length);
+			const cuts = sections.flatMap(({ stretch }) => (stretch && stretch.to < length - 1e-6 ? [stretch.to] : []));
+			expect(cuts.length).toBeGreaterThan(0);
+			for (const cut of cuts) expect(Math.min(...middles.map((middle) => Math.abs(middle - cut)))).toBeLessThan(0.5);
+			expect(new Set(sections.map(({ stretch }) => stretch?.along))).toEqual(new Set([isLevel ? 'down' : 'across']));
+		}
+	);
+
 	it('too large a front says so, and an extender or a second pair of hands makes it fit', () => {
 		const hot: Project = { ...demo, workshop: { temperature: 30, humidity: 30 } };
 		const whole = withZone({ parts: ['front'] }, hot);
