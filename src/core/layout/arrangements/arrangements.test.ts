@@ -5,6 +5,10 @@ import {
 	ARRANGEMENTS,
 	kindOfArrangement,
 	measureMotif,
+	moveItemEdge,
+	nudgeItem,
+	scaleSingle,
+	turnSingle,
 	scaleToBegin,
 	type Arrangement,
 	type Grid,
@@ -154,6 +158,33 @@ describe('a single motif', () => {
 		expect(moved.items.map(({ centre }) => centre.x - first.centre.x)).toEqual([30, 30]);
 		expect(moved.items[1]!.centre.y - second.centre.y).toBeCloseTo(-5, 9);
 		expect(lay(ARRANGEMENTS.single.leaveOut(both, second)).items.map(({ key }) => key)).toEqual([first.key]);
+	});
+});
+
+describe('an item moved by figures and by keys', () => {
+	const begun: Arrangement[] = [{ ...(ARRANGEMENTS.run.start('r', 'R', flag, ['drawer-1']) as Arrangement) }, single({ turn: 30 }), grid()];
+	it.each(begun.map((one) => [one.kind, one] as const))('of a %s lies where its edge was typed, and keeps the other', (_, arrangement) => {
+		const item = lay(arrangement).items[1] ?? lay(arrangement).items[0]!;
+		const find = (of: Arrangement) => lay(of).items.find(({ key }) => key === item.key)!;
+		const typed = find(moveItemEdge(arrangement, item, { left: 100 }));
+		expect([typed.left, typed.top]).toEqual([expect.closeTo(100, 6), expect.closeTo(item.top, 6)]);
+		const lower = find(moveItemEdge(arrangement, item, { top: 33 }));
+		expect([lower.left, lower.top]).toEqual([expect.closeTo(item.left, 6), expect.closeTo(33, 6)]);
+		const nudged = find(nudgeItem(arrangement, item, -3, 10));
+		expect([nudged.left - item.left, nudged.top - item.top]).toEqual([expect.closeTo(-3, 6), expect.closeTo(10, 6)]);
+	});
+
+	it('a single one turns in whole steps and scales within its limits', () => {
+		expect([
+			turnSingle(single({ turn: 7 }), 15, 15).turn,
+			turnSingle(single({ turn: 170 }), 20).turn,
+			turnSingle(single(), -181).turn
+		]).toEqual([15, -170, 179]);
+		expect([
+			scaleSingle(single(), 1.5).scale,
+			scaleSingle(single({ scale: 19 }), 2).scale,
+			scaleSingle(single({ scale: 0.06 }), 0.1).scale
+		]).toEqual([1.5, 20, 0.05]);
 	});
 });
 

@@ -8,6 +8,8 @@ import { layItem } from './layItem';
 import { isSpotOf, placeFromMiddle, SpotSchema } from './spot';
 import type { ArrangementContext, ArrangementKind, LaidItem } from './types';
 
+/** A motif may be scaled between these. */
+const [LEAST, LARGEST] = [0.05, 20];
 const OffsetSchema = z.number().min(-100_000).max(100_000);
 
 export const SingleSchema = z
@@ -23,7 +25,7 @@ export const SingleSchema = z
 		offset: z
 			.strictObject({ x: OffsetSchema, y: OffsetSchema })
 			.meta({ description: 'Of its centre, to the right and down, mm; the same on every part.' }),
-		scale: z.number().min(0.05).max(20),
+		scale: z.number().min(LEAST).max(LARGEST),
 		turn: z.number().min(-360).max(360).meta({ description: 'Degrees clockwise.' }),
 		mirrored: z.boolean(),
 		leftOut: z.array(SpotSchema).max(1000)
@@ -70,7 +72,18 @@ export function scaleToBegin(
 	if (parts.length === 0) return 1;
 	const least = Math.min(...parts.map(({ width, height }) => Math.min(width, height)));
 	const scale = (BEGIN * least) / Math.max(motif.width, motif.height);
-	return Math.min(20, Math.max(0.05, Math.round(scale * 100) / 100));
+	return Math.min(LARGEST, Math.max(LEAST, Math.round(scale * 100) / 100));
+}
+
+/** Turned by so many degrees more, to whole steps, kept within half a turn to both sides. */
+export function turnSingle(one: Single, degrees: number, step = 1): Single {
+	const turned = Math.round((one.turn + degrees) / step) * step;
+	return { ...one, turn: ((((turned + 180) % 360) + 360) % 360) - 180 };
+}
+
+/** So many times as large, to a hundredth, within what a motif may be. */
+export function scaleSingle(one: Single, times: number): Single {
+	return { ...one, scale: Math.min(LARGEST, Math.max(LEAST, Math.round(one.scale * times * 100) / 100)) };
 }
 
 function itemsOn(

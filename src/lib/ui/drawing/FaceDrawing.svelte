@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { kindOfArrangement, type Arrangement, type Single } from '$core/layout';
+	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
 	import { writeOutlinePath } from '$core/geometry';
 	import { placeName, type Box } from '$core/piece';
 	import { formatLength } from '$core/units';
@@ -17,7 +17,6 @@
 	import KnownLength from './KnownLength.svelte';
 	import LaidMotifs from './LaidMotifs.svelte';
 	import MotifHandles from './MotifHandles.svelte';
-	import { scaleSingle, turnSingle } from './turnAndScale';
 	import { Viewport } from './Viewport.svelte';
 	import ZoneHandles from './ZoneHandles.svelte';
 
@@ -115,9 +114,7 @@
 		const change = single && SINGLE_KEYS[event.key];
 		if (nudge && picked) {
 			const far = event.shiftKey ? 10 : 1;
-			const { centre, arrangement, key } = picked;
-			const to = { x: centre.x + nudge[0] * far, y: centre.y + nudge[1] * far };
-			edit((of) => kindOfArrangement(of).moveItem(of, picked!, to), `nudge ${arrangement} ${key}`);
+			edit((of) => nudgeItem(of, picked!, nudge[0] * far, nudge[1] * far), `nudge ${picked.arrangement} ${picked.key}`);
 		} else if (change) piece.setArrangement(change(single), `turn ${single.id}`);
 		else if (event.key === 'n' || event.key === 'b') step(event.key === 'n' ? 1 : -1);
 		else if (event.key === 'Escape' && piece.selection) piece.selection = picked ? { kind: 'arrangement', id: picked.arrangement } : null;

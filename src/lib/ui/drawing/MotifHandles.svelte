@@ -1,10 +1,9 @@
 <script lang="ts">
 	import { setArrangement } from '$core/project';
-	import type { Single } from '$core/layout';
+	import { scaleSingle, turnSingle, type Single } from '$core/layout';
 	import type { ItemRow } from '$core/plan';
 	import type { Part } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
-	import { scaleSingle, turnSingle } from './turnAndScale';
 
 	/** What a single motif can be taken hold of by, besides itself: a stem that turns it, a corner that makes it larger. Keys: see FaceDrawing. */
 	let { row, single, part, scale }: { row: ItemRow; single: Single; part: Part; scale: number } = $props();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { kindOfArrangement, releaseMotif, type Arrangement } from '$core/layout';
+	import { kindOfArrangement, moveItemEdge, releaseMotif, type Arrangement } from '$core/layout';
 	import { nameSurface, type ItemRow } from '$core/plan';
 	import Figure from '$lib/ui/figure/Figure.svelte';
 	import LengthField from '$lib/ui/length-field/LengthField.svelte';
@@ -10,11 +10,8 @@
 	const unit = $derived(piece.project.units);
 	const name = $derived(nameSurface(piece.plan, row.part));
 
-	/** By its left or its top edge; what is not given stays. */
-	function place(edges: { left?: number; top?: number }): void {
-		const centre = { x: (edges.left ?? row.left) + row.width / 2, y: (edges.top ?? row.top) + row.height / 2 };
-		piece.setArrangement(kindOfArrangement(arrangement).moveItem(arrangement, row, centre), `place ${row.arrangement} ${row.key}`);
-	}
+	const place = (edges: { left?: number; top?: number }) =>
+		piece.setArrangement(moveItemEdge(arrangement, row, edges), `place ${row.arrangement} ${row.key}`);
 	const how = $derived(
 		row.byHand
 			? 'placed by hand'

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { leaveOutMotif, moveMotif, moveMotifEdge, nudgeMotif, pickFit, releaseMotif, type Run } from '../../index';
+import { leaveOutMotif, moveMotif, pickFit, releaseMotif, type Run } from '../../index';
 
 const run: Run = {
 	kind: 'run',
@@ -20,19 +20,13 @@ const run: Run = {
 	moved: [],
 	leftOut: []
 };
-const spot = { part: 'drawer-1', place: '-1', index: 2, centre: { x: 100, y: 50 }, width: 40, height: 20 };
+const spot = { part: 'drawer-1', place: '-1', index: 2 };
 
 it('places a motif by hand once, however often it is moved', () => {
 	const moved = moveMotif(moveMotif(run, spot, { x: 1, y: 2 }), spot, { x: 3, y: 4 });
 	expect(moved.moved).toEqual([{ part: 'drawer-1', place: '-1', x: 3, y: 4 }]);
 	expect(releaseMotif(moved, spot)).toEqual(run);
 	expect(run.moved).toEqual([]);
-});
-
-it('takes the figure of one edge and keeps the other', () => {
-	expect(moveMotifEdge(run, spot, { left: 10 }).moved[0]).toMatchObject({ x: 30, y: 50 });
-	expect(moveMotifEdge(run, spot, { top: 0 }).moved[0]).toMatchObject({ x: 100, y: 10 });
-	expect(nudgeMotif(run, spot, -1, 10).moved[0]).toMatchObject({ x: 99, y: 60 });
 });
 
 it('leaves a motif out, and forgets where it had been moved to', () => {
