@@ -1,9 +1,16 @@
-import { expect, saved, test, visit } from './workshop';
+import { readFile } from 'node:fs/promises';
+import { expect, saved, test, visit, type Workshop } from './workshop';
+
+/** A piece of its own: other tests work on those of the demo. */
+async function copyOf(workshop: Workshop, demo: string): Promise<string> {
+	const body = await readFile(`demo/${demo}.json`, 'utf8');
+	const answer = await fetch(`${workshop.address}/api/pieces`, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+	return ((await answer.json()) as { id: string }).id;
+}
 
 test('at localhost pages open and saves are taken; under another name nothing is told', async ({ page, workshop }) => {
 	const local = { ...workshop, address: workshop.address.replace('127.0.0.1', 'localhost') };
-	const pieces = (await (await fetch(`${workshop.address}/api/pieces`)).json()) as { id: string; name: string }[];
-	const id = pieces.find(({ name }) => name === 'The net box')!.id;
+	const id = await copyOf(workshop, 'net-box');
 	await visit(page, local, `/pieces/${id}/layout`);
 	await page.getByRole('button', { name: 'Shade the fronts' }).click();
 	await saved(page);
@@ -16,8 +23,7 @@ test('a single motif is laid on every front at once, dragged, turned and mirrore
 	page,
 	workshop
 }) => {
-	const pieces = (await (await fetch(`${workshop.address}/api/pieces`)).json()) as { id: string; name: string }[];
-	await visit(page, workshop, `/pieces/${pieces.find(({ name }) => name === 'The sail-loft chest')!.id}/layout`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	await page.getByRole('radio', { name: 'single motif' }).click();
 	await page.getByRole('button', { name: 'Lay Knot' }).click();
@@ -69,8 +75,7 @@ test('a single motif is laid on every front at once, dragged, turned and mirrore
 });
 
 test('a field covers a round top to its edge, and its sheet is printed', async ({ page, workshop }) => {
-	const pieces = (await (await fetch(`${workshop.address}/api/pieces`)).json()) as { id: string; name: string }[];
-	const id = pieces.find(({ name }) => name === 'The ferry table')!.id;
+	const id = await copyOf(workshop, 'ferry-table');
 	await visit(page, workshop, `/pieces/${id}/layout`);
 	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	await page.getByRole('radio', { name: 'all-over field' }).click();

@@ -183,7 +183,7 @@ function lengthOfLevel(depths: Float64Array, inside: (cell: number) => boolean, 
 			/** Nearly all cells lie on one side. */
 			if (below(first) === below(first + 1) && below(first) === below(first + GRID + 1) && below(first) === below(first + GRID + 2))
 				continue;
-			if (!inside(row / GRID + column)) continue;
+			if (!inside(row * GRID + column)) continue;
 			const corners = [first, first + 1, first + GRID + 2, first + GRID + 1].map((i) => depths[i]! - at);
 			const cuts = corners.flatMap((value, i) => {
 				const next = corners[(i + 1) % 4]!;
