@@ -1,4 +1,4 @@
-import { demoPiece, expect, expectNoViolations, saved, test, visit } from './workshop';
+import { copyOf, demoPiece, expect, expectNoViolations, saved, test, visit } from './workshop';
 
 const SCREENS = ['measure', 'layout', 'coats', 'mix', 'sheets'] as const;
 for (const screen of SCREENS)
@@ -32,7 +32,7 @@ test('lay out has none with a zone, whatever its pattern', async ({ page, worksh
 });
 
 test('lay out has none with motifs, of each kind of arrangement', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	await page.locator('[data-item^="reeds drawer-2 "] >> nth=0').click();
 	await page.getByText('Limits of size, gap and place').click();
 	await expectNoViolations(page, 'layout, motif');

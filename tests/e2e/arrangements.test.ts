@@ -1,13 +1,4 @@
-import { readFile } from 'node:fs/promises';
-import { expect, saved, test, visit, type Workshop } from './workshop';
-
-/** A piece of its own: other tests work on those of the demo. */
-async function copyOf(workshop: Workshop, demo: string): Promise<string> {
-	const project = JSON.parse(await readFile(`demo/${demo}.json`, 'utf8'));
-	const body = JSON.stringify({ ...project, piece: { ...project.piece, name: `Copy of ${demo}` } });
-	const answer = await fetch(`${workshop.address}/api/pieces`, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
-	return ((await answer.json()) as { id: string }).id;
-}
+import { copyOf, expect, saved, test, visit } from './workshop';
 
 test('at localhost pages open and saves are taken; under another name nothing is told', async ({ page, workshop }) => {
 	const local = { ...workshop, address: workshop.address.replace('127.0.0.1', 'localhost') };

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Page } from '@playwright/test';
-import { mkdtemp, rm } from 'node:fs/promises';
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -43,6 +43,14 @@ export async function visit(page: Page, workshop: Workshop, path: string): Promi
 export async function demoPiece(workshop: Workshop): Promise<string> {
 	const pieces = (await (await fetch(`${workshop.address}/api/pieces`)).json()) as { id: string; name: string }[];
 	return pieces.find(({ name }) => name === 'The sail-loft chest')!.id;
+}
+
+/** A piece of its own: other tests work on those of the demo. */
+export async function copyOf(workshop: Workshop, demo: string): Promise<string> {
+	const project = JSON.parse(await readFile(`demo/${demo}.json`, 'utf8'));
+	const body = JSON.stringify({ ...project, piece: { ...project.piece, name: `Copy of ${demo}` } });
+	const answer = await fetch(`${workshop.address}/api/pieces`, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+	return ((await answer.json()) as { id: string }).id;
 }
 
 /** Saved, and said so. */
