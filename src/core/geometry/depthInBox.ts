@@ -28,7 +28,7 @@ export function roundedDepthInBox(x: number, y: number, width: number, height: n
 }
 
 /** Chords of a level line stray from it by at most this, mm. */
-const FLATNESS = 0.002;
+const FLATNESS = 0.01;
 
 /** The ring whose points have this `depthInBox`; null where none has so much. */
 export function levelInBox(depth: number, width: number, height: number): Ring | null {
@@ -45,15 +45,17 @@ export function roundedLevelInBox(depth: number, width: number, height: number):
 	const first = Math.asin(Math.min(1, Math.max(0, (2 * depth - height / 2) / depth)));
 	if (first >= last) return null;
 	const steps = Math.max(2, Math.ceil((last - first) / (2 * Math.acos(Math.max(0, 1 - FLATNESS / depth)))));
-	const arc = Array.from({ length: steps + 1 }, (_, i) => {
+	const [ring, half] = [new Array<number>(8 * (steps + 1)), 4 * (steps + 1)];
+	for (let i = 0; i <= steps; i++) {
 		const turn = first + ((last - first) * i) / steps;
-		return [(1 + ROUNDING) * depth - depth * Math.cos(turn), (1 + ROUNDING) * depth - depth * Math.sin(turn)] as const;
-	});
-	const back = [...arc].reverse();
-	return [
-		...arc.flatMap(([x, y]) => [x, y]),
-		...back.flatMap(([x, y]) => [width - x, y]),
-		...arc.flatMap(([x, y]) => [width - x, height - y]),
-		...back.flatMap(([x, y]) => [x, height - y])
-	];
+		const x = (1 + ROUNDING) * depth - depth * Math.cos(turn);
+		const y = (1 + ROUNDING) * depth - depth * Math.sin(turn);
+		/** Its four corners: two run forwards, two back. */
+		const [forth, back] = [2 * i, 2 * (2 * steps + 1 - i)];
+		[ring[forth], ring[forth + 1]] = [x, y];
+		[ring[back], ring[back + 1]] = [width - x, y];
+		[ring[half + forth], ring[half + forth + 1]] = [width - x, height - y];
+		[ring[half + back], ring[half + back + 1]] = [x, height - y];
+	}
+	return ring;
 }
