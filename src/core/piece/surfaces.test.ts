@@ -54,7 +54,7 @@ describe('the area of holes', () => {
 	it('on a round top ends at its edge', () => {
 		const round = shapeEllipse(200, 200);
 		if (!round.ok) throw new Error('no round');
-		expect(areaOfHoles(round.outline, [at(0, 0, 100, 100)])).toBeCloseTo((Math.PI * 100 ** 2) / 4, -1);
+		expect(areaOfHoles(round.outline, [at(0, 0, 100, 100)])).toBeCloseTo((Math.PI * 100 ** 2) / 4, 0);
 		expect(areaOfHoles(round.outline, [at(90, 90, 20, 5)])).toBeCloseTo(100, 3);
 	});
 });

@@ -60,7 +60,7 @@ export function areaOfHoles(outline: Outline, holes: readonly Box[]): Mm2 {
 		holes.slice(i + 1).every((b) => a.x + a.width <= b.x || b.x + b.width <= a.x || a.y + a.height <= b.y || b.y + b.height <= a.y)
 	);
 	if (apart && isBoxOutline(outline)) return holes.reduce((sum, { width, height }) => sum + width * height, 0);
-	return areaInCommon([flattenOutline(outline, 0.005)], uniteRings(holes.map((box) => [ringOfBox(box)])));
+	return areaInCommon([flattenOutline(outline, 0.002)], uniteRings(holes.map((box) => [ringOfBox(box)])));
 }
 
 export function ringOfBox({ x, y, width, height }: Box): Ring {

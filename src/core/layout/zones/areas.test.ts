@@ -77,7 +77,7 @@ describe('thin zones, where the area is known', () => {
 			round(720),
 			Math.PI * 360 ** 2 - 2 * cap(360, 358)
 		],
-		['a band of 6 mm at the left of a round top', { pattern: 'bands', from: 'left', stops: [6 / 720] }, round(720), cap(360, 6)],
+		['a band of 3 mm at the left of a round top', { pattern: 'bands', from: 'left', stops: [3 / 720] }, round(720), cap(360, 3)],
 		['a band of 3 mm at the bottom', { pattern: 'bands', from: 'bottom', stops: [0.003] }, box(500, 1000), 1500],
 		[
 			'recess colour in a panel',

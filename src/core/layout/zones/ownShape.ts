@@ -12,7 +12,7 @@ const KNOWN = new WeakMap<Own, readonly Ring[]>();
 export function ringsOfShape(own: Own): readonly Ring[] {
 	const known = KNOWN.get(own);
 	if (known) return known;
-	const edge: Ring = own.outline === null ? [0, 0, own.width, 0, own.width, own.height, 0, own.height] : flattenOutline(own.outline, 0.002);
+	const edge: Ring = own.outline === null ? [0, 0, own.width, 0, own.width, own.height, 0, own.height] : flattenOutline(own.outline, 0.001);
 	const rings = own.holes.length === 0 ? [edge] : subtractRings([edge], own.holes.map(ringOfBox));
 	KNOWN.set(own, rings);
 	return rings;
