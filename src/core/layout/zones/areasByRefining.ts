@@ -14,12 +14,14 @@ const FIRST = 32;
 const TOLERANCE = 0.004;
 const MOST_POINTS = 240_000;
 /** Of the square root of the cells that a stretch shares with others, what their sum is off by. */
-const NOISE = 0.4;
+const NOISE = 0.3;
 /** So little of a change of shares within a cell is none. */
 const EVEN = 1e-3;
 /** A stretch has a share of a cell from here on. */
 const A_SHARE = 0.02;
 const STRAY = 31;
+/** Steps of it never come round to where they were. */
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
 /** Cells of one size, by the x and y of their middles in turn: those that lie inside for certain, and those of which it is not known. */
 interface Cells {
@@ -78,8 +80,6 @@ function createCounter(field: Field, joins: readonly Join[], laid: Laid, settled
 	let asked = 0;
 	return ({ wide, tall, inner, border }: Cells) => {
 		const cell = wide * tall;
-		/** Cells wider than the pattern turns are asked at a place of their own each: at their middles they would fall in step with its threads. */
-		const strays = wide > turns;
 		const within = Math.hypot(wide, tall) / 2;
 		const open: Count = { whole: 0, passed: joins.map(() => 0) };
 		const hits = new Array<number>(joins.length + 1).fill(0);
@@ -93,8 +93,8 @@ function createCounter(field: Field, joins: readonly Join[], laid: Laid, settled
 				return;
 			}
 			if (isInner) next.inner.push(x, y);
-			const [dx, dy] = [(hash(asked, 0, STRAY) - 0.5) * wide, (hash(asked, 1, STRAY) - 0.5) * tall];
-			addCell(open, hits, joins, strays ? depthOnPart(field, laid, x + dx, y + dy) : depth, cell);
+			const [dx, dy] = placeToAsk(x / wide, y / tall, wide > turns ? asked : null);
+			addCell(open, hits, joins, depthOnPart(field, laid, x + dx * wide, y + dy * tall), cell);
 		};
 		for (let i = 0; i < inner.length; i += 2) visit(inner[i]!, inner[i + 1]!, true);
 		for (let i = 0; i < border.length; i += 2) {
@@ -108,6 +108,15 @@ function createCounter(field: Field, joins: readonly Join[], laid: Laid, settled
 		}
 		return { open, hits, next };
 	};
+}
+
+/**
+ * Where in an open cell the field is asked, as shares of it from its middle: beside one another at ever other places, or a zone along
+ * an edge would fall in step with the cells; anywhere, where the field turns within a cell, or its threads would.
+ */
+function placeToAsk(column: number, row: number, asked: number | null): readonly [number, number] {
+	if (asked !== null) return [hash(asked, 0, STRAY) - 0.5, hash(asked, 1, STRAY) - 0.5];
+	return [((row * GOLDEN) % 1) - 0.5, ((column * GOLDEN) % 1) - 0.5];
 }
 
 function addCell(count: Count, hits: number[] | null, joins: readonly Join[], depth: Mm, cell: Mm2): void {
