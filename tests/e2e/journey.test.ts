@@ -132,7 +132,7 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 	});
 });
 
-test('nothing acknowledged is missing after a kill; a second start is refused; undo goes on after a reload', async ({ page, workshop }) => {
+test('nothing acknowledged is missing after a kill; a second start is refused; undo and redo go on after a reload', async ({ page, workshop }) => {
 	const id = await demoPiece(workshop);
 	await visit(page, workshop, `/pieces/${id}/measure`);
 	await page.getByLabel('Name', { exact: true }).fill('The killed chest');
@@ -156,6 +156,13 @@ test('nothing acknowledged is missing after a kill; a second start is refused; u
 	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('860');
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByLabel('Name', { exact: true })).toHaveValue('The sail-loft chest');
+	await saved(page);
+	await visit(page, workshop, `/pieces/${id}/measure`);
+	await page.getByRole('button', { name: 'Redo' }).click();
+	await expect(page.getByLabel('Name', { exact: true })).toHaveValue('The killed chest');
+	await page.getByRole('button', { name: 'Redo' }).click();
+	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('861');
+	await expect(page.getByRole('button', { name: 'Redo' })).toBeDisabled();
 	await saved(page);
 });
 

@@ -5,27 +5,28 @@ import { customType, index, integer, jsonb, pgTable, primaryKey, text, timestamp
 
 const bytea = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' });
 
-/** One piece: its project document, and a version that each save raises by one. */
+/** One piece: its project document, a version that each save raises by one, and where it stands among its revisions. */
 export const pieces = pgTable('pieces', {
 	id: uuid().primaryKey().defaultRandom(),
 	version: integer().notNull().default(1),
+	place: integer().notNull().default(1),
 	document: jsonb().$type<Project>().notNull(),
 	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
 	updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow()
 });
 
-/** What a piece was at each version, for undo after the page has been closed. */
+/** What a piece was step by step, for undo after the page has been closed; those after its place have been undone. */
 export const revisions = pgTable(
 	'revisions',
 	{
 		piece: uuid()
 			.notNull()
 			.references(() => pieces.id, { onDelete: 'cascade' }),
-		version: integer().notNull(),
+		place: integer().notNull(),
 		document: jsonb().$type<Project>().notNull(),
 		savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow()
 	},
-	(table) => [primaryKey({ columns: [table.piece, table.version] }), index('revisions_by_piece').on(table.piece, table.version)]
+	(table) => [primaryKey({ columns: [table.piece, table.place] }), index('revisions_by_piece').on(table.piece, table.place)]
 );
 
 /** Stencil motifs in the workshop's store; a piece keeps its own copy of those it uses, as a project file must stand alone. */

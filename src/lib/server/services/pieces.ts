@@ -1,7 +1,7 @@
 import { type Project } from '$core/project';
 import { readProject, upgradeProject } from '$core/formats';
 import type { Issue } from '$core/units';
-import { and, desc, eq, lt, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, lt, max, min, sql } from 'drizzle-orm';
 import { pieces, revisions, type Database } from '../db';
 
 export interface SavedPiece {
@@ -19,12 +19,26 @@ export type StoredPiece = { readonly id: string; readonly version: number; reado
 
 export type SaveOutcome =
 	| { readonly kind: 'saved'; readonly version: number; readonly updatedAt: Date }
-	| { readonly kind: 'stale'; readonly version: number; readonly updatedAt: Date }
+	| { readonly kind: 'stale'; readonly version: number; readonly updatedAt: Date; readonly place: number }
 	| { readonly kind: 'gone' }
 	| { readonly kind: 'bad'; readonly issues: readonly Issue[] };
 
-/** Versions kept of each piece, for undo after the page has been closed. */
-const KEPT_REVISIONS = 200;
+/** How a save changes the steps of a piece: those after `keep` go, others follow it (null stands for the document), and the piece stands at `place`. */
+export interface StepsOfSave {
+	readonly keep: number;
+	readonly add: readonly unknown[];
+	readonly place: number;
+}
+
+/** Where a piece stands among the steps that are kept of it. */
+export interface StepsKept {
+	readonly place: number;
+	readonly first: number;
+	readonly last: number;
+}
+
+/** Steps kept of each piece, for undo after the page has been closed. */
+const KEPT_STEPS = 200;
 
 /** Every piece as it can be read; one whose document is at fault is told of, and takes no other down with it. */
 export async function listPieces(db: Database): Promise<StoredPiece[]> {
@@ -69,44 +83,66 @@ export async function addPiece(
 	if (!read.ok) return { kind: 'bad', issues: read.issues };
 	return db.transaction(async (tx) => {
 		const [piece] = await tx.insert(pieces).values({ document: read.project }).returning();
-		await tx.insert(revisions).values({ piece: piece!.id, version: 1, document: read.project });
+		await tx.insert(revisions).values({ piece: piece!.id, place: 1, document: read.project });
 		return { kind: 'added', id: piece!.id };
 	});
 }
 
-/** Saves a piece over the version that was edited; refused where it has moved on since. */
-export async function savePiece(db: Database, id: string, version: number, value: unknown): Promise<SaveOutcome> {
+/** Saves a piece over the version that was edited, as one step more unless `steps` says otherwise; refused where it has moved on since. */
+export async function savePiece(db: Database, id: string, version: number, value: unknown, steps?: StepsOfSave): Promise<SaveOutcome> {
 	const read = readProject(value);
 	if (!read.ok) return { kind: 'bad', issues: read.issues };
 	if (!isUuid(id)) return { kind: 'gone' };
 	return db.transaction(async (tx) => {
+		const [now] = await tx.select().from(pieces).where(eq(pieces.id, id));
+		if (!now) return { kind: 'gone' };
+		if (now.version !== version) return { kind: 'stale', version: now.version, updatedAt: now.updatedAt, place: now.place };
+		const { keep, add, place } = steps ?? { keep: now.place, add: [null], place: now.place + 1 };
 		const [saved] = await tx
 			.update(pieces)
-			.set({ document: read.project, version: sql`${pieces.version} + 1`, updatedAt: sql`now()` })
-			.where(and(eq(pieces.id, id), eq(pieces.version, version)))
+			.set({ document: read.project, version: version + 1, place, updatedAt: sql`now()` })
+			.where(eq(pieces.id, id))
 			.returning();
-		if (!saved) {
-			const [now] = await tx.select().from(pieces).where(eq(pieces.id, id));
-			return now ? { kind: 'stale', version: now.version, updatedAt: now.updatedAt } : { kind: 'gone' };
-		}
-		await tx.insert(revisions).values({ piece: id, version: saved.version, document: read.project });
-		await tx.delete(revisions).where(and(eq(revisions.piece, id), lt(revisions.version, saved.version - KEPT_REVISIONS)));
-		return { kind: 'saved', version: saved.version, updatedAt: saved.updatedAt };
+		await tx.delete(revisions).where(and(eq(revisions.piece, id), gt(revisions.place, keep)));
+		const rows = add.map((step, i) => ({ piece: id, place: keep + 1 + i, document: documentOfStep(step) ?? read.project }));
+		if (rows.length > 0) await tx.insert(revisions).values(rows);
+		await tx.delete(revisions).where(and(eq(revisions.piece, id), lt(revisions.place, place - KEPT_STEPS)));
+		return { kind: 'saved', version: saved!.version, updatedAt: saved!.updatedAt };
 	});
 }
 
-/** The document before a version: what undo goes back to when the page no longer remembers it. */
-export async function findRevisionBefore(
-	db: Database,
-	id: string,
-	version: number
-): Promise<{ readonly version: number; readonly document: Project } | null> {
+/** A step that cannot be read is none. */
+function documentOfStep(step: unknown): Project | null {
+	if (step === null) return null;
+	const read = readStored(step);
+	return read.ok ? read.project : null;
+}
+
+/** Where a piece stands among its steps; null where there is no such piece. */
+export async function findSteps(db: Database, id: string): Promise<StepsKept | null> {
 	if (!isUuid(id)) return null;
 	const [row] = await db
-		.select({ version: revisions.version, document: revisions.document })
+		.select({ place: pieces.place, first: min(revisions.place), last: max(revisions.place) })
+		.from(pieces)
+		.leftJoin(revisions, eq(revisions.piece, pieces.id))
+		.where(eq(pieces.id, id))
+		.groupBy(pieces.place);
+	return row ? { place: row.place, first: row.first ?? row.place, last: row.last ?? row.place } : null;
+}
+
+/** The step before a place, or the one after it: what undo and redo go on to when the page does not know it. */
+export async function findStep(
+	db: Database,
+	id: string,
+	side: 'before' | 'after',
+	place: number
+): Promise<{ readonly place: number; readonly document: Project } | null> {
+	if (!isUuid(id)) return null;
+	const [row] = await db
+		.select({ place: revisions.place, document: revisions.document })
 		.from(revisions)
-		.where(and(eq(revisions.piece, id), lt(revisions.version, version)))
-		.orderBy(desc(revisions.version))
+		.where(and(eq(revisions.piece, id), side === 'before' ? lt(revisions.place, place) : gt(revisions.place, place)))
+		.orderBy(side === 'before' ? desc(revisions.place) : asc(revisions.place))
 		.limit(1);
 	return row ? withUpgrade(row) : null;
 }

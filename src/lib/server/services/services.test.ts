@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openMemory, openWorkshop, pieces, WorkshopOpenElsewhere, type Workshop } from '../db';
 import { keepColour, listColours } from './colours';
 import { addMotif, idOfFile, listMotifs } from './motifs';
-import { addPiece, findPiece, findRevisionBefore, listPieces, removePiece, savePiece } from './pieces';
+import { addPiece, findPiece, findStep, findSteps, listPieces, removePiece, savePiece } from './pieces';
 
 const demo = JSON.parse(await readFile('demo/sail-loft-chest.json', 'utf8'));
 const renamed = (name: string) => ({ ...demo, piece: { ...demo.piece, name } });
@@ -20,8 +20,36 @@ describe('pieces', () => {
 		if (added.kind !== 'added') throw new Error('not added');
 		expect(await findPiece(workshop.db, added.id)).toMatchObject({ version: 1, document: demo });
 		expect(await savePiece(workshop.db, added.id, 1, renamed('Second'))).toMatchObject({ kind: 'saved', version: 2 });
-		expect(await findRevisionBefore(workshop.db, added.id, 2)).toEqual({ version: 1, document: demo });
-		expect(await findRevisionBefore(workshop.db, added.id, 1)).toBeNull();
+		expect(await findStep(workshop.db, added.id, 'before', 2)).toEqual({ place: 1, document: demo });
+		expect(await findStep(workshop.db, added.id, 'before', 1)).toBeNull();
+	});
+
+	it('keeps its steps in order, those that were undone too, and no more than it says', async () => {
+		const added = await addPiece(workshop.db, demo);
+		if (added.kind !== 'added') throw new Error('not added');
+		const { id } = added;
+		let version = 1;
+		const save = async (name: string, keep: number, add: (string | null)[], place: number) => {
+			const steps = { keep, add: add.map((step) => step && renamed(step)), place };
+			const outcome = await savePiece(workshop.db, id, version++, renamed(name), steps);
+			expect(outcome.kind).toBe('saved');
+		};
+		const at = async (side: 'before' | 'after', place: number) => (await findStep(workshop.db, id, side, place))?.document.piece.name;
+		await save('C', 1, ['B', null], 3);
+		expect(await findSteps(workshop.db, id)).toEqual({ place: 3, first: 1, last: 3 });
+		await save('B', 3, [], 2);
+		expect(await findSteps(workshop.db, id)).toEqual({ place: 2, first: 1, last: 3 });
+		expect([await at('before', 3), await at('after', 2), await at('after', 3)]).toEqual(['B', 'C', undefined]);
+		await save('D', 2, [null], 3);
+		expect([await at('after', 2), await at('before', 3)]).toEqual(['D', 'B']);
+		await save(
+			'Late',
+			3,
+			Array.from({ length: 210 }, () => null),
+			213
+		);
+		expect(await findSteps(workshop.db, id)).toEqual({ place: 213, first: 13, last: 213 });
+		await removePiece(workshop.db, id);
 	});
 
 	it('refuses a stale save and a broken one, and changes nothing', async () => {

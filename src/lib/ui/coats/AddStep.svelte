@@ -50,14 +50,14 @@
 		const { coats } = piece.project.finish;
 		const made = make();
 		const coat = { ...made, id: freeId(made.id, coats) };
-		const at = coats.findIndex(({ id }) => id === piece.selectedCoat);
+		const at = coats.findIndex(({ id }) => id === piece.seen.coat);
 		piece.edit((draft) => void draft.finish.coats.splice(at < 0 ? coats.length : at + 1, 0, coat as never));
-		piece.selectedCoat = coat.id;
+		piece.seen.coat = coat.id;
 	}
 </script>
 
 <DropdownMenu.Root>
-	<DropdownMenu.Trigger class="button">Add a step {piece.selectedCoat ? 'after this one' : 'at the end'}</DropdownMenu.Trigger>
+	<DropdownMenu.Trigger class="button">Add a step {piece.seen.coat ? 'after this one' : 'at the end'}</DropdownMenu.Trigger>
 	<DropdownMenu.Portal disabled>
 		<DropdownMenu.Content class="paper z-50 max-h-[70vh] w-64 overflow-y-auto py-1 shadow-xl" align="end" sideOffset={4} strategy="fixed">
 			{#each STEPS as { text, make } (text)}

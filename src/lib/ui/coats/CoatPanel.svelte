@@ -52,7 +52,7 @@
 	}
 	function takeOut(): void {
 		piece.edit((draft) => void (draft.finish.coats = draft.finish.coats.filter((other) => other.id !== coat.id)));
-		piece.selectedCoat = null;
+		piece.seen.coat = null;
 	}
 </script>
 

@@ -68,7 +68,7 @@
 	const stencilled = (arrangement: string) => order.some((coat) => coat.kind === 'stencil' && coat.arrangement === arrangement);
 
 	const picked = $derived.by(() => {
-		const { selection } = piece;
+		const { selection } = piece.seen;
 		if (selection?.kind !== 'item') return null;
 		return piece.plan.items.find((row) => row.arrangement === selection.arrangement && row.key === selection.key) ?? null;
 	});
@@ -77,8 +77,8 @@
 		return of?.kind === 'single' ? of : null;
 	});
 	const zone = $derived(
-		piece.selection?.kind === 'zone'
-			? piece.project.layout.zones.find(({ id }) => id === (piece.selection as { id: string }).id)
+		piece.seen.selection?.kind === 'zone'
+			? piece.project.layout.zones.find(({ id }) => id === (piece.seen.selection as { id: string }).id)
 			: undefined
 	);
 	const pickedPart = $derived(picked && (picked.part === face.id ? face.whole : face.parts.find((part) => part.id === picked.part)));
@@ -117,7 +117,8 @@
 			edit((of) => nudgeItem(of, picked!, nudge[0] * far, nudge[1] * far), `nudge ${picked.arrangement} ${picked.key}`);
 		} else if (change) piece.setArrangement(change(single), `turn ${single.id}`);
 		else if (event.key === 'n' || event.key === 'b') step(event.key === 'n' ? 1 : -1);
-		else if (event.key === 'Escape' && piece.selection) piece.selection = picked ? { kind: 'arrangement', id: picked.arrangement } : null;
+		else if (event.key === 'Escape' && piece.seen.selection)
+			piece.seen.selection = picked ? { kind: 'arrangement', id: picked.arrangement } : null;
 		else if ((event.key === 'Delete' || event.key === 'Backspace') && picked) {
 			const gone = picked;
 			step(1);
@@ -131,8 +132,8 @@
 
 	/** A click on the ground lets go of the motif that is picked. */
 	function letGo(event: MouseEvent): void {
-		if (!(event.target as Element).closest('[data-grip]') && piece.selection?.kind === 'item')
-			piece.selection = { kind: 'arrangement', id: piece.selection.arrangement };
+		if (!(event.target as Element).closest('[data-grip]') && piece.seen.selection?.kind === 'item')
+			piece.seen.selection = { kind: 'arrangement', id: piece.seen.selection.arrangement };
 	}
 
 	const FILLS: Readonly<Record<string, string>> = {
@@ -153,7 +154,7 @@
 		if (rows.length === 0) return;
 		const at = picked ? rows.indexOf(picked) + by : by > 0 ? 0 : -1;
 		const row = rows.at(at % rows.length)!;
-		piece.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
+		piece.seen.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
 	}
 </script>
 
@@ -167,10 +168,10 @@
 			style:height="{face.height * k}px"
 		>
 			<Look
-				project={piece.sketch ?? piece.project}
+				project={piece.drag.sketch ?? piece.project}
 				face={face.id}
 				steps={piece.steps}
-				scales={piece.sketch ? [full / 4] : [full / 4, full]}
+				scales={piece.drag.sketch ? [full / 4] : [full / 4, full]}
 				label="{piece.project.piece.name} after {piece.steps} steps"
 				onprogress={(done) => (progress = done)}
 			/>
@@ -219,10 +220,10 @@
 				<g clip-path="url(#face-outline)">
 					{#each face.parts as part (part.id)}
 						{@const isSuspect = suspects.includes(part.id)}
-						{@const isPicked = piece.selectedPart === part.id}
+						{@const isPicked = piece.seen.part === part.id}
 						<!-- The keyboard reaches parts through the panel beside. -->
 						<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-						<g transform="translate({part.x * k} {part.y * k})" onclick={() => (piece.selectedPart = part.id)}>
+						<g transform="translate({part.x * k} {part.y * k})" onclick={() => (piece.seen.part = part.id)}>
 							{#if part.setOff > 0}
 								<!-- What stands proud throws its shade to the right and below; what is recessed lies in the shade of its left and top edge. -->
 								<path d={writeOutlinePath(part.outline, k)} transform="translate(3 3)" fill="#8f877a" />

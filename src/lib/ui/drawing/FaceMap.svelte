@@ -9,7 +9,7 @@
 	const MOST = { width: 82, height: 70 };
 	const k = $derived(Math.min(MOST.width / net.width, MOST.height / net.height));
 	const faceOf = (id: string) => piece.plan.faces.find((face) => face.id === id)!;
-	const isShown = (id: string) => piece.view === 'face' && piece.face.id === id;
+	const isShown = (id: string) => piece.seen.view === 'face' && piece.face.id === id;
 	/** A quarter turn about the corner, then back into its box. */
 	const turned = ({ turns, width, height }: (typeof net.faces)[0]) =>
 		[
@@ -47,7 +47,7 @@
 						aria-label={face.name}
 						aria-pressed={isShown(laid.face)}
 						title={face.name}
-						onclick={() => piece.showFace(laid.face)}>{@render drawn()}</button
+						onclick={() => piece.seen.showFace(laid.face)}>{@render drawn()}</button
 					>
 				{:else}<span class="absolute block" {...at}>{@render drawn()}</span>{/if}
 			{/each}
@@ -56,17 +56,17 @@
 			<select
 				class="field !min-h-[28px] !px-1 !py-0 text-sm"
 				aria-label="Face that is shown"
-				value={piece.view === 'unfolded' ? '' : piece.face.id}
-				onchange={(event) => piece.showFace(event.currentTarget.value)}
+				value={piece.seen.view === 'unfolded' ? '' : piece.face.id}
+				onchange={(event) => piece.seen.showFace(event.currentTarget.value)}
 			>
-				{#if piece.view === 'unfolded'}<option value="" disabled>every face</option>{/if}
+				{#if piece.seen.view === 'unfolded'}<option value="" disabled>every face</option>{/if}
 				{#each piece.plan.faces as { id, name } (id)}<option value={id}>{name}</option>{/each}
 			</select>
 			<button
 				class="min-h-7 text-[#2f2a24] underline hover:text-ember-deep"
-				aria-pressed={piece.view === 'unfolded'}
-				onclick={() => (piece.view = piece.view === 'unfolded' ? 'face' : 'unfolded')}
-				>{piece.view === 'unfolded' ? 'one face' : 'lay it flat'}</button
+				aria-pressed={piece.seen.view === 'unfolded'}
+				onclick={() => (piece.seen.view = piece.seen.view === 'unfolded' ? 'face' : 'unfolded')}
+				>{piece.seen.view === 'unfolded' ? 'one face' : 'lay it flat'}</button
 			>
 		</div>
 	</nav>

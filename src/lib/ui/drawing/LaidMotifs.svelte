@@ -26,7 +26,7 @@
 	const rows = $derived(piece.plan.items.filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part)));
 	const pathOf = ({ rings }: ItemRow) => rings.map((ring) => `M${ring.map((value) => value.toFixed(2)).join(' ')}Z`).join('');
 	function isPicked({ arrangement, key }: ItemRow): boolean {
-		const { selection } = piece;
+		const { selection } = piece.seen;
 		return selection?.kind === 'item' && selection.arrangement === arrangement && selection.key === key;
 	}
 
@@ -34,7 +34,7 @@
 
 	function grip(event: PointerEvent, row: ItemRow): void {
 		if (event.button !== 0) return;
-		piece.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
+		piece.seen.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
 		drag = { row, x: event.clientX, y: event.clientY, moved: false };
 		(event.currentTarget as Element).setPointerCapture(event.pointerId);
 	}
@@ -46,15 +46,15 @@
 		const { row } = drag;
 		const centre = { x: Math.round(row.centre.x + dx), y: Math.round(row.centre.y + dy) };
 		const of = arrangementOf(row.arrangement);
-		piece.trial = setArrangement(piece.project, kindOfArrangement(of).moveItem(of, row, centre));
+		piece.drag.trial = setArrangement(piece.project, kindOfArrangement(of).moveItem(of, row, centre));
 	}
 	function drop(): void {
-		if (drag?.moved && piece.trial) piece.replace(piece.trial);
+		if (drag?.moved && piece.drag.trial) piece.replace(piece.drag.trial);
 		drag = null;
 	}
 	function cancel(): void {
 		drag = null;
-		piece.trial = null;
+		piece.drag.trial = null;
 	}
 </script>
 
@@ -86,7 +86,7 @@
 			stroke-dasharray={picked ? undefined : '4 3'}
 			vector-effect="non-scaling-stroke"
 		/>
-		{#if !shown(row.arrangement) || piece.trial}
+		{#if !shown(row.arrangement) || piece.drag.trial}
 			{@const d = pathOf(row)}
 			<path {d} fill="#ffffff14" stroke={picked ? 'var(--color-ember)' : '#f4efe2'} stroke-width="1.2" vector-effect="non-scaling-stroke" />
 			<path {d} fill="none" stroke="#1d1a17" stroke-width="0.7" stroke-dasharray="2 2" vector-effect="non-scaling-stroke" />

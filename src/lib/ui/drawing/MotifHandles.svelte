@@ -46,15 +46,15 @@
 						event.shiftKey ? 15 : 1
 					)
 				: scaleSingle(drag.single, Math.hypot(to.x, to.y) / Math.max(1, Math.hypot(drag.from.x, drag.from.y)));
-		piece.trial = setArrangement(piece.project, next);
+		piece.drag.trial = setArrangement(piece.project, next);
 	}
 	function drop(): void {
-		if (drag && piece.trial) piece.replace(piece.trial);
+		if (drag && piece.drag.trial) piece.replace(piece.drag.trial);
 		drag = null;
 	}
 	function cancel(): void {
 		drag = null;
-		piece.trial = null;
+		piece.drag.trial = null;
 	}
 </script>
 

@@ -18,9 +18,7 @@
 	);
 	const k = $derived(view.scale);
 	const faces = $derived(net.faces.map((laid) => ({ laid, face: piece.plan.faces.find(({ id }) => id === laid.face)! })));
-	const pickedPart = $derived(
-		piece.plan.faces.flatMap(({ whole, parts }) => [whole, ...parts]).find(({ id }) => id === piece.selectedPart)
-	);
+	const pickedPart = $derived(piece.plan.faces.flatMap(({ whole, parts }) => [whole, ...parts]).find(({ id }) => id === piece.seen.part));
 	const pickedFace = $derived(piece.plan.faces.find(({ id }) => id === pickedPart?.face));
 	const write = (mm: number) => formatLength(mm, unit).text;
 	const said = $derived.by(() => {
@@ -45,12 +43,12 @@
 			`translate(0 ${height * k}) rotate(270)`
 		][turns];
 	function pick(id: string): void {
-		piece.selectedPart = id;
+		piece.seen.part = id;
 		const face = piece.plan.faces.find((other) => other.id === id || other.parts.some((part) => part.id === id));
-		if (face) piece.faceId = face.id;
+		if (face) piece.seen.face = face.id;
 	}
 	function press(event: KeyboardEvent, id: string): void {
-		if (event.key === 'Enter') piece.showFace(id);
+		if (event.key === 'Enter') piece.seen.showFace(id);
 		else if (event.key === ' ') pick(id);
 		else return;
 		event.preventDefault();
@@ -84,7 +82,7 @@
 		<rect width="100%" height="100%" fill="transparent" />
 		<g transform="translate({view.x} {view.y})">
 			{#each faces as { laid, face } (face.id)}
-				{@const isPicked = piece.selectedPart === face.id}
+				{@const isPicked = piece.seen.part === face.id}
 				<g
 					data-grip
 					class="group cursor-pointer focus:outline-none"
@@ -94,7 +92,7 @@
 					aria-label="{face.name}, {write(face.width)} by {write(face.height)}{face.idle ? ', not measured yet' : ''}"
 					transform="translate({laid.x * k} {laid.y * k}) {turned(laid)}"
 					onclick={() => pick(face.id)}
-					ondblclick={() => piece.showFace(face.id)}
+					ondblclick={() => piece.seen.showFace(face.id)}
 					onkeydown={(event) => press(event, face.id)}
 				>
 					<path
@@ -111,15 +109,15 @@
 						<path
 							d={writeOutlinePath(part.outline, k)}
 							transform="translate({part.x * k} {part.y * k})"
-							fill={piece.selectedPart === part.id
+							fill={piece.seen.part === part.id
 								? '#a83c1433'
 								: mode === 'layout'
 									? 'transparent'
 									: part.role === 'open'
 										? '#9c9c9c'
 										: '#ffffff88'}
-							stroke={piece.selectedPart === part.id ? 'var(--color-ember)' : mode === 'layout' ? 'none' : '#24211e'}
-							stroke-width={piece.selectedPart === part.id ? 2.2 : 0.8}
+							stroke={piece.seen.part === part.id ? 'var(--color-ember)' : mode === 'layout' ? 'none' : '#24211e'}
+							stroke-width={piece.seen.part === part.id ? 2.2 : 0.8}
 							onclick={(event) => {
 								event.stopPropagation();
 								pick(part.id);

@@ -8,7 +8,7 @@
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	/** As it is dragged: the plan waits until it is let go, so that nothing keeps the page from drawing. */
-	const zone = $derived(piece.sketch?.layout.zones.find(({ id }) => id === kept.id) ?? kept);
+	const zone = $derived(piece.drag.sketch?.layout.zones.find(({ id }) => id === kept.id) ?? kept);
 	const on = $derived(layZone(zone, piece.plan, piece.plan.items).find((one) => one.face.id === face.id));
 	const handles = $derived(on ? handlesOf(zone, on.laid) : []);
 
@@ -39,19 +39,19 @@
 	function drag(event: PointerEvent): void {
 		if (!held) return;
 		const { handle, x, y } = held;
-		piece.sketch = withZone(handle.moveTo(handle.x + (event.clientX - x) / scale, handle.y + (event.clientY - y) / scale));
+		piece.drag.sketch = withZone(handle.moveTo(handle.x + (event.clientX - x) / scale, handle.y + (event.clientY - y) / scale));
 	}
 	function letGo(): void {
-		const { sketch } = piece;
+		const { sketch } = piece.drag;
 		held = null;
-		piece.sketch = null;
+		piece.drag.sketch = null;
 		if (sketch) piece.replace(sketch);
 	}
 	function press(event: KeyboardEvent, handle: Handle): void {
 		const by = ARROWS[event.key];
 		if (event.key === 'Escape' && held) {
 			held = null;
-			piece.sketch = null;
+			piece.drag.sketch = null;
 		} else if (by) piece.replace(withZone(nudge(handle, by, event.shiftKey)), `handle ${handle.id} ${zone.id}`);
 		else return;
 		event.preventDefault();

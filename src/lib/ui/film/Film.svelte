@@ -13,7 +13,7 @@
 	let { height = 54, onchoose }: Props = $props();
 
 	const piece = usePiece();
-	const shownProject = $derived(piece.trial ?? piece.project);
+	const shownProject = $derived(piece.drag.trial ?? piece.project);
 	const surfaces = $derived(listSurfaces(piece.plan));
 	let chosenSurface: string | null = $state(null);
 	const surface = $derived(surfaces.some(({ id }) => id === chosenSurface) ? chosenSurface! : surfaces[0]!.id);
@@ -25,7 +25,7 @@
 	let said = $state('');
 
 	function choose(id: string): void {
-		piece.selectedCoat = id;
+		piece.seen.coat = id;
 		onchoose?.(id);
 	}
 
@@ -61,26 +61,26 @@
 		const { id } = dragging;
 		const to = stripElements().filter((element) => element.dataset['strip'] !== id && middleOf(element) < event.clientX).length;
 		const coats = moveCoat(piece.project.finish.coats, id, to);
-		piece.trial = { ...piece.project, finish: { ...piece.project.finish, coats } };
+		piece.drag.trial = { ...piece.project, finish: { ...piece.project.finish, coats } };
 	}
 	function drop(): void {
-		if (dragging?.moved && piece.trial) piece.replace(piece.trial);
+		if (dragging?.moved && piece.drag.trial) piece.replace(piece.drag.trial);
 		dragging = null;
 	}
 	function letGo(): void {
 		dragging = null;
-		piece.trial = null;
+		piece.drag.trial = null;
 	}
 
 	function slideTo(clientX: number): void {
 		const steps = stripElements().filter((element) => middleOf(element) <= clientX).length;
-		piece.shownSteps = steps >= strips.length ? null : steps;
+		piece.seen.steps = steps >= strips.length ? null : steps;
 	}
 	function slideByKey(event: KeyboardEvent): void {
 		const steps = { ArrowLeft: piece.steps - 1, ArrowRight: piece.steps + 1, Home: 0, End: strips.length }[event.key];
 		if (steps === undefined) return;
 		event.preventDefault();
-		piece.shownSteps = steps >= strips.length ? null : Math.max(0, steps);
+		piece.seen.steps = steps >= strips.length ? null : Math.max(0, steps);
 	}
 	const stripElements = () => [...(band?.querySelectorAll<HTMLElement>('[data-strip]') ?? [])];
 	const middleOf = (element: Element) => {
@@ -157,10 +157,9 @@
 						aria-label="{i + 1}. {strip.name}{strip.detail ? `, ${strip.detail}` : ''}{strip.findings
 							? `, ${strip.findings} to look at`
 							: ''}"
-						aria-pressed={piece.selectedCoat === strip.id}
+						aria-pressed={piece.seen.coat === strip.id}
 						aria-describedby="film-keys"
-						tabindex={(piece.selectedCoat ?? strips[0]?.id) === strip.id ||
-						(!strips.some((other) => other.id === piece.selectedCoat) && i === 0)
+						tabindex={(piece.seen.coat ?? strips[0]?.id) === strip.id || (!strips.some((other) => other.id === piece.seen.coat) && i === 0)
 							? 0
 							: -1}
 						onclick={() => choose(strip.id)}
@@ -203,11 +202,11 @@
 						<span
 							class="block pt-0.5 group-hover:text-ember-deep {strip.isCut
 								? 'text-center text-xs leading-none text-ink-soft'
-								: 'truncate text-sm leading-tight'} {piece.selectedCoat === strip.id ? 'font-bold text-ember-deep' : ''}"
+								: 'truncate text-sm leading-tight'} {piece.seen.coat === strip.id ? 'font-bold text-ember-deep' : ''}"
 							title={strip.name}>{strip.name}</span
 						>
 						<span class="block truncate text-xs leading-tight text-ink-soft {strip.isCut ? 'text-center' : ''}">{strip.detail}</span>
-						{#if piece.selectedCoat === strip.id}<span class="absolute -bottom-1 left-0 h-[3px] w-full bg-ember"></span>{/if}
+						{#if piece.seen.coat === strip.id}<span class="absolute -bottom-1 left-0 h-[3px] w-full bg-ember"></span>{/if}
 					</button>
 				</li>
 			{/each}

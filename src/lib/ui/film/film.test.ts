@@ -63,7 +63,7 @@ describe('the film', () => {
 		const piece = show(chosen);
 		await userEvent.click(screen.getByRole('button', { name: /Reed bed/ }));
 		expect(chosen).toHaveBeenCalledWith('stencil');
-		expect(piece.selectedCoat).toBe('stencil');
+		expect(piece.seen.coat).toBe('stencil');
 	});
 
 	it('sets the stage by keyboard: bare, step by step, and all', async () => {
@@ -75,7 +75,7 @@ describe('the film', () => {
 		expect(piece.steps).toBe(2);
 		expect(screen.getByRole('slider')).toHaveAttribute('aria-valuetext', 'after Cleaning');
 		await userEvent.keyboard('{End}');
-		expect(piece.shownSteps).toBeNull();
+		expect(piece.seen.steps).toBeNull();
 	});
 
 	it('marks a strip that has something to look at', () => {

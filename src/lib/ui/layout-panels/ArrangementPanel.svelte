@@ -58,7 +58,7 @@
 	<button
 		class="button button-quiet text-sm underline"
 		onclick={() => {
-			piece.selection = null;
+			piece.seen.selection = null;
 			piece.replace(dropArrangement(piece.project, arrangement.id));
 		}}>Take {arrangement.kind === 'run' ? 'this row' : 'it'} out</button
 	>

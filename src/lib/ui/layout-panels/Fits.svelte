@@ -7,7 +7,7 @@
 	let { run }: { run: Run } = $props();
 	const piece = usePiece();
 	const groups = $derived(piece.plan.arrangements.find(({ arrangement }) => arrangement === run.id)?.groups ?? []);
-	const pickedPart = $derived(piece.selection?.kind === 'item' ? piece.selection.part : null);
+	const pickedPart = $derived(piece.seen.selection?.kind === 'item' ? piece.seen.selection.part : null);
 	let chosenGroup: string | null = $state(null);
 	const group = $derived(groups.find(({ id }) => id === (pickedPart ?? chosenGroup)) ?? groups[0]);
 	const nameOf = (id: string) => nameSurface(piece.plan, id);
@@ -21,7 +21,7 @@
 	function take(at: number): void {
 		const { pick } = group!.choices[at]!;
 		piece.setArrangement(pickFit(run, group!.id, pick));
-		piece.selection = { kind: 'arrangement', id: run.id };
+		piece.seen.selection = { kind: 'arrangement', id: run.id };
 	}
 	const onKnobs = $derived(
 		run.hardware === 'avoid' ? piece.plan.items.filter((row) => row.arrangement === run.id && row.touches.length > 0) : []
@@ -44,7 +44,7 @@
 				value={group.id}
 				onchange={(event) => {
 					chosenGroup = event.currentTarget.value;
-					piece.selection = { kind: 'arrangement', id: run.id };
+					piece.seen.selection = { kind: 'arrangement', id: run.id };
 				}}
 			>
 				{#each groups as { id } (id)}<option value={id}>{nameOf(id)}</option>{/each}

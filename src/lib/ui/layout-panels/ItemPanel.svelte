@@ -56,7 +56,7 @@
 		<button
 			class="button text-sm"
 			onclick={() => {
-				piece.selection = { kind: 'arrangement', id: arrangement.id };
+				piece.seen.selection = { kind: 'arrangement', id: arrangement.id };
 				piece.setArrangement(kindOfArrangement(arrangement).leaveOut(arrangement, row));
 			}}>Leave it out</button
 		>

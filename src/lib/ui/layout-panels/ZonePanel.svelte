@@ -14,7 +14,7 @@
 	let { zone: kept }: { zone: Zone } = $props();
 	const piece = usePiece();
 	/** As it is dragged, here or on the piece. */
-	const zone = $derived(piece.sketch?.layout.zones.find(({ id }) => id === kept.id) ?? kept);
+	const zone = $derived(piece.drag.sketch?.layout.zones.find(({ id }) => id === kept.id) ?? kept);
 	const unit = $derived(piece.project.units);
 	const laid = $derived(layZone(zone, piece.plan, piece.plan.items));
 	/** What is set must do on the least of them; a zone whose last part has become something else lies on none. */
@@ -48,7 +48,7 @@
 	function sketch(change: Partial<Zone>): void {
 		const { project } = piece;
 		const zones = project.layout.zones.map((other) => (other.id === kept.id ? { ...other, ...change } : other));
-		piece.sketch = { ...project, layout: { ...project.layout, zones } };
+		piece.drag.sketch = { ...project, layout: { ...project.layout, zones } };
 	}
 	function setPattern(id: PatternId): void {
 		if (id === zone.field.pattern) return;
@@ -168,7 +168,7 @@
 	<button
 		class="button button-quiet text-sm underline"
 		onclick={() => {
-			piece.selection = null;
+			piece.seen.selection = null;
 			piece.replace(dropZone(piece.project, zone.id));
 		}}>Take this shade out</button
 	>

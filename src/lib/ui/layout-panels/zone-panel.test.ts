@@ -116,11 +116,11 @@ it('a slider moves by the keyboard, one step back each, and leaves no sketch beh
 	const again = show(piece);
 	screen.getByRole('slider', { name: 'Border' }).focus();
 	await userEvent.keyboard('{ArrowRight}');
-	expect([zoneOf(piece).field, piece.sketch]).toMatchObject([{ border: 29 }, null]);
+	expect([zoneOf(piece).field, piece.drag.sketch]).toMatchObject([{ border: 29 }, null]);
 	await again();
 	screen.getByRole('slider', { name: 'Softness' }).focus();
 	await userEvent.keyboard('{ArrowLeft}');
-	expect([zoneOf(piece).softness, piece.sketch]).toEqual([expect.closeTo(0.85, 9), null]);
+	expect([zoneOf(piece).softness, piece.drag.sketch]).toEqual([expect.closeTo(0.85, 9), null]);
 	piece.undo();
 	piece.undo();
 	expect(zoneOf(piece)).toMatchObject({ field: { border: 28 }, softness: 0.9 });
@@ -153,16 +153,16 @@ describe('handles on the piece', () => {
 		const { plan, project } = piece;
 		await fireEvent.pointerDown(handle, { clientX: 100, clientY: 100, pointerId: 1 });
 		await fireEvent.pointerMove(handle, { clientX: 100, clientY: 112, pointerId: 1 });
-		expect((piece.sketch!.layout.zones[0]!.field as { border: number }).border).toBe(40);
+		expect((piece.drag.sketch!.layout.zones[0]!.field as { border: number }).border).toBe(40);
 		expect([piece.plan, piece.project]).toEqual([plan, project]);
 		await fireEvent.pointerUp(handle, { pointerId: 1 });
-		expect([border(piece), piece.sketch]).toEqual([40, null]);
+		expect([border(piece), piece.drag.sketch]).toEqual([40, null]);
 		piece.undo();
 		await fireEvent.pointerDown(handle, { clientX: 100, clientY: 100, pointerId: 1 });
 		await fireEvent.pointerMove(handle, { clientX: 100, clientY: 90, pointerId: 1 });
 		await fireEvent.keyDown(handle, { key: 'Escape' });
 		await fireEvent.pointerUp(handle, { pointerId: 1 });
-		expect([border(piece), piece.sketch]).toEqual([28, null]);
+		expect([border(piece), piece.drag.sketch]).toEqual([28, null]);
 	});
 });
 

@@ -25,9 +25,9 @@
 	const full = $derived(pixelsPerMm(scale, face));
 	const isThere = $derived(held.piece.faces.some(({ id }) => id === face.id));
 	function takeBack(): void {
-		/** The property follows `piece.held`: it is put back first. */
+		/** The property follows `piece.seen.held`: it is put back first. */
 		piece.replace(held);
-		piece.held = null;
+		piece.seen.held = null;
 	}
 </script>
 
@@ -62,7 +62,7 @@
 			</div>{/if}
 		<span class="flex-1"></span>
 		<button class="button text-sm" onclick={takeBack}>Go back to the held one</button>
-		<button class="button text-sm" onclick={() => (piece.held = null)}>Keep what is now</button>
+		<button class="button text-sm" onclick={() => (piece.seen.held = null)}>Keep what is now</button>
 	</div>
 	<div class="relative min-h-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if !isThere}<p class="p-6">This face was not there when the look was held.</p>

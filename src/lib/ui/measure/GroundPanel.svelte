@@ -46,7 +46,7 @@
 		const id = freeId(adding, takenIds(piece));
 		const typical = [piece.face.width, piece.face.height] as const;
 		piece.edit((draft) => void draft.piece.faces.push(newFace(id, KINDS[adding], adding, typical) as (typeof draft.piece.faces)[0]));
-		piece.faceId = id;
+		piece.seen.face = id;
 	}
 	/** The top edge of every drawer: as wide as the drawer, thin, and at its height, so that bands run over it. */
 	function addEdges(): void {
@@ -61,7 +61,7 @@
 			...piece.project.piece,
 			faces: faces.filter(({ id, of }) => id !== face.id && !piece.face.parts.some((part) => part.id === of))
 		};
-		piece.faceId = null;
+		piece.seen.face = null;
 		piece.replace(changePiece(piece.project, next));
 	}
 	function addSeam(): void {

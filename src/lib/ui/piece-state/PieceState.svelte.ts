@@ -4,81 +4,41 @@ import type { Face, MeasuredFace } from '$core/piece';
 import { createPlanner, type Plan, type PlanError } from '$core/plan';
 import { create, type Draft } from 'mutative';
 import { getContext, setContext } from 'svelte';
+import { Drag } from './Drag.svelte';
+import { History, type PieceRecord } from './History.svelte';
 import { Saver } from './Saver.svelte';
+import { Seen } from './Seen.svelte';
 
-export interface PieceRecord {
-	readonly id: string;
-	readonly version: number;
-	readonly document: Project;
-}
-
-/** What is picked on the piece. */
-export type Selection =
-	| { readonly kind: 'zone'; readonly id: string }
-	| { readonly kind: 'arrangement'; readonly id: string }
-	| { readonly kind: 'item'; readonly arrangement: string; readonly part: string; readonly key: string }
-	| null;
-
-const MOST_UNDO = 300;
-/** Edits of one field within this long are one step back, ms. */
-const TOGETHER = 900;
-
-/** One piece as it is edited: the project, the plan that follows from it, the way back, and what is picked. */
+/** One piece as it is edited: its project and the way back, the plan that follows from it, what is seen of it, and a drag on it. */
 export class PieceState {
 	readonly id: string;
-	project: Project = $state.raw() as Project;
-	/** A project under trial, while something is dragged: shown, not kept. */
-	trial: Project | null = $state.raw(null);
-	/** A project as a drag would leave it, for the picture alone: the plan is worked out when it is let go. */
-	sketch: Project | null = $state.raw(null);
-	/** The piece as it was when its look was held, to be compared with what it becomes. */
-	held: Project | null = $state.raw(null);
-	selection: Selection = $state.raw(null);
-	/** How many steps of the order are shown on the piece; null for all. */
-	shownSteps: number | null = $state(null);
-	selectedCoat: string | null = $state(null);
-	/** The face at hand, and whether it is shown alone or with all others laid out flat. */
-	faceId: string | null = $state(null);
-	view: 'face' | 'unfolded' = $state('face');
-	/** A part (or a face) that is picked in Measure. */
-	selectedPart: string | null = $state(null);
+	readonly history: History;
+	readonly seen = new Seen();
+	readonly drag = new Drag();
 	readonly saver: Saver;
 
 	#planner = createPlanner();
-	readonly plan: Plan = $derived.by(() => this.#planner(this.trial ?? this.project));
-	readonly steps = $derived(Math.min(this.shownSteps ?? Infinity, (this.trial ?? this.project).finish.coats.length));
+	readonly plan: Plan = $derived.by(() => this.#planner(this.drag.trial ?? this.project));
+	readonly steps = $derived(Math.min(this.seen.steps ?? Infinity, (this.drag.trial ?? this.project).finish.coats.length));
 
 	/** Place of the face at hand among all. */
 	readonly faceAt = $derived(
 		Math.max(
 			0,
-			this.plan.faces.findIndex(({ id }) => id === this.faceId)
+			this.plan.faces.findIndex(({ id }) => id === this.seen.face)
 		)
 	);
 	readonly face: MeasuredFace = $derived(this.plan.faces[this.faceAt]!);
 	readonly faceInput: Face = $derived(this.project.piece.faces[this.faceAt] ?? this.project.piece.faces[0]!);
 
-	#back: Project[] = $state.raw([]);
-	#forth: Project[] = $state.raw([]);
-	#together: { key: string; at: number } | null = null;
-	/** Undo goes on to what the server has kept from before this page was opened. */
-	#oldest: number;
-	#older = $state(true);
-	#reading = false;
-
 	constructor(record: PieceRecord) {
 		this.id = record.id;
-		this.project = record.document;
-		this.#oldest = record.version;
-		this.#older = record.version > 1;
-		this.saver = new Saver(record.id, record.version, () => this.project);
+		this.history = new History(record.id, record);
+		this.saver = new Saver(record.id, record.version, this.history);
 	}
 
-	get canUndo(): boolean {
-		return this.#back.length > 0 || this.#older;
-	}
-	get canRedo(): boolean {
-		return this.#forth.length > 0;
+	get project(): Project {
+		return this.history.project;
 	}
 
 	/** Changes the project by a recipe. Edits that share a `together` key within a moment are undone as one. */
@@ -91,15 +51,9 @@ export class PieceState {
 
 	/** Puts another project in place of this one, as one step that can be undone. */
 	replace(next: Project, together = ''): void {
-		this.trial = null;
-		this.sketch = null;
+		this.drag.end();
 		if (next === this.project) return;
-		const now = Date.now();
-		const joins = together !== '' && this.#together?.key === together && now - this.#together.at < TOGETHER;
-		if (!joins) this.#back = [...this.#back.slice(1 - MOST_UNDO), this.project];
-		this.#together = { key: together, at: now };
-		this.#forth = [];
-		this.project = next;
+		this.history.put(next, together);
 		this.saver.changed();
 	}
 
@@ -115,10 +69,9 @@ export class PieceState {
 		this.replace(changePiece(this.project, next));
 	}
 
-	showFace(id: string): void {
-		this.faceId = id;
-		this.view = 'face';
-		this.selectedPart = null;
+	/** Puts a changed arrangement in its place. */
+	setArrangement(arrangement: Arrangement, together = ''): void {
+		this.replace(setArrangement(this.project, arrangement), together);
 	}
 
 	/** What is wrong at a field of the face at hand. */
@@ -126,63 +79,24 @@ export class PieceState {
 		return this.plan.errors.find((error) => error.path === `piece.faces[${this.faceAt}].${path}`);
 	}
 
-	/** Puts a changed arrangement in its place. */
-	setArrangement(arrangement: Arrangement, together = ''): void {
-		this.replace(setArrangement(this.project, arrangement), together);
-	}
-
 	async undo(): Promise<void> {
-		const last = this.#back.at(-1) ?? (await this.#readOlder());
-		if (!last) return;
-		this.#back = this.#back.slice(0, -1);
-		this.#forth = [...this.#forth, this.project];
-		this.#settle(last);
+		if (await this.history.undo()) this.#settle();
 	}
 
-	redo(): void {
-		const next = this.#forth.at(-1);
-		if (!next) return;
-		this.#forth = this.#forth.slice(0, -1);
-		this.#back = [...this.#back, this.project];
-		this.#settle(next);
+	async redo(): Promise<void> {
+		if (await this.history.redo()) this.#settle();
 	}
 
 	/** Takes the piece as another window saved it. */
 	takeSaved(record: PieceRecord): void {
-		this.#back = [...this.#back, this.project];
-		this.#forth = [];
-		this.project = record.document;
+		this.drag.end();
+		this.history.takeSaved(record);
 		this.saver.tookVersion(record.version);
 	}
 
-	#settle(project: Project): void {
-		this.trial = null;
-		this.sketch = null;
-		this.#together = null;
-		this.project = project;
+	#settle(): void {
+		this.drag.end();
 		this.saver.changed();
-	}
-
-	async #readOlder(): Promise<Project | null> {
-		if (this.#reading || !this.#older) return null;
-		this.#reading = true;
-		try {
-			return await this.#fetchOlder();
-		} finally {
-			this.#reading = false;
-		}
-	}
-
-	async #fetchOlder(): Promise<Project | null> {
-		const response = await fetch(`/api/pieces/${this.id}/revisions?before=${this.#oldest}`).catch(() => null);
-		if (!response?.ok) {
-			if (response?.status === 404) this.#older = false;
-			return null;
-		}
-		const older = (await response.json()) as { version: number; document: Project };
-		this.#oldest = older.version;
-		this.#older = older.version > 1;
-		return older.document;
 	}
 }
 

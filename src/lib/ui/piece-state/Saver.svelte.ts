@@ -1,11 +1,11 @@
-import type { Project } from '$core/project';
+import type { History } from './History.svelte';
 
 export type SaveState =
 	| { readonly kind: 'saved'; readonly at: Date | null }
 	| { readonly kind: 'saving' }
 	| { readonly kind: 'waiting'; readonly why: string }
 	/** Another window has saved the piece since. */
-	| { readonly kind: 'stale'; readonly version: number; readonly at: Date }
+	| { readonly kind: 'stale'; readonly version: number; readonly place: number; readonly at: Date }
 	| { readonly kind: 'gone' };
 
 /** Edits wait this long for the next one, ms. */
@@ -25,7 +25,7 @@ export class Saver {
 	constructor(
 		private readonly id: string,
 		version: number,
-		private readonly read: () => Project
+		private readonly history: History
 	) {
 		this.#version = version;
 	}
@@ -71,6 +71,7 @@ export class Saver {
 	/** Puts this page's piece over what another window saved. */
 	async overwrite(): Promise<void> {
 		if (this.state.kind !== 'stale') return;
+		this.history.putOver(this.state.place);
 		this.tookVersion(this.state.version);
 		this.#dirty = true;
 		await this.#save(false);
@@ -92,7 +93,8 @@ export class Saver {
 		this.#busy = true;
 		this.#dirty = false;
 		this.state = { kind: 'saving' };
-		const body = JSON.stringify({ version: this.#version, document: this.read() });
+		const { steps, failed } = this.history.send();
+		const body = JSON.stringify({ version: this.#version, document: this.history.project, steps });
 		const response = await fetch(`/api/pieces/${this.id}`, {
 			method: 'PUT',
 			headers: { 'content-type': 'application/json' },
@@ -100,6 +102,7 @@ export class Saver {
 			keepalive: keepalive && body.length < 60_000
 		}).catch(() => null);
 		this.#busy = false;
+		if (!response?.ok) failed();
 		await this.#heed(response);
 	}
 
@@ -114,8 +117,8 @@ export class Saver {
 		}
 		this.#dirty = true;
 		if (response?.status === 409) {
-			const { version, updatedAt } = (await response.json()) as { version: number; updatedAt: string };
-			this.state = { kind: 'stale', version, at: new Date(updatedAt) };
+			const { version, place, updatedAt } = (await response.json()) as { version: number; place: number; updatedAt: string };
+			this.state = { kind: 'stale', version, place, at: new Date(updatedAt) };
 		} else if (response?.status === 404) this.state = { kind: 'gone' };
 		else {
 			const told =

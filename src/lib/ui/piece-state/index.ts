@@ -1,2 +1,4 @@
-export { contextOf, PieceState, providePiece, usePiece, type PieceRecord, type Selection } from './PieceState.svelte';
+export type { PieceRecord } from './History.svelte';
+export { contextOf, PieceState, providePiece, usePiece } from './PieceState.svelte';
 export type { SaveState } from './Saver.svelte';
+export type { Selection } from './Seen.svelte';

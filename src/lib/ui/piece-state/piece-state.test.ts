@@ -32,11 +32,11 @@ describe('undo', () => {
 		expect(piece.project.piece.name).toBe('On');
 		await piece.undo();
 		expect(piece.project.piece.name).toBe('One');
-		expect(piece.canUndo).toBe(false);
+		expect(piece.history.canUndo).toBe(false);
 		piece.redo();
 		expect(piece.project.piece.name).toBe('On');
 		rename(piece, 'Other');
-		expect(piece.canRedo).toBe(false);
+		expect(piece.history.canRedo).toBe(false);
 	});
 });
 

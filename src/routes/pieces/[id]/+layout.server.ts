@@ -1,6 +1,6 @@
 import { wordIssue } from '$core/formats';
 import { listMotifs } from '$lib/server/services/motifs';
-import { findPiece, readStored } from '$lib/server/services/pieces';
+import { findPiece, findSteps, readStored } from '$lib/server/services/pieces';
 import { database } from '$lib/server/workshop';
 import { error } from '@sveltejs/kit';
 import type { LayoutServerLoad } from './$types';
@@ -15,5 +15,6 @@ export const load: LayoutServerLoad = async ({ params }) => {
 			422,
 			`This piece is stored with a fault: ${read.issues.map((issue) => `${issue.path}: ${wordIssue(issue, 'mm')}`).join(' ')} Save its project file, put it right, and open that.`
 		);
-	return { record: { id: piece.id, version: piece.version, document: read.project }, motifs: await listMotifs(db) };
+	const steps = (await findSteps(db, piece.id))!;
+	return { record: { id: piece.id, version: piece.version, document: read.project, steps }, motifs: await listMotifs(db) };
 };

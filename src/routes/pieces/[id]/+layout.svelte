@@ -34,7 +34,7 @@
 	function openCoat(id: string): void {
 		if (current !== 'layout') return;
 		const coat = piece.project.finish.coats.find((other) => other.id === id);
-		piece.selection =
+		piece.seen.selection =
 			coat?.kind === 'blend'
 				? { kind: 'zone', id: coat.zone }
 				: coat?.kind === 'stencil'
@@ -46,7 +46,7 @@
 		const inText = (event: KeyboardEvent) => (event.target as HTMLElement).closest('input, textarea') !== null;
 		const redo = (event: KeyboardEvent) => {
 			event.preventDefault();
-			piece.redo();
+			void piece.redo();
 		};
 		const stop = tinykeys(window, {
 			'$mod+z': (event) => {
@@ -109,13 +109,13 @@
 			<span class="flex-1"></span>
 			<SaveStatus />
 			<span class="flex self-center">
-				<button class="button button-quiet" onclick={() => piece.undo()} disabled={!piece.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)"
+				<button class="button button-quiet" onclick={() => piece.undo()} disabled={!piece.history.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)"
 					><Undo size={18} /></button
 				>
 				<button
 					class="button button-quiet"
 					onclick={() => piece.redo()}
-					disabled={!piece.canRedo}
+					disabled={!piece.history.canRedo}
 					aria-label="Redo"
 					title="Redo (Ctrl+Shift+Z)"><Redo size={18} /></button
 				>

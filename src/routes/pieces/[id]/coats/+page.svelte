@@ -10,7 +10,7 @@
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
-	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.selectedCoat));
+	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.seen.coat));
 	const face = $derived(piece.face);
 	const waits = $derived(piece.plan.order.at(-1)?.doneAt ?? 0);
 	let width = $state(0);
@@ -61,7 +61,7 @@
 		<div class="mb-3 flex items-end justify-between gap-3">
 			{#if piece.plan.faces.length > 1}
 				<label class="label"
-					>Seen here<select class="field" value={face.id} onchange={(event) => (piece.faceId = event.currentTarget.value)}>
+					>Seen here<select class="field" value={face.id} onchange={(event) => (piece.seen.face = event.currentTarget.value)}>
 						{#each piece.plan.faces as { id, name } (id)}<option value={id}>{name}</option>{/each}
 					</select></label
 				>

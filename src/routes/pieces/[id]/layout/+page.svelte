@@ -20,22 +20,26 @@
 	const layout = $derived(piece.project.layout);
 	const hexOf = (id: string) => piece.project.palette.find((colour) => colour.id === id)?.hex ?? '#ffffff';
 	const zone = $derived(
-		piece.selection?.kind === 'zone'
-			? layout.zones.find(({ id }) => piece.selection?.kind === 'zone' && id === piece.selection.id)
+		piece.seen.selection?.kind === 'zone'
+			? layout.zones.find(({ id }) => piece.seen.selection?.kind === 'zone' && id === piece.seen.selection.id)
 			: undefined
 	);
 	const arrangementId = $derived(
-		piece.selection?.kind === 'arrangement' ? piece.selection.id : piece.selection?.kind === 'item' ? piece.selection.arrangement : null
+		piece.seen.selection?.kind === 'arrangement'
+			? piece.seen.selection.id
+			: piece.seen.selection?.kind === 'item'
+				? piece.seen.selection.arrangement
+				: null
 	);
 	const arrangement = $derived(layout.arrangements.find(({ id }) => id === arrangementId));
 	const row = $derived.by(() => {
-		const { selection } = piece;
+		const { selection } = piece.seen;
 		return selection?.kind === 'item'
 			? piece.plan.items.find((other) => other.arrangement === selection.arrangement && other.key === selection.key)
 			: undefined;
 	});
 	const open = $derived(piece.plan.errors.filter(({ path }) => path.startsWith('piece')).length);
-	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.selectedCoat));
+	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.seen.coat));
 	let choosing = $state(false);
 	const WAYS: readonly { value: Arrangement['kind']; text: string }[] = (Object.keys(ARRANGEMENTS) as Arrangement['kind'][]).map(
 		(value) => ({
@@ -52,32 +56,32 @@
 			starter
 		);
 		piece.replace(added.project);
-		piece.selection = { kind: 'zone', id: added.id };
+		piece.seen.selection = { kind: 'zone', id: added.id };
 		choosing = false;
 	}
 	let way: Arrangement['kind'] = $state('run');
 	function lay(motif: Motif): void {
 		const added = addArrangement(piece.project, motif, piece.project.palette.at(-1)!.id, way);
 		piece.replace(added.project);
-		piece.selection = { kind: 'arrangement', id: added.id };
+		piece.seen.selection = { kind: 'arrangement', id: added.id };
 		choosing = false;
 	}
 	function pick(selection: Selection): void {
 		choosing = false;
-		piece.selection = selection;
+		piece.seen.selection = selection;
 	}
 </script>
 
 <div class="flex h-full">
 	<div class="relative min-w-0 flex-1">
-		{#if piece.held}<CompareLooks held={piece.held} />
-		{:else if piece.view === 'unfolded'}<UnfoldedDrawing mode="layout" />
+		{#if piece.seen.held}<CompareLooks held={piece.seen.held} />
+		{:else if piece.seen.view === 'unfolded'}<UnfoldedDrawing mode="layout" />
 		{:else}
 			<FaceDrawing mode="layout" />
 			<div class="absolute right-2 bottom-2 flex flex-col items-end gap-1">
 				{#if saving}<PictureOut onclose={() => (saving = false)} />
 				{:else}
-					<button class="button !bg-paper text-sm" onclick={() => (piece.held = piece.project)}>Hold this look</button>
+					<button class="button !bg-paper text-sm" onclick={() => (piece.seen.held = piece.project)}>Hold this look</button>
 					<button class="button !bg-paper text-sm" onclick={() => (saving = true)}>Save a picture</button>
 				{/if}
 			</div>

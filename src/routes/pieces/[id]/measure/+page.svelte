@@ -91,7 +91,7 @@
 						setOff: { way: 'level', by: '0' }
 					})
 			);
-			piece.selectedPart = id;
+			piece.seen.part = id;
 		} else {
 			const under = partAt(measured, box.x, box.y);
 			const id = freeId('knob', piece.faceInput.fittings);
@@ -119,7 +119,7 @@
 
 <div class="flex h-full">
 	<div class="min-w-0 flex-1">
-		{#if piece.view === 'unfolded'}<UnfoldedDrawing mode="measure" />{:else if isSetting}<CornerPicker
+		{#if piece.seen.view === 'unfolded'}<UnfoldedDrawing mode="measure" />{:else if isSetting}<CornerPicker
 				photograph={photograph!}
 				ondone={() => (settingCorners = false)}
 			/>{:else}
@@ -156,7 +156,7 @@
 		{#if elsewhere.length > 0}<p class="mb-2 border-l-4 border-must pl-3">
 				! Something to put right on {#each elsewhere as face, i (face.id)}{i > 0 ? ', ' : ''}<button
 						class="underline hover:text-ember-deep"
-						onclick={() => piece.showFace(face.id)}>{face.name}</button
+						onclick={() => piece.seen.showFace(face.id)}>{face.name}</button
 					>{/each}.
 			</p>{/if}
 		{#if section === 'readings'}<Readings />

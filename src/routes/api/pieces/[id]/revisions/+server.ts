@@ -1,13 +1,14 @@
 import { refuseWith } from '$lib/server/answer';
-import { findRevisionBefore } from '$lib/server/services/pieces';
+import { findStep } from '$lib/server/services/pieces';
 import { database } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
-/** The version before `?before=`, for undo after a reload. */
+/** The step before `?before=`, or after `?after=`, for undo and redo after a reload. */
 export const GET: RequestHandler = async ({ params, url }) => {
-	const before = Number(url.searchParams.get('before'));
-	if (!Number.isInteger(before)) return refuseWith(400, 'revision.before', 'Say before which version: ?before=7.');
-	const revision = await findRevisionBefore(await database(), params.id, before);
-	return revision ? json(revision) : refuseWith(404, 'revision.none', 'There is nothing before this.');
+	const side = url.searchParams.has('after') ? 'after' : 'before';
+	const place = Number(url.searchParams.get(side) ?? NaN);
+	if (!Number.isSafeInteger(place)) return refuseWith(400, 'revision.place', 'Say before or after which step: ?before=7.');
+	const step = await findStep(await database(), params.id, side, place);
+	return step ? json(step) : refuseWith(404, 'revision.none', `There is nothing ${side} this.`);
 };

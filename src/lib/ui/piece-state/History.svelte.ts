@@ -1,0 +1,164 @@
+import type { Project } from '$core/project';
+
+export interface PieceRecord {
+	readonly id: string;
+	readonly version: number;
+	readonly document: Project;
+	/** Where the piece stands among the steps that the server keeps of it. */
+	readonly steps?: { readonly place: number; readonly first: number; readonly last: number };
+}
+
+/** What a save says of the steps: those after `keep` are gone, these follow it (null stands for the project itself), and it stands at `place`. */
+export interface Unsent {
+	readonly keep: number;
+	readonly add: readonly (Project | null)[];
+	readonly place: number;
+}
+
+const MOST_UNDO = 300;
+/** Steps that wait for a server that does not answer; older ones become one. */
+const MOST_UNSENT = 60;
+/** Edits of one field within this long are one step back, ms. */
+const TOGETHER = 900;
+
+/**
+ * The steps of a piece. Each has a place, counted from the first ever; the page knows those about the one at hand, the server keeps
+ * the rest, so that undo and redo go on after a reload where they stood.
+ */
+export class History {
+	project: Project = $state.raw() as Project;
+	#place = $state(1);
+	#back: readonly Project[] = $state.raw([]);
+	/** The next one last. */
+	#forth: readonly Project[] = $state.raw([]);
+	/** The first and the last of all steps, on the page or with the server. */
+	#first = $state(1);
+	#last = $state(1);
+	/** Up to here the server has the same steps. */
+	#kept: number;
+	#together: { key: string; at: number } | null = null;
+	#reading = false;
+
+	constructor(
+		private readonly id: string,
+		{ document, steps = { place: 1, first: 1, last: 1 } }: PieceRecord
+	) {
+		this.project = document;
+		this.#place = steps.place;
+		this.#first = steps.first;
+		this.#last = steps.last;
+		this.#kept = steps.last;
+	}
+
+	get canUndo(): boolean {
+		return this.#place > this.#first;
+	}
+	get canRedo(): boolean {
+		return this.#place < this.#last;
+	}
+
+	/** Another project as the next step; edits that share a `together` key within a moment are one. What was undone is gone. */
+	put(next: Project, together = ''): void {
+		const now = Date.now();
+		const joins = together !== '' && this.#together?.key === together && now - this.#together.at < TOGETHER;
+		this.#together = { key: together, at: now };
+		if (!joins) {
+			this.#back = [...this.#back, this.project];
+			this.#place++;
+		}
+		this.#forth = [];
+		this.#last = this.#place;
+		this.#kept = Math.min(this.#kept, this.#place - 1);
+		this.project = next;
+		this.#forget();
+	}
+
+	/** False where there is nothing before. */
+	async undo(): Promise<boolean> {
+		if (this.#back.length === 0) {
+			const older = await this.#read('before');
+			if (!older) return false;
+			this.#back = [older];
+		}
+		this.#forth = [...this.#forth, this.project];
+		this.project = this.#back.at(-1)!;
+		this.#back = this.#back.slice(0, -1);
+		this.#place--;
+		this.#together = null;
+		return true;
+	}
+
+	/** False where there is nothing after. */
+	async redo(): Promise<boolean> {
+		if (this.#forth.length === 0) {
+			const newer = await this.#read('after');
+			if (!newer) return false;
+			this.#forth = [newer];
+		}
+		this.#back = [...this.#back, this.project];
+		this.project = this.#forth.at(-1)!;
+		this.#forth = this.#forth.slice(0, -1);
+		this.#place++;
+		this.#together = null;
+		return true;
+	}
+
+	/** The piece as another window saved it, after what was done here: one step back brings that again. */
+	takeSaved({ document, steps }: PieceRecord): void {
+		const place = steps?.place ?? this.#place;
+		this.#back = [this.project];
+		this.project = document;
+		this.#standOn(place);
+	}
+
+	/** What was done here comes after what another window saved at that place. */
+	putOver(place: number): void {
+		this.#back = this.#back.slice(1 - MOST_UNSENT);
+		this.#standOn(place);
+	}
+
+	/** All that the page knows comes after a place of the server's, as steps of its own. */
+	#standOn(place: number): void {
+		this.#forth = [];
+		this.#together = null;
+		this.#kept = place;
+		this.#place = place + this.#back.length + 1;
+		this.#last = this.#place;
+	}
+
+	/** What the server must be told of the steps; `failed` where it was not. */
+	send(): { readonly steps: Unsent; readonly failed: () => void } {
+		const known = [...this.#back, this.project, ...this.#forth.toReversed()];
+		const before = this.#kept;
+		const add = known.slice(before + 1 - (this.#place - this.#back.length)).map((step) => (step === this.project ? null : step));
+		this.#kept = this.#last;
+		return { steps: { keep: before, add: this.#last > before ? add : [], place: this.#place }, failed: () => this.#notSent(before) };
+	}
+
+	#notSent(before: number): void {
+		this.#kept = Math.min(this.#kept, before);
+		if (this.#place - this.#kept > MOST_UNSENT) this.putOver(this.#kept);
+	}
+
+	/** The server has the oldest again, once they are saved. */
+	#forget(): void {
+		const over = this.#back.length - MOST_UNDO;
+		if (over > 0 && this.#place - this.#back.length + over <= this.#kept) this.#back = this.#back.slice(over);
+	}
+
+	/** A step that only the server knows; null where it has none, or does not answer, or the piece has moved on meanwhile. */
+	async #read(side: 'before' | 'after'): Promise<Project | null> {
+		const [place, project] = [this.#place, this.project];
+		if (this.#reading || (side === 'before' ? !this.canUndo : !this.canRedo)) return null;
+		this.#reading = true;
+		const response = await fetch(`/api/pieces/${this.id}/revisions?${side}=${place}`).catch(() => null);
+		const step = response?.ok ? ((await response.json()) as { document: Project }) : null;
+		this.#reading = false;
+		if (this.#place !== place || this.project !== project) return null;
+		if (response?.status === 404) {
+			if (side === 'before') this.#first = place;
+			else this.#last = place;
+		}
+		return step?.document ?? null;
+	}
+}

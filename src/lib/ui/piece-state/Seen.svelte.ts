@@ -1,0 +1,29 @@
+import type { Project } from '$core/project';
+
+/** What is picked on the piece. */
+export type Selection =
+	| { readonly kind: 'zone'; readonly id: string }
+	| { readonly kind: 'arrangement'; readonly id: string }
+	| { readonly kind: 'item'; readonly arrangement: string; readonly part: string; readonly key: string }
+	| null;
+
+/** What is picked and seen: it changes nothing of the piece. */
+export class Seen {
+	selection: Selection = $state.raw(null);
+	coat: string | null = $state(null);
+	/** A part (or a face) that is picked in Measure. */
+	part: string | null = $state(null);
+	/** The face at hand, and whether it is shown alone or with all others laid out flat. */
+	face: string | null = $state(null);
+	view: 'face' | 'unfolded' = $state('face');
+	/** How many steps of the order are shown on the piece; null for all. */
+	steps: number | null = $state(null);
+	/** The piece as it was when its look was held, to be compared with what it becomes. */
+	held: Project | null = $state.raw(null);
+
+	showFace(id: string): void {
+		this.face = id;
+		this.view = 'face';
+		this.part = null;
+	}
+}
