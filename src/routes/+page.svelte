@@ -215,7 +215,13 @@
 					style:width="{face.width * scale}px"
 					style:height="{face.height * scale}px"
 				>
-					<Look {project} steps={project.finish.coats.length} scales={[Math.max(0.1, scale * 2)]} label="Picture of {project.piece.name}" />
+					<Look
+						{project}
+						{plan}
+						steps={project.finish.coats.length}
+						scales={[Math.max(0.1, scale * 2)]}
+						label="Picture of {project.piece.name}"
+					/>
 				</span>
 			</span>
 			<span class="mt-3 block font-head text-lg font-semibold group-hover:text-ember-deep">{project.piece.name}</span>

@@ -29,6 +29,11 @@ describe('findMissed', () => {
 		for (const one of found) expect(one).toMatchObject({ instead: null, residual: residual + 150, evidence: 0 });
 	});
 
+	it('takes readings a mm apart for the same one, no further', () => {
+		const pair = (mm: number) => chain([30, 'rail'], [mm, 'drawer'], [150, 'drawer'], [60, 'plinth']);
+		expect([151, 149, 152].map((mm) => findMissed(pair(mm), -150, 2).some(({ index }) => index === 2))).toEqual([true, true, false]);
+	});
+
 	it('a reading that stands twice with one between is the weaker guess, and the next but two none', () => {
 		expect(findMissed(chain([150, 'drawer'], [4, 'gap'], [150, 'drawer'], [60, 'plinth']), -150, 2)).toEqual([
 			{ index: 2, instead: null, residual: 0, evidence: 2 }

@@ -117,10 +117,18 @@ describe('checkChain', () => {
 		['a slip of ten', EXAMPLE.with(5, 19), 780, { index: 5, kind: 'unit-slip' }],
 		['a gap entered twice', [31, 160, 44, 175, 44, 190, 44, 44, 203, 12], 903, { kind: 'missed-or-twice', instead: null }],
 		['a drawer out of step', EXAMPLE.with(5, 136), 779, { index: 5, kind: 'out-of-step', instead: 190 }],
+		['the first drawer out of step', EXAMPLE.with(1, 120), 779, { index: 1, kind: 'out-of-step', instead: 160 }],
 		['an overall with swapped digits', EXAMPLE, 797, { index: -1, kind: 'digits-swapped', instead: 779 }]
 	])('explains %s', (_, lengths, overall, suspect) => {
 		const roles = lengths.map((mm, i) => reading(mm, mm > 100 && mm < 400 ? 'drawer' : i === 5 ? 'drawer' : 'gap'));
 		expect(checkChain(reading(overall), roles).suspects[0]).toMatchObject(suspect);
+	});
+
+	it('takes no drawer for out of step where the others make no line', () => {
+		const sizes = [100, 150, 190, 300];
+		const readings = [reading(30, 'rail'), ...sizes.map((mm) => reading(mm)), reading(60, 'plinth')];
+		const { suspects } = checkChain(reading(30 + 740 - 65 + 60), readings);
+		expect(suspects.map(({ kind }) => kind)).not.toContain('out-of-step');
 	});
 
 	it('closes every chain within the allowance, moving nothing by more than half a resolution', () => {

@@ -63,7 +63,7 @@
 {#each rows as row (`${row.arrangement} ${row.key}`)}
 	{@const part = partOf(row.part)}
 	{@const picked = isPicked(row)}
-	<!-- The keyboard reaches motifs through the drawing itself: see FaceDrawing. -->
+	<!-- The keyboard reaches motifs through the drawing itself: see LayoutDrawing. -->
 	<!-- svelte-ignore a11y_no_static_element_interactions -->
 	<g
 		data-grip

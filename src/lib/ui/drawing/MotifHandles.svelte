@@ -5,7 +5,7 @@
 	import type { Part } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 
-	/** What a single motif can be taken hold of by, besides itself: a stem that turns it, a corner that makes it larger. Keys: see FaceDrawing. */
+	/** What a single motif can be taken hold of by, besides itself: a stem that turns it, a corner that makes it larger. Keys: see LayoutDrawing. */
 	let { row, single, part, scale }: { row: ItemRow; single: Single; part: Part; scale: number } = $props();
 	const piece = usePiece();
 
@@ -62,7 +62,7 @@
 
 <line x1={top.x} y1={top.y} x2={stem.x} y2={stem.y} stroke="var(--color-ember)" stroke-width="1.5" />
 {#each [['turn', stem], ['scale', corner]] as const as [kind, spot] (kind)}
-	<!-- The keyboard turns and scales through the drawing itself: see FaceDrawing. -->
+	<!-- The keyboard turns and scales through the drawing itself: see LayoutDrawing. -->
 	<!-- svelte-ignore a11y_no_static_element_interactions -->
 	<g
 		data-grip

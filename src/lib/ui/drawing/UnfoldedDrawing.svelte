@@ -70,6 +70,7 @@
 			>
 				<Look
 					project={piece.project}
+					plan={piece.settled}
 					face={face.id}
 					steps={piece.steps}
 					scales={[pixels / 3, pixels]}

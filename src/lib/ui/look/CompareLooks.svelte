@@ -1,11 +1,11 @@
 <script lang="ts">
-	import type { Project } from '$core/project';
+	import type { Held } from '$lib/ui/piece-state';
 	import { Choice, Slide } from '$lib/ui/choice';
 	import { usePiece } from '$lib/ui/piece-state';
 	import Look from './Look.svelte';
 	import { pixelsPerMm } from './pixelsPerMm';
 
-	let { held }: { held: Project } = $props();
+	let { held }: { held: Held } = $props();
 	const piece = usePiece();
 	type How = 'split' | 'beside';
 	let how = $state<How>('split');
@@ -23,17 +23,17 @@
 	const scale = $derived(Math.max(0.02, how === 'split' ? fits(1, 1) : isStacked ? fits(1, 2) : fits(2, 1)));
 	const [w, h] = $derived([face.width * scale, face.height * scale]);
 	const full = $derived(pixelsPerMm(scale, face));
-	const isThere = $derived(held.piece.faces.some(({ id }) => id === face.id));
+	const isThere = $derived(held.project.piece.faces.some(({ id }) => id === face.id));
 	function takeBack(): void {
 		/** The property follows `piece.seen.held`: it is put back first. */
-		piece.replace(held);
+		piece.replace(held.project);
 		piece.seen.held = null;
 	}
 </script>
 
-{#snippet look(project: Project, label: string)}
+{#snippet look({ project, plan }: Held, label: string)}
 	<div style:width="{w}px" style:height="{h}px">
-		<Look {project} face={face.id} steps={Math.min(piece.steps, project.finish.coats.length)} scales={[full / 4, full]} {label} />
+		<Look {project} {plan} face={face.id} steps={Math.min(piece.steps, project.finish.coats.length)} scales={[full / 4, full]} {label} />
 	</div>
 {/snippet}
 
@@ -69,7 +69,7 @@
 		{:else if width > 0}
 			{#if how === 'split'}
 				<div class="absolute" style:left="{(width - w) / 2}px" style:top="{GAP}px">
-					{@render look(piece.project, 'As it is now')}
+					{@render look({ project: piece.project, plan: piece.settled }, 'As it is now')}
 					<div class="absolute inset-0" style:clip-path="inset(0 {100 - line}% 0 0)">{@render look(held, 'As it was held')}</div>
 					<span class="absolute inset-y-0 w-0.5 bg-white outline outline-1 outline-ink" style:left="{line}%"></span>
 					<span class="absolute -top-5 left-0 text-xs">held</span><span class="absolute -top-5 right-0 text-xs">now</span>
@@ -81,7 +81,7 @@
 						<figcaption class="text-center text-sm">held</figcaption>
 					</figure>
 					<figure>
-						{@render look(piece.project, 'As it is now')}
+						{@render look({ project: piece.project, plan: piece.settled }, 'As it is now')}
 						<figcaption class="text-center text-sm">now</figcaption>
 					</figure>
 				</div>

@@ -1,10 +1,14 @@
 <script lang="ts">
 	import { LookClient, type LookPicture } from '$lib/workers/look/client';
+	import { sourceOfScene, type Plan } from '$core/plan';
+	import { describeScene, type Scene } from '$core/preview';
 	import type { Project } from '$core/project';
 	import { onDestroy, onMount } from 'svelte';
 
 	interface Props {
 		project: Project;
+		/** Of the project, or of the one that a drag began from. */
+		plan: Plan;
 		/** Which of its faces; the first where none is said. */
 		face?: string;
 		steps: number;
@@ -14,7 +18,7 @@
 		/** How far the work is, 0 to 1; 1 when the picture is there. */
 		onprogress?: (done: number) => void;
 	}
-	let { project, face = project.piece.faces[0]!.id, steps, scales, label, onprogress }: Props = $props();
+	let { project, plan, face = project.piece.faces[0]!.id, steps, scales, label, onprogress }: Props = $props();
 
 	let canvas: HTMLCanvasElement;
 	let client: LookClient | null = $state.raw(null);
@@ -24,27 +28,27 @@
 	onDestroy(() => client?.close());
 
 	interface Request {
-		readonly project: Project;
-		readonly face: string;
+		readonly scene: Scene;
 		readonly steps: number;
 		readonly scales: readonly number[];
 	}
+	const scene = $derived(describeScene(sourceOfScene(project, plan, face)));
 	let working = false;
 	let next: Request | null = null;
 
 	$effect(() => {
 		if (!client) return;
-		const request = { project, face, steps, scales: [...scales] };
+		const request = { scene, steps, scales: [...scales] };
 		/** While something is dragged each picture is waited for: the newest comes next, those between are never made. */
 		if (working && scales.length === 1) next = request;
 		else void make(request);
 	});
 
-	async function make(request: Request): Promise<void> {
+	async function make({ scene, ...asked }: Request): Promise<void> {
 		working = true;
 		next = null;
 		onprogress?.(0);
-		const done = await client!.look(request, draw, (laid, of) => onprogress?.(laid / Math.max(1, of)));
+		const done = await client!.look(scene, asked, draw, (laid, of) => onprogress?.(laid / Math.max(1, of)));
 		working = false;
 		if (done) onprogress?.(1);
 		if (next) void make(next);

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { LookClient } from '$lib/workers/look/client';
+	import { sourceOfScene } from '$core/plan';
+	import { describeScene } from '$core/preview';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { onDestroy } from 'svelte';
 
@@ -27,9 +29,10 @@
 		client ??= new LookClient();
 		done = 0;
 		failed = null;
-		const { project, face, steps } = piece;
+		const { project, settled, face, steps } = piece;
+		const scene = describeScene(sourceOfScene(project, settled, face.id));
 		const picture = await client
-			.makeOnce({ project, face: face.id, steps, scale: width / face.width }, (laid, of) => (done = laid / Math.max(1, of)))
+			.makeOnce(scene, { steps, scale: width / face.width }, (laid, of) => (done = laid / Math.max(1, of)))
 			.catch(() => null);
 		if (picture) await save(picture, `${project.piece.name || 'piece'} ${face.name.toLowerCase()}.png`);
 		else if (done !== null) failed = 'The picture could not be made. Try a smaller one.';

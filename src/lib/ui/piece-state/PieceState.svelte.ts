@@ -18,7 +18,10 @@ export class PieceState {
 	readonly saver: Saver;
 
 	#planner = createPlanner();
-	readonly plan: Plan = $derived.by(() => this.#planner(this.drag.trial ?? this.project));
+	/** Of the project as it is kept. */
+	readonly settled: Plan = $derived.by(() => this.#planner(this.project));
+	/** Of what is shown: under a drag, of its trial. */
+	readonly plan: Plan = $derived.by(() => (this.drag.trial ? this.#planner(this.drag.trial) : this.settled));
 	readonly steps = $derived(Math.min(this.seen.steps ?? Infinity, (this.drag.trial ?? this.project).finish.coats.length));
 
 	/** Place of the face at hand among all. */

@@ -1,3 +1,4 @@
+import type { Plan } from '$core/plan';
 import type { Project } from '$core/project';
 
 /** What is picked on the piece. */
@@ -6,6 +7,12 @@ export type Selection =
 	| { readonly kind: 'arrangement'; readonly id: string }
 	| { readonly kind: 'item'; readonly arrangement: string; readonly part: string; readonly key: string }
 	| null;
+
+/** A piece as it was, with its plan. */
+export interface Held {
+	readonly project: Project;
+	readonly plan: Plan;
+}
 
 /** What is picked and seen: it changes nothing of the piece. */
 export class Seen {
@@ -19,7 +26,7 @@ export class Seen {
 	/** How many steps of the order are shown on the piece; null for all. */
 	steps: number | null = $state(null);
 	/** The piece as it was when its look was held, to be compared with what it becomes. */
-	held: Project | null = $state.raw(null);
+	held: Held | null = $state.raw(null);
 
 	showFace(id: string): void {
 		this.face = id;

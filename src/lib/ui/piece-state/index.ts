@@ -1,4 +1,4 @@
 export type { PieceRecord } from './History.svelte';
 export { contextOf, PieceState, providePiece, usePiece } from './PieceState.svelte';
 export type { SaveState } from './Saver.svelte';
-export type { Selection } from './Seen.svelte';
+export type { Held, Selection } from './Seen.svelte';

@@ -1,10 +1,9 @@
-import type { Project } from '$core/project';
+import type { SceneUpdate } from '$core/preview';
 
 /** One picture to be made. A later request puts an earlier one of the same client off. */
 export interface LookRequest {
-	readonly project: Project;
-	/** Which of its faces. */
-	readonly face: string;
+	/** What changed since the last request of this client, of either kind. */
+	readonly scene: SceneUpdate;
 	/** Steps of the order that are shown. */
 	readonly steps: number;
 	/** Pixels per mm of the last picture; quicker, coarser ones may come before it. */

@@ -1,9 +1,8 @@
-import { createPlanner, sourceOfScene } from '$core/plan';
-import { createRenderer, describeScene, renderOnce, type Renderer } from '$core/preview';
+import { createRenderer, createSceneReader, renderOnce, type Renderer } from '$core/preview';
 import { expose, transfer } from 'comlink';
 import type { LookWorker } from './messages';
 
-const planner = createPlanner();
+const readScene = createSceneReader();
 /** One renderer for each place in the list of scales: the quick picture does not throw the full one's layers away. */
 const renderers: Renderer[] = [];
 let current = 0;
@@ -11,9 +10,9 @@ let current = 0;
 const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 const worker: LookWorker = {
-	async look({ project, face, steps, scales }, onPicture, onProgress) {
+	async look({ scene: update, steps, scales }, onPicture, onProgress) {
 		const mine = ++current;
-		const scene = describeScene(sourceOfScene(project, planner(project), face));
+		const scene = readScene(update);
 		const wanted = Math.min(steps, scene.layers.length);
 		for (const [i, scale] of scales.entries()) {
 			const renderer = (renderers[i] ??= createRenderer());
@@ -30,9 +29,9 @@ const worker: LookWorker = {
 		}
 		return true;
 	},
-	async makeOnce({ project, face, steps, scale }, onProgress) {
+	async makeOnce({ scene: update, steps, scale }, onProgress) {
 		const mine = ++current;
-		const scene = describeScene(sourceOfScene(project, planner(project), face));
+		const scene = readScene(update);
 		const wanted = Math.min(steps, scene.layers.length);
 		const making = renderOnce(scene, scale, wanted);
 		for (let next = making.next(); ; next = making.next()) {

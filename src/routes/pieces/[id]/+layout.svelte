@@ -109,8 +109,12 @@
 			<span class="flex-1"></span>
 			<SaveStatus />
 			<span class="flex self-center">
-				<button class="button button-quiet" onclick={() => piece.undo()} disabled={!piece.history.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)"
-					><Undo size={18} /></button
+				<button
+					class="button button-quiet"
+					onclick={() => piece.undo()}
+					disabled={!piece.history.canUndo}
+					aria-label="Undo"
+					title="Undo (Ctrl+Z)"><Undo size={18} /></button
 				>
 				<button
 					class="button button-quiet"

@@ -39,6 +39,7 @@
 			>
 				<Look
 					project={piece.project}
+					plan={piece.settled}
 					face={face.id}
 					steps={piece.steps}
 					scales={[pixels / 4, pixels]}

@@ -3,7 +3,7 @@
 	import { COAT_WORDS } from '$core/layers';
 	import { ARRANGEMENTS, type Arrangement, type Motif } from '$core/layout';
 	import { Choice } from '$lib/ui/choice';
-	import FaceDrawing from '$lib/ui/drawing/FaceDrawing.svelte';
+	import LayoutDrawing from '$lib/ui/drawing/LayoutDrawing.svelte';
 	import UnfoldedDrawing from '$lib/ui/drawing/UnfoldedDrawing.svelte';
 	import MotifStore from '$lib/ui/layout-panels/MotifStore.svelte';
 	import ArrangementPanel from '$lib/ui/layout-panels/ArrangementPanel.svelte';
@@ -77,11 +77,13 @@
 		{#if piece.seen.held}<CompareLooks held={piece.seen.held} />
 		{:else if piece.seen.view === 'unfolded'}<UnfoldedDrawing mode="layout" />
 		{:else}
-			<FaceDrawing mode="layout" />
+			<LayoutDrawing />
 			<div class="absolute right-2 bottom-2 flex flex-col items-end gap-1">
 				{#if saving}<PictureOut onclose={() => (saving = false)} />
 				{:else}
-					<button class="button !bg-paper text-sm" onclick={() => (piece.seen.held = piece.project)}>Hold this look</button>
+					<button class="button !bg-paper text-sm" onclick={() => (piece.seen.held = { project: piece.project, plan: piece.settled })}
+						>Hold this look</button
+					>
 					<button class="button !bg-paper text-sm" onclick={() => (saving = true)}>Save a picture</button>
 				{/if}
 			</div>

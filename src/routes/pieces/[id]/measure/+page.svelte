@@ -4,7 +4,7 @@
 	import { OVERALL, partAt, type Box } from '$core/piece';
 	import { formatFigure, formatLength, type LengthUnit } from '$core/units';
 	import { Choice } from '$lib/ui/choice';
-	import FaceDrawing from '$lib/ui/drawing/FaceDrawing.svelte';
+	import MeasureDrawing from '$lib/ui/drawing/MeasureDrawing.svelte';
 	import UnfoldedDrawing from '$lib/ui/drawing/UnfoldedDrawing.svelte';
 	import { takenIds } from '$lib/ui/measure/chainEdits';
 	import GroundPanel from '$lib/ui/measure/GroundPanel.svelte';
@@ -123,7 +123,7 @@
 				photograph={photograph!}
 				ondone={() => (settingCorners = false)}
 			/>{:else}
-			<FaceDrawing mode="measure" {suspects} photograph={photograph?.shown ? straight.picture : null} {trace} ontrace={take} />{/if}
+			<MeasureDrawing {suspects} photograph={photograph?.shown ? straight.picture : null} {trace} ontrace={take} />{/if}
 	</div>
 	<aside class="paper w-[27rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-3" aria-label="Readings">
 		<div class="flex items-end gap-3">

@@ -1,0 +1,152 @@
+<script lang="ts">
+	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
+	import Look from '$lib/ui/look/Look.svelte';
+	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
+	import { usePiece } from '$lib/ui/piece-state';
+	import Dimension from './Dimension.svelte';
+	import DrawingWindow from './DrawingWindow.svelte';
+	import Knobs from './Knobs.svelte';
+	import LaidMotifs from './LaidMotifs.svelte';
+	import MotifHandles from './MotifHandles.svelte';
+	import SizeLines from './SizeLines.svelte';
+	import ZoneHandles from './ZoneHandles.svelte';
+	import { MAP } from './room';
+	import { sayFace } from './sayFace';
+
+	/** The look of the face at hand, with what is picked on it, its figures and its handles. */
+	const piece = usePiece();
+	const face = $derived(piece.face);
+	const unit = $derived(piece.project.units);
+	const room = $derived([piece.plan.faces.length > 1 ? MAP : 58, 26, 56, 50] as const);
+	let progress = $state(1);
+
+	const order = $derived(piece.project.finish.coats.slice(0, piece.steps));
+	const mounted = $derived(
+		order.some((coat) => coat.kind === 'hardware-on') || !piece.project.finish.coats.some((coat) => coat.kind === 'hardware-off')
+	);
+	const stencilled = (arrangement: string) => order.some((coat) => coat.kind === 'stencil' && coat.arrangement === arrangement);
+
+	const zone = $derived.by(() => {
+		const { selection } = piece.seen;
+		return selection?.kind === 'zone' ? piece.project.layout.zones.find(({ id }) => id === selection.id) : undefined;
+	});
+	const picked = $derived.by(() => {
+		const { selection } = piece.seen;
+		if (selection?.kind !== 'item') return null;
+		return piece.plan.items.find((row) => row.arrangement === selection.arrangement && row.key === selection.key) ?? null;
+	});
+	const single = $derived.by(() => {
+		const of = piece.project.layout.arrangements.find(({ id }) => id === picked?.arrangement);
+		return of?.kind === 'single' ? of : null;
+	});
+	const pickedPart = $derived(picked && (picked.part === face.id ? face.whole : face.parts.find((part) => part.id === picked.part)));
+	const spoken = $derived(
+		picked && pickedPart
+			? `${pickedPart.name}, motif ${picked.index + 1}: ${picked.tape.left} from the left, ${picked.tape.top} from the top`
+			: sayFace(piece)
+	);
+
+	const NUDGES: Readonly<Record<string, readonly [number, number]>> = {
+		ArrowLeft: [-1, 0],
+		ArrowRight: [1, 0],
+		ArrowUp: [0, -1],
+		ArrowDown: [0, 1]
+	};
+	/** A single motif is turned, made larger and mirrored by keys too. */
+	const SINGLE_KEYS: Readonly<Record<string, (single: Single) => Single>> = {
+		',': (one) => turnSingle(one, -1),
+		'.': (one) => turnSingle(one, 1),
+		'<': (one) => turnSingle(one, -15, 15),
+		'>': (one) => turnSingle(one, 15, 15),
+		'[': (one) => scaleSingle(one, 0.99),
+		']': (one) => scaleSingle(one, 1.01),
+		'{': (one) => scaleSingle(one, 0.9),
+		'}': (one) => scaleSingle(one, 1.1),
+		m: (one) => ({ ...one, mirrored: !one.mirrored })
+	};
+
+	/** Letters go from motif to motif, arrows move the one that is picked. */
+	function press({ key, shiftKey }: KeyboardEvent): boolean {
+		const nudge = NUDGES[key];
+		const change = single && SINGLE_KEYS[key];
+		if (nudge && picked) {
+			const far = shiftKey ? 10 : 1;
+			edit((of) => nudgeItem(of, picked!, nudge[0] * far, nudge[1] * far), `nudge ${picked.arrangement} ${picked.key}`);
+		} else if (change) piece.setArrangement(change(single), `turn ${single.id}`);
+		else if (key === 'n' || key === 'b') step(key === 'n' ? 1 : -1);
+		else if (key === 'Escape' && piece.seen.selection)
+			piece.seen.selection = picked ? { kind: 'arrangement', id: picked.arrangement } : null;
+		else if ((key === 'Delete' || key === 'Backspace') && picked) {
+			const gone = picked;
+			step(1);
+			edit((of) => kindOfArrangement(of).leaveOut(of, gone), '', gone.arrangement);
+		} else return false;
+		return true;
+	}
+
+	function letGo(): void {
+		if (piece.seen.selection?.kind === 'item') piece.seen.selection = { kind: 'arrangement', id: piece.seen.selection.arrangement };
+	}
+
+	function edit(change: (of: Arrangement) => Arrangement, together: string, id = picked!.arrangement): void {
+		piece.setArrangement(change(piece.project.layout.arrangements.find((other) => other.id === id)!), together);
+	}
+
+	function step(by: number): void {
+		const rows = piece.plan.items.filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part));
+		if (rows.length === 0) return;
+		const at = picked ? rows.indexOf(picked) + by : by > 0 ? 0 : -1;
+		const row = rows.at(at % rows.length)!;
+		piece.seen.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
+	}
+</script>
+
+<div class="relative h-full w-full">
+	<DrawingWindow extent={face} {room} label={spoken} onkey={press} onground={letGo}>
+		{#snippet keys()}
+			{picked
+				? `arrows 1 mm · with Shift 10 mm · ${single ? ', . turn · [ ] size · m mirrors · ' : ''}n, b next and last · Del leaves it out`
+				: 'n, b from motif to motif · the wheel goes nearer · drag the ground to move it'}
+		{/snippet}
+		{#snippet backdrop(view)}
+			{@const full = pixelsPerMm(view.fit, face)}
+			<div
+				class="absolute {face.whole.outline.length === 4 ? 'shadow-[0_1px_7px_#0006]' : 'drop-shadow-[0_1px_4px_#0006]'}"
+				style:left="{view.x}px"
+				style:top="{view.y}px"
+				style:width="{face.width * view.scale}px"
+				style:height="{face.height * view.scale}px"
+			>
+				<Look
+					project={piece.drag.sketch ?? piece.project}
+					plan={piece.settled}
+					face={face.id}
+					steps={piece.steps}
+					scales={piece.drag.sketch ? [full / 4] : [full / 4, full]}
+					label="{piece.project.piece.name} after {piece.steps} steps"
+					onprogress={(done) => (progress = done)}
+				/>
+			</div>
+		{/snippet}
+		{#snippet children({ scale: k })}
+			<LaidMotifs {face} scale={k} shown={stencilled} />
+			<Knobs {face} scale={k} {mounted} />
+			<SizeLines {face} scale={k} below={26} />
+			{#if zone}<ZoneHandles {face} scale={k} {zone} />{/if}
+			{#if single && picked && pickedPart}<MotifHandles row={picked} {single} part={pickedPart} scale={k} />{/if}
+			{#if picked && pickedPart}
+				{@const [x, y] = [pickedPart.x * k, pickedPart.y * k]}
+				{@const [left, top] = [x + picked.left * k, y + picked.top * k]}
+				<g class="[&_text]:stroke-[#f6f4ef] [&_text]:stroke-[4px]">
+					<Dimension from={x} to={left} at={top + 14} off={top + 14} mm={picked.left} {unit} ember />
+					<Dimension from={y} to={top} at={left + 12} off={left + 12} mm={picked.top} {unit} upright ember />
+				</g>
+			{/if}
+		{/snippet}
+	</DrawingWindow>
+	{#if progress < 1}
+		<div class="absolute top-1 right-16 flex items-center gap-2 text-xs text-[#3f3a33]" role="status">
+			painting it <progress class="h-1.5 w-20 accent-ember" value={progress} aria-label="Painting the picture"></progress>
+		</div>
+	{/if}
+</div>
