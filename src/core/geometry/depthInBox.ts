@@ -22,9 +22,7 @@ export function roundedDepthInBox(x: number, y: number, width: number, height: n
 	if (Math.max(a, b) >= k * nearest) return nearest;
 	const square = 2 * k * k - ROUNDING * ROUNDING;
 	const disc = k * k * (a + b) * (a + b) - square * (a * a + b * b);
-	if (disc < 0) return nearest;
-	const d = (k * (a + b) + Math.sqrt(disc)) / square;
-	return k * d > a && k * d > b ? Math.min(nearest, d) : nearest;
+	return (k * (a + b) + Math.sqrt(disc)) / square;
 }
 
 /** Chords of a level line stray from it by at most this, mm. */
@@ -41,8 +39,8 @@ export function levelInBox(depth: number, width: number, height: number): Ring |
 export function roundedLevelInBox(depth: number, width: number, height: number): Ring | null {
 	if (depth <= 0 || 2 * depth >= Math.min(width, height)) return levelInBox(depth, width, height);
 	/** Each corner turns about a point twice as deep from both sides; past the middle of a side only what is left of its arc. */
-	const last = Math.acos(Math.min(1, Math.max(0, (2 * depth - width / 2) / depth)));
-	const first = Math.asin(Math.min(1, Math.max(0, (2 * depth - height / 2) / depth)));
+	const last = Math.acos(Math.max(0, (2 * depth - width / 2) / depth));
+	const first = Math.asin(Math.max(0, (2 * depth - height / 2) / depth));
 	if (first >= last) return null;
 	const steps = Math.max(2, Math.ceil((last - first) / (2 * Math.acos(Math.max(0, 1 - FLATNESS / depth)))));
 	const [ring, half] = [new Array<number>(8 * (steps + 1)), 4 * (steps + 1)];

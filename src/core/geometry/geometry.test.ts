@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { areaOfRings, coverRings, depthInBox, flattenPath, roundedDepthInBox, uniteShapes } from './index';
+import { areaOfRings, coverRings, depthInBox, flattenPath, roundedDepthInBox, roundedLevelInBox, uniteShapes } from './index';
 
 const ringsOf = (d: string) => flattenPath(d)!;
 
@@ -43,6 +43,32 @@ it('covers pixels by the area of the rings', () => {
 			}
 		)
 	);
+});
+
+it('draws the rounded level line of a box: every corner of it as deep, its chords no further off than said', () => {
+	const side = fc.double({ min: 20, max: 2000, noNaN: true });
+	fc.assert(
+		fc.property(side, side, fc.double({ min: 0.001, max: 0.499, noNaN: true }), (w, h, share) => {
+			const depth = share * Math.min(w, h);
+			const ring = roundedLevelInBox(depth, w, h);
+			if (ring === null) return;
+			const points = Array.from({ length: ring.length / 2 }, (_, i) => [ring[2 * i]!, ring[2 * i + 1]!] as const);
+			points.forEach(([x, y], i) => {
+				const [u, v] = points[(i + 1) % points.length]!;
+				expect(roundedDepthInBox(x, y, w, h)).toBeCloseTo(depth, 6);
+				expect(Math.abs(roundedDepthInBox((x + u) / 2, (y + v) / 2, w, h) - depth)).toBeLessThan(0.011);
+			});
+			/** In all four corners. */
+			for (const [at, size] of [
+				[0, w],
+				[1, h]
+			] as const) {
+				const values = points.map((point) => point[at]!);
+				expect(Math.min(...values) + Math.max(...values)).toBeCloseTo(size, 6);
+			}
+		})
+	);
+	expect(roundedLevelInBox(10, 300, 200)!.length).toBeLessThan(200);
 });
 
 it('measures depth in a box: exact when square, never deeper when rounded, the same away from corners', () => {

@@ -103,6 +103,20 @@ describe('thin zones, where the area is known', () => {
 		}
 	});
 
+	it('of a soft join far into a round top, as a sum over thin slices has it', () => {
+		const region = round(720);
+		const field: Field = { pattern: 'bands', from: 'left', stops: [0.5, 0.97] };
+		for (const softness of [0.2, 1]) {
+			const z = zone(field, { colours: ['a', 'b', 'c'], softness });
+			const joins = joinsOf(z, region);
+			const slow = [0, 0, 0];
+			const slice = 0.01;
+			for (let x = slice / 2; x < 720; x += slice)
+				sharesAtDepth(joins, x).forEach((share, i) => (slow[i]! += share * slice * 2 * Math.sqrt(x * (720 - x))));
+			areasOfColours(z, alone(region)).forEach((area, i) => expect(Math.abs(area / slow[i]! - 1)).toBeLessThan(1e-4));
+		}
+	});
+
 	it('of several rings each has its own', () => {
 		const areas = areasOfColours(zone({ pattern: 'rings', widths: [4, 2, 30] }, { colours: ['a', 'b', 'c', 'd'] }), alone(box(600, 400)));
 		const within = [0, 4, 6, 36].map((d) => (600 - 2 * d) * (400 - 2 * d));

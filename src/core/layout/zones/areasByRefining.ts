@@ -15,8 +15,6 @@ const TOLERANCE = 0.004;
 const MOST_POINTS = 240_000;
 /** Of the square root of the cells that a stretch shares with others, what their sum is off by. */
 const NOISE = 0.3;
-/** So little of a change of shares within a cell is none. */
-const EVEN = 1e-3;
 /** A stretch has a share of a cell from here on. */
 const A_SHARE = 0.02;
 const STRAY = 31;
@@ -88,7 +86,7 @@ function createCounter(field: Field, joins: readonly Join[], laid: Laid, settled
 			const depth = depthOnPart(field, laid, x, y);
 			asked++;
 			const [least, most] = pattern.bounds!(field, depth, within, laid.region);
-			if (isInner && joins.every((join) => passJoin(join, most) - passJoin(join, least) < EVEN)) {
+			if (isInner && joins.every((join) => passJoin(join, most) === passJoin(join, least))) {
 				addCell(settled, null, joins, depth, cell);
 				return;
 			}
@@ -135,17 +133,11 @@ function quarterCells({ wide, tall, inner, border }: Cells): Cells {
 }
 
 function quarter(cells: readonly number[], wide: Mm, tall: Mm): number[] {
-	const [dx, dy] = [wide / 4, tall / 4];
 	const quarters = new Array<number>(cells.length * 4);
 	for (let i = 0, k = 0; i < cells.length; i += 2)
-		for (const [sx, sy] of [
-			[-1, -1],
-			[1, -1],
-			[-1, 1],
-			[1, 1]
-		] as const) {
-			quarters[k++] = cells[i]! + sx * dx;
-			quarters[k++] = cells[i + 1]! + sy * dy;
+		for (let q = 0; q < 4; q++) {
+			quarters[k++] = cells[i]! + ((q % 2) - 0.5) * (wide / 2);
+			quarters[k++] = cells[i + 1]! + (Math.floor(q / 2) - 0.5) * (tall / 2);
 		}
 	return quarters;
 }
