@@ -5,7 +5,7 @@
 	import { writeOutlinePath } from '$core/geometry';
 	import { planProject, stageOf, type PlanError, type Stage } from '$core/plan';
 	import { formatLength, type LengthUnit } from '$core/units';
-	import { Choice } from '$lib/ui/choice';
+	import { RadioRow } from '$lib/ui/controls';
 	import Look from '$lib/ui/look/Look.svelte';
 	import { AlertDialog } from 'bits-ui';
 	import { toast } from 'svelte-sonner';
@@ -122,7 +122,7 @@
 		<label class="label mt-3" for="name">Its name</label>
 		<input id="name" class="field" bind:value={name} maxlength="80" placeholder="the hall chest" autocomplete="off" />
 		<div class="mt-3">
-			<Choice
+			<RadioRow
 				label="You measure in"
 				value={units}
 				options={[

@@ -34,7 +34,7 @@ test('a single motif is laid on every front at once, dragged, turned and mirrore
 	await page.getByRole('application').focus();
 	await page.keyboard.press('ArrowLeft');
 	await expect(across).toHaveValue(String(dragged - 1));
-	const turn = page.getByLabel('Turned, degrees clockwise');
+	const turn = page.getByLabel('Turned clockwise');
 	await page.keyboard.press('>');
 	await page.keyboard.press('.');
 	await expect(turn).toHaveValue('16');

@@ -9,3 +9,11 @@ export interface ChainReading {
 	readonly resolution: Mm;
 	readonly role: ReadingRole;
 }
+
+/** What adding inches in binary is off by, and more, mm. */
+const NOISE: Mm = 1e-6;
+
+/** Whether a length that should be none is no more than a limit, mm, but for the noise of adding. */
+export function isWithin(left: Mm, limit: Mm): boolean {
+	return Math.abs(left) <= limit + NOISE;
+}

@@ -1,4 +1,4 @@
-import type { ChainReading } from './chainReading';
+import { isWithin, type ChainReading } from './chainReading';
 import type { Mm } from '../units';
 import { findSuspects, type Suspect } from './findSuspects';
 
@@ -14,9 +14,6 @@ export interface ChainCheck {
 	readonly suspects: readonly Suspect[];
 }
 
-/** A residual below this is the noise of adding inches in binary. */
-const CLOSED: Mm = 1e-6;
-
 /**
  * Checks that a chain of readings (mm) adds up to the overall length (mm). A residual within the error of reading
  * is shared out in proportion to length, no reading moved by more than half its resolution; a larger one is
@@ -26,8 +23,8 @@ export function checkChain(overall: ChainReading, readings: readonly ChainReadin
 	const residual = overall.mm - readings.reduce((sum, reading) => sum + reading.mm, 0);
 	const allowed = readings.reduce((sum, reading) => sum + reading.resolution / 2, 0);
 	const none = readings.map(() => 0);
-	if (Math.abs(residual) <= CLOSED) return { residual: 0, allowed, verdict: 'closed', shares: none, suspects: [] };
-	if (Math.abs(residual) > allowed + CLOSED)
+	if (isWithin(residual, 0)) return { residual: 0, allowed, verdict: 'closed', shares: none, suspects: [] };
+	if (!isWithin(residual, allowed))
 		return { residual, allowed, verdict: 'beyond', shares: none, suspects: findSuspects(overall, readings, residual) };
 	/** Within the error of reading, but for a gap that two fronts side by side have lost, or that stands twice, too little is more likely. */
 	const odd = findSuspects(overall, readings, residual).filter(({ kind, neighbours }) => kind === 'missed-or-twice' && neighbours);

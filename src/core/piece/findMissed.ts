@@ -1,5 +1,5 @@
 import type { Mm } from '../units';
-import type { ChainReading } from './chainReading';
+import { isWithin, type ChainReading } from './chainReading';
 
 /** A reading that was left out, or taken down twice. */
 export interface MissedReading {
@@ -27,8 +27,8 @@ export function findMissed(readings: readonly ChainReading[], residual: Mm, allo
 	/** The missing reading has an error of its own. */
 	const within = allowed + Math.max(0, ...readings.map(({ resolution }) => resolution)) / 2;
 	return [
-		...[...missedSolids(readings, residual), ...missedGaps(readings, residual), ...missedOfSet(readings, residual)].filter(
-			(missed) => Math.abs(missed.residual) <= within + 1e-6
+		...[...missedSolids(readings, residual), ...missedGaps(readings, residual), ...missedOfSet(readings, residual)].filter((missed) =>
+			isWithin(missed.residual, within)
 		),
 		...missedLike(readings, residual)
 	];
@@ -36,9 +36,9 @@ export function findMissed(readings: readonly ChainReading[], residual: Mm, allo
 
 function findDoubled(readings: readonly ChainReading[], residual: Mm, allowed: Mm): MissedReading[] {
 	return readings.flatMap((reading, index): MissedReading[] => {
-		const alike = (at: number) => readings[at] !== undefined && Math.abs(readings[at]!.mm - reading.mm) <= reading.resolution + 1e-6;
+		const alike = (at: number) => readings[at] !== undefined && isWithin(readings[at]!.mm - reading.mm, reading.resolution);
 		const left = residual + reading.mm;
-		if (Math.abs(left) > allowed - reading.resolution / 2 + 1e-6) return [];
+		if (!isWithin(left, allowed - reading.resolution / 2)) return [];
 		const beside = readings[index - 1];
 		if (beside && alike(index - 1)) {
 			const same = beside.role === reading.role;
@@ -86,7 +86,7 @@ function missedOfSet(readings: readonly ChainReading[], residual: Mm): MissedRea
 		const rise = (last.mm - first.mm) / (last.step - first.step);
 		const expected = first.mm + rise * (gone - first.step);
 		const tolerance = readings[set[0]!]!.resolution;
-		const inStep = steps.every(({ step, mm }) => Math.abs(first.mm + rise * (step - first.step) - mm) <= tolerance + 1e-6);
+		const inStep = steps.every(({ step, mm }) => isWithin(first.mm + rise * (step - first.step) - mm, tolerance));
 		if (!inStep || expected <= 0) return [];
 		const index = gone === 0 ? Math.max(0, set[0]! - 1) : set[gone - 1]!;
 		return [{ index, instead: expected, residual: residual - expected, evidence: 1 }];
@@ -96,7 +96,7 @@ function missedOfSet(readings: readonly ChainReading[], residual: Mm): MissedRea
 /** As long as one that is there: nothing else speaks for it. */
 function missedLike(readings: readonly ChainReading[], residual: Mm): MissedReading[] {
 	return readings.flatMap(({ mm, resolution }, index): MissedReading[] =>
-		Math.abs(residual - mm) <= resolution / 2 + 1e-6 ? [{ index, instead: mm, residual: residual - mm, evidence: 2 }] : []
+		isWithin(residual - mm, resolution / 2) ? [{ index, instead: mm, residual: residual - mm, evidence: 2 }] : []
 	);
 }
 

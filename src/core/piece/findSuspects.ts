@@ -1,5 +1,5 @@
 import { parseLength, type Mm } from '../units';
-import type { ChainReading } from './chainReading';
+import { isWithin, type ChainReading } from './chainReading';
 import { findMissed } from './findMissed';
 
 export const SUSPECT_KINDS = ['digits-swapped', 'missed-or-twice', 'unit-slip', 'out-of-step', 'wrong-digit'] as const;
@@ -28,7 +28,7 @@ export function findSuspects(overall: ChainReading, readings: readonly ChainRead
 	const allowed = readings.reduce((sum, reading) => sum + reading.resolution / 2, 0);
 	const found: Found[] = [];
 	const consider = (index: number, kind: SuspectKind, instead: Mm | null, left: Mm) => {
-		if (Math.abs(left) <= allowed + 1e-6) found.push({ index, kind, instead, residual: left, evidence: 0 });
+		if (isWithin(left, allowed)) found.push({ index, kind, instead, residual: left, evidence: 0 });
 	};
 	const replace = (index: number, kind: SuspectKind, instead: Mm) => {
 		if (index === OVERALL) consider(index, kind, instead, residual + instead - overall.mm);
@@ -103,7 +103,7 @@ function findOutOfStep(readings: readonly ChainReading[]): { index: number; expe
 		const last = others.at(-1)!;
 		const rise = (last.mm - first.mm) / (last.step - first.step);
 		const lineAt = (step: number) => first.mm + rise * (step - first.step);
-		const inStep = others.every(({ step, mm }) => Math.abs(mm - lineAt(step)) <= readings[index]!.resolution + 1e-6);
+		const inStep = others.every(({ step, mm }) => isWithin(mm - lineAt(step), readings[index]!.resolution));
 		const expected = lineAt(at);
 		return inStep && expected > 0 && Math.abs(expected - readings[index]!.mm) > readings[index]!.resolution ? [{ index, expected }] : [];
 	});

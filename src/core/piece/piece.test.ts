@@ -101,6 +101,11 @@ describe('checkChain', () => {
 		expect([9.5, 420].map(chain)).toEqual([false, false]);
 	});
 
+	it('shares out what reading can explain, though a reading as long as what is left could have been missed', () => {
+		const readings = [reading(30, 'rail'), ...Array.from({ length: 10 }, () => reading(100)), reading(5, 'rail')];
+		expect(checkChain(reading(1040), readings)).toMatchObject({ verdict: 'shared', suspects: [] });
+	});
+
 	it('takes a sound chain for sound, with two doors that meet without a gap', () => {
 		const doors = [
 			reading(30, 'rail'),

@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { shapeEllipse } from '../geometry';
-import { areaOfHoles, boxOutline, holesIn, type Box, type MeasuredFace, type Part } from './index';
+import { readFileSync } from 'node:fs';
+import {
+	areaOfHoles,
+	boxOutline,
+	holesIn,
+	measurePiece,
+	surfacesNamed,
+	surfacesWithin,
+	type Box,
+	type MeasuredFace,
+	type Part
+} from './index';
 
 const part = (id: string, box: Box, role: Part['role'] = 'drawer'): Part => ({
 	...box,
@@ -56,5 +67,38 @@ describe('the area of holes', () => {
 		if (!round.ok) throw new Error('no round');
 		expect(areaOfHoles(round.outline, [at(0, 0, 100, 100)])).toBeCloseTo((Math.PI * 100 ** 2) / 4, 0);
 		expect(areaOfHoles(round.outline, [at(90, 90, 20, 5)])).toBeCloseTo(100, 3);
+	});
+});
+
+describe('surfaces that words stand for', () => {
+	const measured = (demo: string) => {
+		const { piece, units } = JSON.parse(readFileSync(`demo/${demo}.json`, 'utf8'));
+		return measurePiece(piece, units);
+	};
+
+	it('on a cabinet with doors, panels and a drawer', () => {
+		const cabinet = measured('chart-cabinet');
+		const roles = (word: Parameters<typeof surfacesNamed>[0]) => {
+			const parts = cabinet.faces.flatMap((face) => face.parts);
+			return surfacesNamed(word, cabinet).map((id) => parts.find((part) => part.id === id)?.role ?? 'face');
+		};
+		const count = (role: string) => cabinet.faces.flatMap((face) => face.parts).filter((part) => part.role === role).length;
+		expect(roles('frame')).toEqual(cabinet.faces.filter(({ idle }) => !idle).map(() => 'face'));
+		expect(roles('panels')).toEqual(['panel', 'moulding', 'panel', 'moulding']);
+		expect(roles('doors').filter((role) => role === 'door')).toHaveLength(count('door'));
+		expect(roles('drawers').filter((role) => role === 'drawer')).toHaveLength(count('drawer'));
+		expect(new Set([...roles('doors'), ...roles('drawers')])).toEqual(new Set(roles('fronts')));
+		expect(roles('all')).toContain('face');
+		expect(roles('all')).toContain('panel');
+	});
+
+	it('what lies on a door is within it, and within its face', () => {
+		const [front] = measured('chart-cabinet').faces;
+		const panel = front!.parts.find(({ role, on }) => role === 'panel' && front!.parts.find(({ id }) => id === on)?.role === 'door')!;
+		const door = front!.parts.find(({ id }) => id === panel.on)!;
+		expect(surfacesWithin(door, front!).slice(0, 1)).toEqual([door.id]);
+		expect(surfacesWithin(door, front!)).toContain(panel.id);
+		expect(surfacesWithin(panel, front!).map((id) => front!.parts.find((part) => part.id === id)!.role)).toEqual(['panel', 'moulding']);
+		expect(surfacesWithin(front!.whole, front!)[0]).toBe(front!.id);
 	});
 });

@@ -144,6 +144,25 @@ describe('joins', () => {
 	});
 });
 
+it('joins whose lines are not known are as long as the crossings of a ruled grid say', () => {
+	const laid = alone(box(600, 700, { holes: [{ x: 200, y: 100, width: 150, height: 200 }] }));
+	const z = zone({ pattern: 'touches', size: 60, apart: 90, seed: 1 });
+	const [{ at }] = joinsOf(z, laid.region) as [{ at: number }];
+	const isLow = (x: number, y: number) => depthOnPart(z.field, laid, x, y) < at;
+	const isHole = (x: number, y: number) => x > 200 && x < 350 && y > 100 && y < 300;
+	const [line, step] = [3, 1];
+	let crossings = 0;
+	const walk = (length: number, place: (t: number) => readonly [number, number]) => {
+		for (let t = step; t < length; t += step) if (!isHole(...place(t)) && isLow(...place(t)) !== isLow(...place(t - step))) crossings++;
+	};
+	for (let y = line / 2; y < 700; y += line) walk(600, (t) => [t, y]);
+	for (let x = line / 2; x < 600; x += line) walk(700, (t) => [x, t]);
+	/** A curve that runs in all directions alike crosses lines of both kinds 4 / (pi * spacing) times for each mm. */
+	const slow = (crossings * line * Math.PI) / 4;
+	expect(lengthsOfJoins(z, laid)[0]! / slow).toBeGreaterThan(0.95);
+	expect(lengthsOfJoins(z, laid)[0]! / slow).toBeLessThan(1.05);
+});
+
 /** Slow and obvious: every point of a fine grid. */
 function sumOverGrid(z: Zone, laid: Laid, pitch: number): number[] {
 	const { width, height, outline } = laid.own;

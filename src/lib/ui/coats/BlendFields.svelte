@@ -3,8 +3,7 @@
 	import { doesMove } from '$core/piece';
 	import { nameSurface } from '$core/plan';
 	import { formatDuration, formatLength, formatVolume } from '$core/units';
-	import { Choice } from '$lib/ui/choice';
-	import NumberField from '$lib/ui/number-field/NumberField.svelte';
+	import { NumberField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	type Blend = Extract<Coat, { kind: 'blend' }>;
@@ -34,7 +33,7 @@
 		`${formatLength(from, unit).text} to ${formatLength(to, unit).text} ${along === 'down' ? 'from the top' : 'from the left'}`;
 </script>
 
-<Choice
+<RadioRow
 	label="Method"
 	value={coat.method}
 	options={Object.values(METHODS).map(({ id, name, says }) => ({ value: id, text: name, title: says }))}
@@ -42,7 +41,7 @@
 />
 <p class="note">{METHODS[coat.method].says}</p>
 {#if coat.method === 'mist-and-feather'}
-	<Choice
+	<RadioRow
 		label="Brushes at the joins"
 		value={coat.brushes}
 		options={BRUSH_SCHOOLS.map((value) => ({ value, text: BRUSHES[value] }))}
@@ -50,7 +49,7 @@
 	/>
 {/if}
 {#if moves}
-	<Choice
+	<RadioRow
 		label="Drawers and doors"
 		value={coat.drawers ?? 'in'}
 		options={[
@@ -62,13 +61,15 @@
 {/if}
 <div class="grid grid-cols-2 gap-2">
 	<NumberField
-		label="Extender adds, minutes"
+		label="Extender adds"
+		unit="min"
+		whole
 		value={coat.extender ?? 0}
 		min={0}
 		max={240}
 		onchange={(extender) => set({ extender }, 'extender')}
 	/>
-	<NumberField label="Working at once" value={coat.hands ?? 1} min={1} max={4} onchange={(hands) => set({ hands }, 'hands')} />
+	<NumberField label="Working at once" whole value={coat.hands ?? 1} min={1} max={4} onchange={(hands) => set({ hands }, 'hands')} />
 </div>
 {#if work && work.sections.length > 0}
 	<section aria-label="Sections">

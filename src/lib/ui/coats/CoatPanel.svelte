@@ -4,7 +4,7 @@
 	import { gatherMaterials } from '$core/materials';
 	import { listSurfaces } from '$core/plan';
 	import { formatDuration, parseDuration } from '$core/units';
-	import { Choice } from '$lib/ui/choice';
+	import { RadioRow } from '$lib/ui/controls';
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import BlendFields from './BlendFields.svelte';
@@ -159,7 +159,7 @@
 		</div>
 	{/if}
 	{#if isFilm(coat) && coat.kind !== 'stencil' && piece.plan.gaps.length > 0}
-		<Choice
+		<RadioRow
 			label="On edges that meet"
 			value={coat.edges ?? 'full'}
 			options={[

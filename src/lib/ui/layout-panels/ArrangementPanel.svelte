@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { dropArrangement } from '$core/project';
 	import type { Arrangement, Motif } from '$core/layout';
+	import { Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Component } from 'svelte';
 	import GridFields from './GridFields.svelte';
@@ -44,12 +45,7 @@
 			{issue.message}
 		</p>{/each}
 	<Fields arrangement={arrangement as never} />
-	<div>
-		<label class="label" for="motif">Motif</label>
-		<select id="motif" class="field" value={arrangement.motif} onchange={(event) => setMotif(event.currentTarget.value)}>
-			{#each all as motif (motif.id)}<option value={motif.id}>{motif.name}</option>{/each}
-		</select>
-	</div>
+	<Pick label="Motif" value={arrangement.motif} options={all.map(({ id, name }) => ({ value: id, text: name }))} onchange={setMotif} />
 	<StencilCoats arrangement={arrangement.id} />
 	<PartsChoice parts={arrangement.parts} onchange={(parts) => piece.setArrangement({ ...arrangement, parts })} />
 	{#if arrangement.leftOut.length > 0}<button class="button text-sm" onclick={() => piece.setArrangement({ ...arrangement, leftOut: [] })}

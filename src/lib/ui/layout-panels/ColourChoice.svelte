@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { setColour } from '$core/project';
 	import { freeId } from '$core/layers';
+	import { Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	interface Props {
@@ -12,8 +13,11 @@
 	}
 	let { label, value, onchange, note = '' }: Props = $props();
 	const piece = usePiece();
-	const id = $props.id();
 	const NEW = '+';
+	const options = $derived([
+		...piece.project.palette.map(({ id, name, hex }) => ({ value: id, text: name, swatch: hex })),
+		{ value: NEW, text: 'a new colour' }
+	]);
 	const colour = $derived(piece.project.palette.find(({ id }) => id === value));
 
 	function choose(chosen: string): void {
@@ -30,29 +34,19 @@
 </script>
 
 <div>
-	<div class="flex items-baseline justify-between">
-		<label class="label" for={id}>{label}</label>{#if note}<span class="note">{note}</span>{/if}
-	</div>
-	<div class="flex gap-1">
-		{#if colour?.mix}
-			<span
-				class="block h-[34px] w-9 shrink-0 border border-rule-strong"
-				style:background={colour.hex}
-				title="A mix: its shade follows from its parts"
-			></span>
-		{:else}
+	<div class="flex items-end gap-1">
+		{#if colour && !colour.mix}
 			<input
 				type="color"
 				class="h-[34px] w-9 shrink-0 border border-rule-strong bg-white p-0.5"
 				aria-label="{label}: shade as it dries"
-				value={colour?.hex ?? '#ffffff'}
-				oninput={(event) =>
-					colour && piece.replace(setColour(piece.project, { ...colour, hex: event.currentTarget.value }), `hex ${value}`)}
+				value={colour.hex}
+				oninput={(event) => piece.replace(setColour(piece.project, { ...colour, hex: event.currentTarget.value }), `hex ${value}`)}
 			/>
 		{/if}
-		<select {id} class="field" {value} onchange={(event) => choose(event.currentTarget.value)}>
-			{#each piece.project.palette as colour (colour.id)}<option value={colour.id}>{colour.name}</option>{/each}
-			<option value={NEW}>a new colour</option>
-		</select>
+		<div class="min-w-0 flex-1"><Pick {label} {value} {options} onchange={choose} /></div>
 	</div>
+	{#if note || colour?.mix}<p class="note">
+			{[note, colour?.mix ? 'a mix: its shade follows from its parts' : ''].filter(Boolean).join('; ')}
+		</p>{/if}
 </div>

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { countStretches, moveStop, patternOf, stopsFor, type Field, type Region, type Zone } from '$core/layout';
 	import { formatLength } from '$core/units';
-	import { Choice, Slide } from '$lib/ui/choice';
-	import LengthField from '$lib/ui/length-field/LengthField.svelte';
+	import { LengthField, RadioRow, Slide } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	interface Props {
@@ -63,7 +62,7 @@
 {#if field.pattern === 'edge-shade'}
 	{@render length('Border', 'Border width', field.border, region.deepest, 5, (border) => ({ ...field, border }), 'border')}
 	<p class="note !-mt-1">From the edge to where the first two colours are half and half.</p>
-	<Choice
+	<RadioRow
 		label="Corners"
 		value={field.corners}
 		options={[
@@ -88,10 +87,10 @@
 		)}
 	{/each}
 {:else if field.pattern === 'bands'}
-	<Choice label="They begin at the" value={field.from} options={[...SIDES]} onchange={(from) => onchange({ ...field, from })} />
+	<RadioRow label="They begin at the" value={field.from} options={[...SIDES]} onchange={(from) => onchange({ ...field, from })} />
 	{@render stops(field.stops, (next) => ({ ...field, stops: next }), 'stops')}
 {:else if field.pattern === 'streak'}
-	<Choice
+	<RadioRow
 		label="It runs"
 		value={field.along}
 		options={[
@@ -123,7 +122,7 @@
 	)}
 	{@render stops(field.stops, (next) => ({ ...field, stops: next }), 'stops')}
 {:else if field.pattern === 'runs'}
-	<Choice
+	<RadioRow
 		label="Let down from the"
 		value={field.from}
 		options={[
@@ -180,7 +179,7 @@
 		'apart'
 	)}
 {:else}
-	<Choice
+	<RadioRow
 		label="Woven as"
 		value={field.weave}
 		options={[

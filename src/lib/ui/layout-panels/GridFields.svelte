@@ -1,8 +1,7 @@
 <script lang="ts">
 	import type { Grid } from '$core/layout';
-	import { Choice } from '$lib/ui/choice';
-	import LengthField from '$lib/ui/length-field/LengthField.svelte';
-	import NumberField from '$lib/ui/number-field/NumberField.svelte';
+	import GapField from './GapField.svelte';
+	import { LengthField, NumberField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { arrangement }: { arrangement: Grid } = $props();
@@ -17,7 +16,7 @@
 <p class="note" role="status">
 	{on.length} motifs{cut > 0 ? `, ${cut} of them cut` : ''}.
 </p>
-<Choice
+<RadioRow
 	label="How rows and columns lie"
 	value={arrangement.shift}
 	options={[
@@ -28,7 +27,7 @@
 	]}
 	onchange={(shift) => set({ shift })}
 />
-<Choice
+<RadioRow
 	label="In the middle"
 	value={arrangement.middle}
 	options={[
@@ -37,7 +36,7 @@
 	]}
 	onchange={(middle) => set({ middle })}
 />
-<Choice
+<RadioRow
 	label="At the edge"
 	value={arrangement.edge}
 	options={[
@@ -47,25 +46,13 @@
 	onchange={(edge) => set({ edge })}
 />
 <div class="grid grid-cols-3 gap-2">
-	<NumberField label="Scale" value={arrangement.scale} min={0.05} max={20} step="any" onchange={(scale) => set({ scale }, 'scale')} />
-	<LengthField
-		signed
-		min={-1000}
-		max={10_000}
+	<NumberField label="Scale" value={arrangement.scale} min={0.05} max={20} onchange={(scale) => set({ scale }, 'scale')} />
+	<GapField
 		label="Gap across"
 		value={arrangement.gap.across}
-		{unit}
 		onchange={(across) => set({ gap: { ...arrangement.gap, across } }, 'across')}
 	/>
-	<LengthField
-		signed
-		min={-1000}
-		max={10_000}
-		label="Gap down"
-		value={arrangement.gap.down}
-		{unit}
-		onchange={(down) => set({ gap: { ...arrangement.gap, down } }, 'down')}
-	/>
+	<GapField label="Gap down" value={arrangement.gap.down} onchange={(down) => set({ gap: { ...arrangement.gap, down } }, 'down')} />
 	<LengthField
 		signed
 		label="Off, to the right"

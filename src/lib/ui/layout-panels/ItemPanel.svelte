@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { kindOfArrangement, moveItemEdge, releaseMotif, type Arrangement } from '$core/layout';
 	import { nameSurface, type ItemRow } from '$core/plan';
+	import { LengthField } from '$lib/ui/controls';
 	import Figure from '$lib/ui/figure/Figure.svelte';
-	import LengthField from '$lib/ui/length-field/LengthField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { row, arrangement }: { row: ItemRow; arrangement: Arrangement } = $props();

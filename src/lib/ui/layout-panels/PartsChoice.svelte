@@ -2,6 +2,7 @@
 	import { partsOf, type Parts } from '$core/layout';
 	import { doesMove } from '$core/piece';
 	import { nameSurface } from '$core/plan';
+	import { Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { parts, onchange }: { parts: Parts; onchange: (parts: Parts) => void } = $props();
@@ -49,14 +50,7 @@
 		<div class="flex flex-wrap items-baseline gap-x-3">
 			{#if name}<span class="note">{name}:</span>{/if}
 			{#each choices as choice (choice.id)}
-				<label class="flex min-h-[28px] items-center gap-1.5 text-sm"
-					><input
-						type="checkbox"
-						class="h-4 w-4 accent-ember"
-						checked={on.includes(choice.id)}
-						onchange={() => toggle(choice.id)}
-					/>{choice.name}</label
-				>
+				<Tick label={choice.name} checked={on.includes(choice.id)} onchange={() => toggle(choice.id)} />
 			{/each}
 		</div>
 	{/each}

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { Run } from '$core/layout';
-	import { Choice } from '$lib/ui/choice';
-	import LengthField from '$lib/ui/length-field/LengthField.svelte';
+	import { Fold, LengthField, NumberField, Pick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
+	import GapField from './GapField.svelte';
 	import Fits from './Fits.svelte';
 
 	let { arrangement: run }: { arrangement: Run } = $props();
@@ -16,14 +16,10 @@
 			together && `${together} ${run.id}`
 		);
 	}
-	function setScale(key: 'least' | 'wish' | 'most', text: string): void {
-		const value = Number(text.replace(',', '.'));
-		if (value >= 0.05 && value <= 20) set((draft) => void (draft.scale[key] = value), `scale ${key}`);
-	}
 </script>
 
 <Fits {run} />
-<Choice
+<RadioRow
 	label="At the knobs"
 	value={run.hardware}
 	options={[
@@ -33,7 +29,7 @@
 	]}
 	onchange={(hardware) => set((draft) => void (draft.hardware = hardware))}
 />
-<Choice
+<RadioRow
 	label="At the ends"
 	value={run.ends}
 	options={[
@@ -43,7 +39,7 @@
 	]}
 	onchange={(ends) => set((draft) => void (draft.ends = ends))}
 />
-<Choice
+<RadioRow
 	label="In the middle"
 	value={run.middle}
 	options={[
@@ -53,7 +49,7 @@
 	]}
 	onchange={(middle) => set((draft) => void (draft.middle = middle))}
 />
-<Choice
+<RadioRow
 	label="Size on graduated fronts"
 	value={run.sizing}
 	options={[
@@ -62,46 +58,24 @@
 	]}
 	onchange={(sizing) => set((draft) => void (draft.sizing = sizing))}
 />
-<details>
-	<summary class="font-medium">Limits of size, gap and place</summary>
+<Fold label="Limits of size, gap and place">
 	<div class="mt-2 grid grid-cols-3 gap-2">
 		{#each [['least', 'Scale, least'], ['wish', 'wished'], ['most', 'most']] as const as [key, text] (key)}
-			<label class="label"
-				>{text}<input
-					class="field text-right"
-					inputmode="decimal"
-					value={run.scale[key]}
-					onchange={(event) => setScale(key, event.currentTarget.value)}
-				/></label
-			>
+			<NumberField
+				label={text}
+				value={run.scale[key]}
+				min={0.05}
+				max={20}
+				onchange={(scale) => set((draft) => void (draft.scale[key] = scale), `scale ${key}`)}
+			/>
 		{/each}
-		<LengthField
-			signed
-			min={-1000}
-			max={10_000}
-			label="Gap, least"
-			value={run.gap.least}
-			{unit}
-			onchange={(gap) => set((draft) => void (draft.gap.least = gap), 'gap-least')}
-		/>
-		<LengthField
-			signed
-			min={-1000}
-			max={10_000}
+		<GapField label="Gap, least" value={run.gap.least} onchange={(gap) => set((draft) => void (draft.gap.least = gap), 'gap-least')} />
+		<GapField
 			label="wished"
 			value={run.gap.wish ?? (run.gap.least + run.gap.most) / 2}
-			{unit}
 			onchange={(gap) => set((draft) => void (draft.gap.wish = gap), 'gap-wish')}
 		/>
-		<LengthField
-			signed
-			min={-1000}
-			max={10_000}
-			label="most"
-			value={run.gap.most}
-			{unit}
-			onchange={(gap) => set((draft) => void (draft.gap.most = gap), 'gap-most')}
-		/>
+		<GapField label="most" value={run.gap.most} onchange={(gap) => set((draft) => void (draft.gap.most = gap), 'gap-most')} />
 		<LengthField
 			label="Clear at the ends"
 			value={run.margin}
@@ -116,19 +90,15 @@
 			min={0}
 			onchange={(clearance) => set((draft) => void (draft.clearance = clearance), 'clearance')}
 		/>
-		<div>
-			<label class="label" for="line">Row</label>
-			<select
-				id="line"
-				class="field"
-				value={run.line.from}
-				onchange={(event) =>
-					set((draft) => void (draft.line = event.currentTarget.value === 'middle' ? { from: 'middle' } : { from: 'top', distance: 60 }))}
-			>
-				<option value="middle">middle</option>
-				<option value="top">from the top</option>
-			</select>
-		</div>
+		<Pick
+			label="Row"
+			value={run.line.from}
+			options={[
+				{ value: 'middle', text: 'in the middle' },
+				{ value: 'top', text: 'from the top' }
+			]}
+			onchange={(from) => set((draft) => void (draft.line = from === 'middle' ? { from } : { from, distance: 60 }))}
+		/>
 		{#if run.line.from === 'top'}<LengthField
 				label="Top to its line"
 				value={run.line.distance}
@@ -137,4 +107,4 @@
 				onchange={(distance) => set((draft) => void (draft.line = { from: 'top', distance }), 'line')}
 			/>{/if}
 	</div>
-</details>
+</Fold>

@@ -1,8 +1,6 @@
 <script lang="ts">
 	import type { Single } from '$core/layout';
-	import { Choice } from '$lib/ui/choice';
-	import LengthField from '$lib/ui/length-field/LengthField.svelte';
-	import NumberField from '$lib/ui/number-field/NumberField.svelte';
+	import { LengthField, NumberField, RadioRow, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { arrangement }: { arrangement: Single } = $props();
@@ -12,7 +10,7 @@
 		piece.setArrangement({ ...arrangement, ...change }, together && `${together} ${arrangement.id}`);
 </script>
 
-<Choice
+<RadioRow
 	label="Centred on"
 	value={arrangement.at}
 	options={[
@@ -36,25 +34,18 @@
 		{unit}
 		onchange={(y) => set({ offset: { ...arrangement.offset, y } }, 'y')}
 	/>
-	<NumberField label="Scale" value={arrangement.scale} min={0.05} max={20} step="any" onchange={(scale) => set({ scale }, 'scale')} />
+	<NumberField label="Scale" value={arrangement.scale} min={0.05} max={20} onchange={(scale) => set({ scale }, 'scale')} />
 	<NumberField
-		label="Turned, degrees clockwise"
+		label="Turned clockwise"
+		unit="°"
+		step={1}
 		value={arrangement.turn}
 		min={-180}
 		max={180}
-		step="any"
 		onchange={(turn) => set({ turn }, 'turn')}
 	/>
 </div>
-<Choice
-	label="Its picture"
-	value={arrangement.mirrored ? 'mirrored' : 'plain'}
-	options={[
-		{ value: 'plain', text: 'as it was drawn' },
-		{ value: 'mirrored', text: 'mirrored' }
-	]}
-	onchange={(way) => set({ mirrored: way === 'mirrored' })}
-/>
+<Tick label="Mirrored" checked={arrangement.mirrored} onchange={(mirrored) => set({ mirrored })} />
 {#if arrangement.offset.x !== 0 || arrangement.offset.y !== 0}<button class="button text-sm" onclick={() => set({ offset: { x: 0, y: 0 } })}
 		>Put it back on the centre</button
 	>{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { COAT_WORDS, freeId, type Coat } from '$core/layers';
-	import { Choice } from '$lib/ui/choice';
+	import { RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ColourChoice from './ColourChoice.svelte';
 
@@ -48,7 +48,7 @@
 {#each coats as coat, i (coat.id)}
 	<fieldset class={coats.length > 1 ? 'border-l-2 border-rule pl-3' : ''}>
 		{#if coats.length > 1}<legend class="label">{COAT_WORDS.stencil} {i + 1}</legend>{/if}
-		<Choice
+		<RadioRow
 			label="Edge"
 			value={coat.edge}
 			options={[

@@ -2,7 +2,7 @@
 	import { dropZone } from '$core/project';
 	import { countStretches, joinsOf, layZone, leastRegion, PATTERNS, patternOf, regionOf, type PatternId, type Zone } from '$core/layout';
 	import { formatLength } from '$core/units';
-	import { Choice, Slide } from '$lib/ui/choice';
+	import { RadioRow, Slide } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ColourChoice from './ColourChoice.svelte';
@@ -99,7 +99,7 @@
 	</div>
 	<ZoneFindings {zone} />
 	<PartsChoice parts={zone.parts} onchange={(parts) => set((draft) => void (draft.parts = parts))} />
-	<Choice
+	<RadioRow
 		label="Spread over"
 		value={zone.over}
 		options={[

@@ -1,6 +1,6 @@
 <script lang="ts">
+	import { RadioRow, Slide } from '$lib/ui/controls';
 	import type { Held } from '$lib/ui/piece-state';
-	import { Choice, Slide } from '$lib/ui/choice';
 	import { usePiece } from '$lib/ui/piece-state';
 	import Look from './Look.svelte';
 	import { pixelsPerMm } from './pixelsPerMm';
@@ -39,7 +39,7 @@
 
 <div class="flex h-full flex-col">
 	<div class="flex flex-wrap items-center gap-5 border-b border-rule bg-paper px-4 py-1">
-		<Choice
+		<RadioRow
 			label="Compare"
 			hideLabel
 			value={how}

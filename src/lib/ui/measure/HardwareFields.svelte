@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { HARDWARE, type AcrossRule, type DownRule, type Hardware, type HardwareKind, type SomeHardware } from '$core/piece';
 	import { formatFigure } from '$core/units';
-	import { Choice } from '$lib/ui/choice';
+	import { RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ReadingField from './ReadingField.svelte';
 
@@ -101,7 +101,7 @@
 {/snippet}
 
 <div class="space-y-2">
-	<Choice
+	<RadioRow
 		label="What is there"
 		value={hardware.kind}
 		options={kinds.map((kind) => ({ value: kind, text: kind === 'none' ? 'nothing' : HARDWARE[kind].plural }))}
@@ -121,7 +121,7 @@
 			{/each}
 		</div>
 		{#if errorAt('')}<p class="fault">{errorAt('')!.message}</p>{/if}
-		<Choice
+		<RadioRow
 			label="Its old holes"
 			value={hardware.holes.old}
 			options={[
@@ -136,7 +136,7 @@
 			{@render places(hardware.holes.across, hardware.holes.down, 'holes.', (next) => set({ holes: { old: 'move', ...next } }))}
 		{/if}
 		{#if hardware.holes.old !== 'keep'}<p class="note">Wood filler: 24 hours, then sand flush, before the first coat.</p>{/if}
-		<Choice
+		<RadioRow
 			label="Motifs"
 			value={hardware.room}
 			options={[

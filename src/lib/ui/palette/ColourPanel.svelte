@@ -1,9 +1,8 @@
 <script lang="ts">
 	import { guessWet, type Colour } from '$core/colour';
 	import { dropColour, setColour, usesOfColour } from '$core/project';
-	import { Choice, Slide } from '$lib/ui/choice';
+	import { NumberField, RadioRow, Slide } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
-	import NumberField from '$lib/ui/number-field/NumberField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import PictureFields from './PictureFields.svelte';
 	import ReaderFields from './ReaderFields.svelte';
@@ -62,7 +61,7 @@
 			<button class="button text-sm" onclick={() => set({ mix: undefined })}>Let it be a colour of its own</button>
 		</fieldset>
 	{:else}
-		<Choice
+		<RadioRow
 			label="Shade as it dries"
 			value={by}
 			options={[
@@ -113,22 +112,26 @@
 		<div class="grid grid-cols-3 gap-2">
 			<NumberField
 				label="Tinting strength"
-				title="How many parts of a plain paint one part of it counts for in a mix"
 				value={colour.strength ?? 1}
 				min={0.1}
 				max={10}
 				step={0.1}
+				note="parts of a plain paint that one of it counts for"
 				onchange={(strength) => set({ strength: strength === 1 ? undefined : strength }, 'strength')}
 			/>
 			<NumberField
-				label="Left in the jar, ml"
+				label="Left in the jar"
+				unit="ml"
+				whole
 				value={colour.jar?.left ?? null}
 				min={0}
 				max={100_000}
 				onchange={(left) => set({ jar: { size: colour.jar?.size ?? USUAL, left } }, 'left')}
 			/>
 			<NumberField
-				label="A jar holds, ml"
+				label="A jar holds"
+				unit="ml"
+				whole
 				value={colour.jar?.size ?? null}
 				min={1}
 				max={100_000}

@@ -1,6 +1,6 @@
 <script lang="ts">
+	import { NumberField } from '$lib/ui/controls';
 	import { convertHexToLab, convertLabToHex, middleOfReadings, type Lab } from '$core/colour';
-	import NumberField from '$lib/ui/number-field/NumberField.svelte';
 	import { SAMPLES, SimulatedColourReader } from './SimulatedColourReader';
 
 	interface Props {
@@ -50,7 +50,6 @@
 				value={Number(lab[key].toFixed(1))}
 				min={least}
 				max={most}
-				step="any"
 				onchange={(value) => take({ ...lab, [key]: value })}
 			/>
 		{/each}

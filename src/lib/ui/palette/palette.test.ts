@@ -43,7 +43,7 @@ describe('the palette', () => {
 	it('keeps what is left in a jar, how strong and how opaque a colour is; each is one step back', async () => {
 		const { piece, first } = show();
 		await choose(first().name);
-		await type('Left in the jar, ml', '33');
+		await type('Left in the jar', '33');
 		await type('Tinting strength', '2.5');
 		expect(first()).toMatchObject({ jar: { left: 33, size: 250 }, strength: 2.5 });
 		expect(piece.plan.quantities.jars.find(({ colour }) => colour === first().id)!.toBuy).toBeGreaterThan(0);

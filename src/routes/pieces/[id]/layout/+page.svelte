@@ -2,7 +2,7 @@
 	import { addArrangement, addZone, ZONE_STARTERS } from '$core/project';
 	import { COAT_WORDS } from '$core/layers';
 	import { ARRANGEMENTS, type Arrangement, type Motif } from '$core/layout';
-	import { Choice } from '$lib/ui/choice';
+	import { RadioRow } from '$lib/ui/controls';
 	import LayoutDrawing from '$lib/ui/drawing/LayoutDrawing.svelte';
 	import UnfoldedDrawing from '$lib/ui/drawing/UnfoldedDrawing.svelte';
 	import MotifStore from '$lib/ui/layout-panels/MotifStore.svelte';
@@ -157,7 +157,7 @@
 
 		{#if choosing}
 			<div class="mt-4 border-t border-rule pt-3">
-				<Choice label="How it lies" value={way} options={WAYS} onchange={(next) => (way = next)} />
+				<RadioRow label="How it lies" value={way} options={WAYS} onchange={(next) => (way = next)} />
 				<h3 class="mt-3 mb-2">Which motif</h3>
 				<MotifStore motifs={data.motifs} onchoose={lay} />
 			</div>

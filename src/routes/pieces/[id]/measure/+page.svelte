@@ -3,7 +3,7 @@
 	import { freeId } from '$core/layers';
 	import { OVERALL, partAt, type Box } from '$core/piece';
 	import { formatFigure, formatLength, type LengthUnit } from '$core/units';
-	import { Choice } from '$lib/ui/choice';
+	import { RadioRow } from '$lib/ui/controls';
 	import MeasureDrawing from '$lib/ui/drawing/MeasureDrawing.svelte';
 	import UnfoldedDrawing from '$lib/ui/drawing/UnfoldedDrawing.svelte';
 	import { takenIds } from '$lib/ui/measure/chainEdits';
@@ -134,7 +134,7 @@
 					onchange={(name) => piece.edit((draft) => void (draft.piece.name = name), 'name')}
 				/>
 			</div>
-			<Choice
+			<RadioRow
 				label="Tape"
 				value={unit}
 				options={[
@@ -145,7 +145,7 @@
 			/>
 		</div>
 		<div class="mt-2 mb-3 border-b border-rule pb-1">
-			<Choice
+			<RadioRow
 				label="What is measured"
 				hideLabel
 				value={section}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { describeSheets, PAPERS } from '$core/sheets';
-	import { Choice } from '$lib/ui/choice';
+	import { RadioRow } from '$lib/ui/controls';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
@@ -46,7 +46,7 @@
 			of the coats; what to buy and lay out.
 		</p>
 		<div class="mt-3">
-			<Choice
+			<RadioRow
 				label="Paper"
 				value={piece.project.paper}
 				options={(['a4', 'letter'] as const).map((value) => ({ value, text: PAPERS[value].name }))}

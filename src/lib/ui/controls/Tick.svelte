@@ -1,0 +1,20 @@
+<script lang="ts">
+	import Check from '@lucide/svelte/icons/check';
+	import { Checkbox } from 'bits-ui';
+
+	let { label, checked, onchange }: { label: string; checked: boolean; onchange: (checked: boolean) => void } = $props();
+	const id = $props.id();
+</script>
+
+<span class="flex min-h-[28px] items-center gap-1.5 text-sm">
+	<Checkbox.Root
+		id="{id}-box"
+		{checked}
+		onCheckedChange={onchange}
+		aria-labelledby="{id}-label"
+		class="flex h-[18px] w-[18px] shrink-0 items-center justify-center border border-rule-strong bg-white data-[state=checked]:border-ember data-[state=checked]:bg-ember data-[state=checked]:text-white"
+	>
+		{#snippet children({ checked: isOn })}{#if isOn}<Check size={14} strokeWidth={3} />{/if}{/snippet}
+	</Checkbox.Root>
+	<label id="{id}-label" for="{id}-box">{label}</label>
+</span>
