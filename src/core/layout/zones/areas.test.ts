@@ -147,7 +147,7 @@ describe('joins', () => {
 it('joins whose lines are not known are as long as the crossings of a ruled grid say', () => {
 	const laid = alone(box(600, 700, { holes: [{ x: 200, y: 100, width: 150, height: 200 }] }));
 	const z = zone({ pattern: 'touches', size: 60, apart: 90, seed: 1 });
-	const [{ at }] = joinsOf(z, laid.region) as [{ at: number }];
+	const { at } = joinsOf(z, laid.region)[0]!;
 	const isLow = (x: number, y: number) => depthOnPart(z.field, laid, x, y) < at;
 	const isHole = (x: number, y: number) => x > 200 && x < 350 && y > 100 && y < 300;
 	const [line, step] = [3, 1];
