@@ -1,6 +1,7 @@
-import { planProject, sourceOfScene } from '../src/core/plan';
-import { copyPlanes, createPlanes, createRenderer, describeScene } from '../src/core/preview';
-import { demo } from './plan';
+import { createPlanner, planProject, sourceOfScene, type Plan } from '../src/core/plan';
+import { copyPlanes, createPlanes, createRenderer, createSceneReader, createSceneWriter, describeScene } from '../src/core/preview';
+import type { Project } from '../src/core/project';
+import { demo, DEMOS, readDemo } from './plan';
 import { compare, print } from './ratio';
 
 const COATS = 12;
@@ -31,6 +32,7 @@ export async function benchLook(): Promise<void> {
 			TIME
 		)
 	);
+	for (const name of DEMOS) await benchEdit(name);
 	const half = scale / Math.SQRT2;
 	print(
 		await compare(
@@ -60,6 +62,43 @@ export async function benchLook(): Promise<void> {
 			TIME / 2
 		)
 	);
+}
+
+/** From an edit that is planned already to the picture, as the page and its worker do it; and with a plan in the worker, as it was once. */
+async function benchEdit(name: (typeof DEMOS)[number]): Promise<void> {
+	const project = readDemo(name);
+	const coats = project.finish.coats;
+	const edited: Project = {
+		...project,
+		finish: {
+			...project.finish,
+			coats: coats.map((coat) => (coat.id === last(coats) && 'times' in coat ? { ...coat, times: coat.times + 1 } : coat))
+		}
+	};
+	const pair = [project, edited].map((one): [Project, Plan] => [one, planProject(one)]);
+	const scale = Math.sqrt(MILLIONS / 16 / (pair[0]![1].faces[0]!.width * pair[0]![1].faces[0]!.height));
+	const sides = [createRenderer(), createRenderer()] as const;
+	const [write, read, planner] = [createSceneWriter(), createSceneReader(), createPlanner()];
+	let turn = 0;
+	print(
+		await compare(
+			`look after one edit, without planning: ${name}`,
+			() => {
+				const [one, plan] = pair[turn++ % 2]!;
+				return sides[0].render(read(structuredClone(write(describeScene(sourceOfScene(one, plan))))), scale, coats.length);
+			},
+			'planned again',
+			() => {
+				const one = structuredClone(pair[turn++ % 2]![0]);
+				return sides[1].render(describeScene(sourceOfScene(one, planner(one))), scale, coats.length);
+			}
+		)
+	);
+}
+
+/** The last one that leaves something. */
+function last(coats: Project['finish']['coats']): string {
+	return coats.findLast((coat) => 'times' in coat)!.id;
 }
 
 function changeLastCoat() {

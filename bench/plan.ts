@@ -1,13 +1,32 @@
 import { readFileSync } from 'node:fs';
 import { readProjectText } from '../src/core/formats';
 import { createPlanner, planProject } from '../src/core/plan';
+import type { Project } from '../src/core/project';
 import { compare, print } from './ratio';
 
-const read = readProjectText(readFileSync(new URL('../demo/sail-loft-chest.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(JSON.stringify(read.issues));
-export const demo = read.project;
+export const DEMOS = ['sail-loft-chest', 'chart-cabinet', 'ferry-table', 'net-box'] as const;
+const textOf = (demo: string) => readFileSync(new URL(`../demo/${demo}.json`, import.meta.url), 'utf8');
+
+export function readDemo(demo: (typeof DEMOS)[number]): Project {
+	const read = readProjectText(textOf(demo));
+	if (!read.ok) throw new Error(JSON.stringify(read.issues));
+	return read.project;
+}
+
+export const demo = readDemo('sail-loft-chest');
 
 export async function benchPlan(): Promise<void> {
+	for (const name of DEMOS) {
+		const [project, text] = [readDemo(name), textOf(name)];
+		print(
+			await compare(
+				`plan from nothing: ${name}`,
+				() => planProject(project),
+				'its file read and checked',
+				() => readProjectText(text)
+			)
+		);
+	}
 	const planner = createPlanner();
 	let wait = 0;
 	const edit = () =>

@@ -41,6 +41,12 @@ describe('findMissed', () => {
 		expect(findMissed(chain([150, 'drawer'], [4, 'gap'], [60, 'rail'], [150, 'drawer']), -150, 2)).toEqual([]);
 	});
 
+	it('beyond a gap at one end something was lost, within the chain not', () => {
+		const open = chain([3, 'gap'], [200, 'drawer'], [3, 'gap'], [180, 'drawer'], [60, 'plinth']);
+		const solids = findMissed(open, 150, 2).filter(({ instead }) => instead === 150);
+		expect(solids).toEqual([{ index: 0, instead: 150, residual: 0, evidence: 0, odd: true }]);
+	});
+
 	it('as a gap takes the usual one of this chest, between fronts and nowhere else', () => {
 		const some = chain([30, 'rail'], [20, 'stile'], [3, 'gap'], [200, 'drawer'], [4, 'gap'], [150, 'drawer'], [140, 'drawer'], [9, 'gap']);
 		expect(findMissed(some, 4.6, 2).filter(({ odd }) => odd)).toEqual([

@@ -106,6 +106,15 @@ describe('checkChain', () => {
 		expect(checkChain(reading(1040), readings)).toMatchObject({ verdict: 'shared', suspects: [] });
 	});
 
+	it('shares out over a single reading of one mm too', () => {
+		expect(checkChain(reading(1.4), [reading(1)]).shares).toEqual([expect.closeTo(0.4, 9)]);
+	});
+
+	it('takes no sign but a digit for a wrong digit', () => {
+		const { suspects } = checkChain(reading(800 + 1205), [reading(12.5), reading(800)]);
+		expect(suspects.filter(({ index }) => index === 0)).toEqual([]);
+	});
+
 	it('takes a sound chain for sound, with two doors that meet without a gap', () => {
 		const doors = [
 			reading(30, 'rail'),

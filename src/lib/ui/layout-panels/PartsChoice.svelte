@@ -47,7 +47,7 @@
 <fieldset>
 	<legend class="label" id="{id}-legend">On which fronts</legend>
 	{#each rows as { name, choices } (name)}
-		<div class="flex flex-wrap items-baseline gap-x-3">
+		<div class="flex flex-wrap items-center gap-x-3">
 			{#if name}<span class="note">{name}:</span>{/if}
 			{#each choices as choice (choice.id)}
 				<Tick label={choice.name} checked={on.includes(choice.id)} onchange={() => toggle(choice.id)} />
