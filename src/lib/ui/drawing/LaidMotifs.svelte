@@ -4,6 +4,7 @@
 	import type { ItemRow } from '$core/plan';
 	import type { MeasuredFace } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { createPull } from './createPull';
 
 	let {
 		face,
@@ -30,35 +31,23 @@
 		return selection?.kind === 'item' && selection.arrangement === arrangement && selection.key === key;
 	}
 
-	let drag: { row: ItemRow; x: number; y: number; moved: boolean } | null = null;
-
+	/** A pull shorter than this, px, was a click. */
+	const LEAST = 3;
+	const pull = createPull<{ row: ItemRow; x: number; y: number }>(piece, ({ row, x, y }, event) => {
+		const [dx, dy] = [event.clientX - x, event.clientY - y];
+		if (!piece.drag.trial && Math.hypot(dx, dy) < LEAST) return null;
+		const of = arrangementOf(row.arrangement);
+		const centre = { x: Math.round(row.centre.x + dx / scale), y: Math.round(row.centre.y + dy / scale) };
+		return setArrangement(piece.project, kindOfArrangement(of).moveItem(of, row, centre));
+	});
 	function grip(event: PointerEvent, row: ItemRow): void {
 		if (event.button !== 0) return;
 		piece.seen.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
-		drag = { row, x: event.clientX, y: event.clientY, moved: false };
-		(event.currentTarget as Element).setPointerCapture(event.pointerId);
-	}
-	function pull(event: PointerEvent): void {
-		if (!drag) return;
-		const [dx, dy] = [(event.clientX - drag.x) / scale, (event.clientY - drag.y) / scale];
-		if (!drag.moved && Math.hypot(dx, dy) * scale < 3) return;
-		drag.moved = true;
-		const { row } = drag;
-		const centre = { x: Math.round(row.centre.x + dx), y: Math.round(row.centre.y + dy) };
-		const of = arrangementOf(row.arrangement);
-		piece.drag.trial = setArrangement(piece.project, kindOfArrangement(of).moveItem(of, row, centre));
-	}
-	function drop(): void {
-		if (drag?.moved && piece.drag.trial) piece.replace(piece.drag.trial);
-		drag = null;
-	}
-	function cancel(): void {
-		drag = null;
-		piece.drag.trial = null;
+		pull.take(event, { row, x: event.clientX, y: event.clientY });
 	}
 </script>
 
-<svelte:window onkeydown={(event) => event.key === 'Escape' && drag && cancel()} />
+<svelte:window onkeydown={pull.press} />
 
 {#each rows as row (`${row.arrangement} ${row.key}`)}
 	{@const part = partOf(row.part)}
@@ -71,9 +60,9 @@
 		class="cursor-move"
 		transform="translate({part.x * scale} {part.y * scale}) scale({scale})"
 		onpointerdown={(event) => grip(event, row)}
-		onpointermove={pull}
-		onpointerup={drop}
-		onpointercancel={cancel}
+		onpointermove={pull.move}
+		onpointerup={pull.drop}
+		onpointercancel={pull.cancel}
 	>
 		<rect
 			x={row.left}

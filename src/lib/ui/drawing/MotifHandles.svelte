@@ -4,6 +4,7 @@
 	import type { ItemRow } from '$core/plan';
 	import type { Part } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { createPull } from './createPull';
 
 	/** What a single motif can be taken hold of by, besides itself: a stem that turns it, a corner that makes it larger. Keys: see LayoutDrawing. */
 	let { row, single, part, scale }: { row: ItemRow; single: Single; part: Part; scale: number } = $props();
@@ -22,43 +23,30 @@
 	const top = $derived(at(0, -half.y));
 	const corner = $derived(at(half.x, half.y));
 
-	let drag: { kind: 'turn' | 'scale'; single: Single; from: { x: number; y: number } } | null = null;
 	const place = (event: PointerEvent) => {
 		const box = (event.currentTarget as SVGElement).ownerSVGElement!.getBoundingClientRect();
 		const group = (event.currentTarget as SVGGraphicsElement).getCTM()!;
 		return { x: event.clientX - box.left - group.e - centre.x, y: event.clientY - box.top - group.f - centre.y };
 	};
 
+	const pull = createPull<{ kind: 'turn' | 'scale'; single: Single; from: { x: number; y: number } }>(piece, (held, event) => {
+		const to = place(event);
+		const degrees = ((Math.atan2(to.y, to.x) - Math.atan2(held.from.y, held.from.x)) * 180) / Math.PI;
+		return setArrangement(
+			piece.project,
+			held.kind === 'turn'
+				? turnSingle(held.single, degrees, event.shiftKey ? 15 : 1)
+				: scaleSingle(held.single, Math.hypot(to.x, to.y) / Math.max(1, Math.hypot(held.from.x, held.from.y)))
+		);
+	});
 	function grip(event: PointerEvent, kind: 'turn' | 'scale'): void {
 		if (event.button !== 0) return;
 		event.stopPropagation();
-		drag = { kind, single, from: place(event) };
-		(event.currentTarget as Element).setPointerCapture(event.pointerId);
-	}
-	function pull(event: PointerEvent): void {
-		if (!drag) return;
-		const to = place(event);
-		const next =
-			drag.kind === 'turn'
-				? turnSingle(
-						drag.single,
-						((Math.atan2(to.y, to.x) - Math.atan2(drag.from.y, drag.from.x)) * 180) / Math.PI,
-						event.shiftKey ? 15 : 1
-					)
-				: scaleSingle(drag.single, Math.hypot(to.x, to.y) / Math.max(1, Math.hypot(drag.from.x, drag.from.y)));
-		piece.drag.trial = setArrangement(piece.project, next);
-	}
-	function drop(): void {
-		if (drag && piece.drag.trial) piece.replace(piece.drag.trial);
-		drag = null;
-	}
-	function cancel(): void {
-		drag = null;
-		piece.drag.trial = null;
+		pull.take(event, { kind, single, from: place(event) });
 	}
 </script>
 
-<svelte:window onkeydown={(event) => event.key === 'Escape' && drag && cancel()} />
+<svelte:window onkeydown={pull.press} />
 
 <line x1={top.x} y1={top.y} x2={stem.x} y2={stem.y} stroke="var(--color-ember)" stroke-width="1.5" />
 {#each [['turn', stem], ['scale', corner]] as const as [kind, spot] (kind)}
@@ -69,9 +57,9 @@
 		data-handle={kind}
 		class={kind === 'turn' ? 'cursor-grab' : 'cursor-nwse-resize'}
 		onpointerdown={(event) => grip(event, kind)}
-		onpointermove={pull}
-		onpointerup={drop}
-		onpointercancel={cancel}
+		onpointermove={pull.move}
+		onpointerup={pull.drop}
+		onpointercancel={pull.cancel}
 	>
 		<circle cx={spot.x} cy={spot.y} r="13" fill="transparent" />
 		{#if kind === 'turn'}<circle cx={spot.x} cy={spot.y} r="6.5" fill="#fffdf8" stroke="var(--color-ember)" stroke-width="2" />
