@@ -105,7 +105,7 @@ function findOutOfStep(readings: readonly ChainReading[]): { index: number; expe
 		const lineAt = (step: number) => first.mm + rise * (step - first.step);
 		const inStep = others.every(({ step, mm }) => isWithin(mm - lineAt(step), readings[index]!.resolution));
 		const expected = lineAt(at);
-		return inStep && expected > 0 && Math.abs(expected - readings[index]!.mm) > readings[index]!.resolution ? [{ index, expected }] : [];
+		return inStep && expected > 0 ? [{ index, expected }] : [];
 	});
 }
 
