@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { areaOfRings, coverRings, depthInBox, flattenPath, roundedDepthInBox, roundedLevelInBox, uniteShapes } from './index';
+import {
+	areaOfRings,
+	coverRings,
+	depthInBox,
+	flattenPath,
+	isInRings,
+	lengthWithin,
+	roundedDepthInBox,
+	roundedLevelInBox,
+	uniteShapes
+} from './index';
 
 const ringsOf = (d: string) => flattenPath(d)!;
 
@@ -42,6 +52,25 @@ it('covers pixels by the area of the rings', () => {
 				expect(sum).toBeCloseTo(width * height * scale * scale, 0);
 			}
 		)
+	);
+});
+
+it('cuts a line at rings as points along it, one by one, lie in or out', () => {
+	const at = fc.double({ min: -120, max: 220, noNaN: true });
+	const rings = [
+		[3, 7, 97, 11, 71, 93],
+		[40, 20, 70, 25, 60, 50]
+	];
+	const STEPS = 2000;
+	fc.assert(
+		fc.property(at, at, at, at, (x0, y0, x1, y1) => {
+			const whole = Math.hypot(x1 - x0, y1 - y0);
+			const within = Array.from({ length: STEPS }, (_, i) => (i + 0.5) / STEPS).filter((t) =>
+				isInRings(x0 + t * (x1 - x0), y0 + t * (y1 - y0), rings)
+			);
+			const length = lengthWithin({ points: [x0, y0, x1, y1], closed: false }, rings);
+			expect(Math.abs(length - (whole * within.length) / STEPS)).toBeLessThanOrEqual((5 * whole) / STEPS + 1e-9);
+		})
 	);
 });
 
