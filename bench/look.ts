@@ -32,7 +32,6 @@ export async function benchLook(): Promise<void> {
 			TIME
 		)
 	);
-	for (const name of DEMOS) await benchEdit(name);
 	const half = scale / Math.SQRT2;
 	print(
 		await compare(
@@ -62,6 +61,7 @@ export async function benchLook(): Promise<void> {
 			TIME / 2
 		)
 	);
+	for (const name of DEMOS) await benchEdit(name);
 }
 
 /** From an edit that is planned already to the picture, as the page and its worker do it; and with a plan in the worker, as it was once. */

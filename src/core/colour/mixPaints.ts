@@ -96,9 +96,21 @@ export function thicknessOf(paint: Paint, opacity: number): number {
 /** A glaze or a wash of so much opacity (0 to 1) over a ground, both #rrggbb. Source: methods 10. */
 export function layOver(hex: string, opacity: number, ground: string): string {
 	const [paint, under] = [convertHexToPaint(hex), convertHexToPaint(ground)];
-	const thickness = thicknessOf(paint, opacity);
+	const thickness = knownThickness(hex, paint, opacity);
 	const laid = paint.map((k, i) => layBand(k, thickness, reflect(under[i]!))) as [number, number, number, number];
 	return formatRgb(laid[3], (laid[1] + laid[2]) / 2, laid[0]);
+}
+
+/** The same few paints are asked for with every edit of a stack. */
+const known = new Map<string, number>();
+const MOST_KNOWN = 500;
+
+function knownThickness(hex: string, paint: Paint, opacity: number): number {
+	const key = `${hex} ${opacity}`;
+	const thickness = known.get(key) ?? thicknessOf(paint, opacity);
+	if (known.size >= MOST_KNOWN) known.clear();
+	known.set(key, thickness);
+	return thickness;
 }
 
 function toBand(q: number): number {

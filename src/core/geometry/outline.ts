@@ -81,6 +81,9 @@ function shrink(circle: ArcEdge, by: number): ArcEdge {
 	return { ...circle, radius, from: end, to: end };
 }
 
+/** Cells that are looked into further at each size: along a ridge many are as deep. */
+const MOST_CELLS = 48;
+
 /** The largest distance to the outline that any point inside has, and where: a grid, then ever finer about its best cells. Within `precision`. */
 export function deepestPoint(outline: Outline, precision = 0.01): Point & { readonly depth: number } {
 	const { left, top, right, bottom } = boundsOfOutline(outline);
@@ -95,7 +98,7 @@ export function deepestPoint(outline: Outline, precision = 0.01): Point & { read
 		/** No point of a cell is deeper than its middle by more than half its diagonal. */
 		const open = sounded.filter((cell) => cell.depth + size * Math.SQRT1_2 > best.depth + precision).sort((a, b) => b.depth - a.depth);
 		cells = open
-			.slice(0, 200)
+			.slice(0, MOST_CELLS)
 			.flatMap(({ x, y }) => [-1, 1].flatMap((i) => [-1, 1].map((j) => ({ x: x + (i * size) / 4, y: y + (j * size) / 4 }))));
 	}
 	return best;

@@ -3,6 +3,7 @@ import type { Mm2 } from '../units';
 import { doesMove, isOwnSurface, type MeasuredFace, type Part } from './parts';
 import type { Box } from './box';
 import type { MeasuredPiece } from './measurePiece';
+import { isBoxOutline } from './shapeOutline';
 
 /** Something that is painted by itself: the carcass of a face, or a part that is not of the carcass. */
 export interface Surface {
@@ -55,6 +56,11 @@ const EPS = 1e-6;
 /** How much of an outline is taken by holes in it, mm2. */
 export function areaOfHoles(outline: Outline, holes: readonly Box[]): Mm2 {
 	if (holes.length === 0) return 0;
+	const apart = holes.every((a, i) =>
+		holes.slice(i + 1).every((b) => a.x + a.width <= b.x || b.x + b.width <= a.x || a.y + a.height <= b.y || b.y + b.height <= a.y)
+	);
+	/** As nearly always: asked anew with every edit. */
+	if (apart && isBoxOutline(outline)) return holes.reduce((sum, { width, height }) => sum + width * height, 0);
 	return areaInCommon([flattenOutline(outline, 0.002)], uniteRings(holes.map((box) => [ringOfBox(box)])));
 }
 

@@ -86,7 +86,7 @@ function createCounter(field: Field, joins: readonly Join[], laid: Laid, settled
 			const depth = depthOnPart(field, laid, x, y);
 			asked++;
 			const [least, most] = pattern.bounds!(field, depth, within, laid.region);
-			if (isInner && joins.every((join) => passJoin(join, most) === passJoin(join, least))) {
+			if (isInner && isOneColour(joins, least, most)) {
 				addCell(settled, null, joins, depth, cell);
 				return;
 			}
@@ -106,6 +106,11 @@ function createCounter(field: Field, joins: readonly Join[], laid: Laid, settled
 		}
 		return { open, hits, next };
 	};
+}
+
+function isOneColour(joins: readonly Join[], least: Mm, most: Mm): boolean {
+	for (const join of joins) if (passJoin(join, least) !== passJoin(join, most)) return false;
+	return true;
 }
 
 /**
@@ -177,14 +182,13 @@ export function lengthsOnGrid(field: Field, joins: readonly Join[], laid: Laid):
 /** The level line of a field, cell by cell: where it crosses two sides of a cell, the straight line between. */
 function lengthOfLevel(depths: Float64Array, inside: (cell: number) => boolean, at: Mm, w: Mm, h: Mm): Mm {
 	let length = 0;
+	const low = Uint8Array.from(depths, (depth) => (depth < at ? 1 : 0));
 	for (let row = 0; row < GRID; row++)
 		for (let column = 0; column < GRID; column++) {
 			const first = row * (GRID + 1) + column;
-			const below = (i: number) => depths[i]! < at;
+			const lows = low[first]! + low[first + 1]! + low[first + GRID + 1]! + low[first + GRID + 2]!;
 			/** Nearly all cells lie on one side. */
-			if (below(first) === below(first + 1) && below(first) === below(first + GRID + 1) && below(first) === below(first + GRID + 2))
-				continue;
-			if (!inside(row * GRID + column)) continue;
+			if (lows === 0 || lows === 4 || !inside(row * GRID + column)) continue;
 			const corners = [first, first + 1, first + GRID + 2, first + GRID + 1].map((i) => depths[i]! - at);
 			const cuts = corners.flatMap((value, i) => {
 				const next = corners[(i + 1) % 4]!;
