@@ -83,12 +83,11 @@ function createCounter(field: Field, joins: readonly Join[], laid: Laid, settled
 		const hits = new Array<number>(joins.length + 1).fill(0);
 		const next = { wide, tall, inner: [] as number[], border: [] as number[] };
 		const visit = (x: number, y: number, isInner: boolean) => {
-			const depth = depthOnPart(field, laid, x, y);
 			asked++;
-			const [least, most] = pattern.bounds!(field, depth, within, laid.region);
-			if (isInner && isOneColour(joins, least, most)) {
-				addCell(settled, null, joins, depth, cell);
-				return;
+			if (isInner && pattern.bounds) {
+				const depth = depthOnPart(field, laid, x, y);
+				const [least, most] = pattern.bounds(field, depth, within, laid.region);
+				if (isOneColour(joins, least, most)) return addCell(settled, null, joins, depth, cell);
 			}
 			if (isInner) next.inner.push(x, y);
 			const [dx, dy] = placeToAsk(x / wide, y / tall, wide > turns ? asked : null);

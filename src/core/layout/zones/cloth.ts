@@ -1,5 +1,5 @@
-import { meetAtStops, slopeBounds } from './joins';
-import { latticeNoise, STEEPEST_LATTICE } from './patchNoise';
+import { meetAtStops } from './joins';
+import { latticeNoise } from './patchNoise';
 import type { Pattern } from './types';
 
 /** A thread runs on for so many times its thickness before it changes. */
@@ -28,6 +28,5 @@ export const cloth: Pattern<'cloth'> = {
 	},
 	meets: ({ thread, stops }, colours) => meetAtStops(stops, colours, thread),
 	start: () => ({ pattern: 'cloth', weave: 'linen', thread: 1.6, seed: 1, stops: null }),
-	turns: ({ thread }) => thread / 3,
-	bounds: (_, depth, within) => slopeBounds(depth, within, SPREAD * STEEPEST_LATTICE)
+	turns: ({ thread }) => thread / 3
 };

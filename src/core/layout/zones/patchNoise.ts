@@ -17,8 +17,8 @@ const PUSH = 0.9;
 /** Turns the smaller patches against the larger, for the same reason. */
 const [COS, SIN] = [Math.cos(0.6) * 2.3, Math.sin(0.6) * 2.3];
 
-/** Patches rise by no more than so much over their size, threads over theirs: found on a million points. */
-export const [STEEPEST_PATCH, STEEPEST_LATTICE] = [3.2, 1.5];
+/** Patches rise by no more than so much over their size: found on a million points. */
+export const STEEPEST_PATCH = 3.2;
 
 /** Smooth patches about `size` mm across, in [0, 1], with smaller ones in them; the same for the same seed. */
 export function patchNoise(x: Mm, y: Mm, size: Mm, seed: number): number {

@@ -71,7 +71,7 @@ export interface Pattern<Id extends PatternId = PatternId> {
 	readonly turns?: (field: FieldOf<Id>) => Mm;
 	/** What lies at less than a depth, and the line along which that ends, where they are known; chords stray by 0.002 mm at most. */
 	readonly level?: (field: FieldOf<Id>, depth: Mm, region: Region) => Level;
-	/** Without known level lines: between which depths the field stays within so many mm of a point at this depth. */
+	/** Without known level lines: between which depths the field stays within so many mm of a point at this depth; where it turns so soon that this says nothing, none. */
 	readonly bounds?: (field: FieldOf<Id>, depth: Mm, within: Mm, region: Region) => readonly [least: Mm, most: Mm];
 	/** A line on which the depth can be taken hold of: from a point, straight, a mm for each mm of depth. Without it joins have no place. */
 	readonly axis?: (field: FieldOf<Id>, region: Region) => Axis;
