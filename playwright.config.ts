@@ -1,9 +1,9 @@
 import { defineConfig } from '@playwright/test';
 
-/** The built application in Debian's Chromium. One worker: one workshop has one painter. */
+/** The built application in Debian's Chromium. Each worker has a workshop of its own: one workshop has one painter. */
 export default defineConfig({
 	testDir: 'tests/e2e',
-	workers: 1,
+	workers: 2,
 	timeout: 90_000,
 	expect: { timeout: 10_000 },
 	reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],

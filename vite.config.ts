@@ -22,6 +22,8 @@ export default defineConfig({
 	build: { rolldownOptions: { checks: { circularDependency: false, pluginTimings: false, emptyImportMeta: false } } },
 	server: { watch: { ignored: ['**/.workshop/**', '**/.cache/**'] } },
 	test: {
+		/** By itself it leaves one core to others, and of two there are not many. */
+		maxWorkers: '100%',
 		projects: [
 			{
 				extends: './vite.config.ts',
@@ -30,6 +32,8 @@ export default defineConfig({
 					environment: 'node',
 					include: ['src/**/*.test.ts', 'tests/*.test.ts'],
 					exclude: ['src/lib/ui/**'],
+					/** Nothing of core keeps a state: its files are read once for all tests. */
+					isolate: false,
 					testTimeout: 30_000,
 					hookTimeout: 60_000
 				}

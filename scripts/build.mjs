@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { bin, root } from './setup.mjs';
 
 const SOURCES = ['src', 'static', 'package-lock.json', 'vite.config.ts', 'svelte.config.js'];
@@ -37,3 +38,5 @@ function hashOf(paths) {
 	}
 	return hash.digest('hex');
 }
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) buildIfNeeded();

@@ -1,7 +1,7 @@
 // Everything that must hold: types, lint, import rules, unit, component, database and browser tests; ends with one plain line.
+import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { buildIfNeeded } from './build.mjs';
 import { bin, findBrowser, installPackages, root, run } from './setup.mjs';
 
 installPackages();
@@ -13,11 +13,28 @@ mkdirSync(results, { recursive: true });
 let passed = 0;
 let failed = 0;
 
+/** Runs a command beside others, and prints what it said when it has ended. */
 function check(name, command, args) {
-	console.log(`\n== ${name}`);
-	const ok = run(bin(command), args, { allowFailure: true }).status === 0;
-	if (ok) passed++;
-	else failed++;
+	return new Promise((resolve) => {
+		const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+		let said = '';
+		for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => (said += data));
+		child.on('close', (status) => {
+			console.log(`\n== ${name}\n${said}`);
+			if (status === 0) passed++;
+			else failed++;
+			resolve();
+		});
+	});
+}
+
+/** Two at a time: as many as the smallest machine has cores. */
+async function checkAll(list) {
+	const left = [...list];
+	const work = async () => {
+		for (let next = left.shift(); next; next = left.shift()) await check(...next);
+	};
+	await Promise.all([work(), work()]);
 }
 
 /** Adds what a runner counted; a runner that left no count, or ended badly though nothing failed, counts as one failure. */
@@ -33,12 +50,15 @@ function count(name, file, read, status) {
 }
 
 run(bin('svelte-kit'), ['sync'], { allowFailure: true });
-check('Types of the application', 'svelte-check', ['--tsconfig', './tsconfig.json', '--fail-on-warnings']);
-check('Types of the core, which knows no browser and no server', 'tsc', ['-p', 'tsconfig.core.json']);
-check('Lint', 'eslint', ['.', '--max-warnings', '0']);
-check('Form', 'prettier', ['--check', '--log-level', 'warn', '.']);
-check('Imports point one way', 'depcruise', ['src', '--output-type', 'err-long']);
-check('Nothing unused', 'knip', []);
+await checkAll([
+	['The application is built', process.execPath, [join(root, 'scripts', 'build.mjs')]],
+	['Types of the application', bin('svelte-check'), ['--tsconfig', './tsconfig.json', '--fail-on-warnings']],
+	['Lint', bin('eslint'), ['.', '--max-warnings', '0']],
+	['Types of the core, which knows no browser and no server', bin('tsc'), ['-p', 'tsconfig.core.json']],
+	['Form', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+	['Imports point one way', bin('depcruise'), ['src', '--output-type', 'err-long']],
+	['Nothing unused', bin('knip'), []]
+]);
 
 console.log('\n== Unit, database and component tests');
 const unit = run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`], {
@@ -47,7 +67,6 @@ const unit = run(bin('vitest'), ['run', '--reporter=default', '--reporter=json',
 count('vitest', 'unit.json', ({ numPassedTests, numFailedTests }) => ({ passed: numPassedTests, failed: numFailedTests }), unit.status);
 
 console.log('\n== Browser tests on the built application');
-buildIfNeeded();
 const browser = run(bin('playwright'), ['test'], { allowFailure: true });
 count('playwright', 'browser.json', ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }), browser.status);
 

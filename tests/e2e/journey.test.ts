@@ -1,6 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { spawnSync } from 'node:child_process';
-import { demoPiece, expect, saved, test, visit } from './workshop';
+import { copyOf, demoPiece, expect, saved, test, visit } from './workshop';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -132,8 +132,11 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 	});
 });
 
-test('nothing acknowledged is missing after a kill; a second start is refused; undo and redo go on after a reload', async ({ page, workshop }) => {
-	const id = await demoPiece(workshop);
+test('nothing acknowledged is missing after a kill; a second start is refused; undo and redo go on after a reload', async ({
+	page,
+	workshop
+}) => {
+	const id = await copyOf(workshop, 'sail-loft-chest');
 	await visit(page, workshop, `/pieces/${id}/measure`);
 	await page.getByLabel('Name', { exact: true }).fill('The killed chest');
 	await saved(page);
@@ -155,7 +158,7 @@ test('nothing acknowledged is missing after a kill; a second start is refused; u
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('860');
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByLabel('Name', { exact: true })).toHaveValue('The sail-loft chest');
+	await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Copy of sail-loft-chest');
 	await saved(page);
 	await visit(page, workshop, `/pieces/${id}/measure`);
 	await page.getByRole('button', { name: 'Redo' }).click();

@@ -4,12 +4,22 @@ import { type Project } from '../../project';
 import { readProjectText } from '../../formats';
 import type { Coat } from '../../layers';
 import type { Zone } from '../../layout';
-import { planProject } from '../planProject';
+import { createPlanner } from '../planProject';
+import type { Plan } from '../types';
 import type { ZoneFinding } from './types';
 
 const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
+
+/** One planner for all, as the page has it: zones that stay as they are are not laid again. */
+const planner = createPlanner();
+const plans = new WeakMap<Project, Plan>();
+function planProject(project: Project): Plan {
+	const plan = plans.get(project) ?? planner(project);
+	plans.set(project, plan);
+	return plan;
+}
 
 const zoneOf = (project: Project) => project.layout.zones[0]!;
 const withZone = (change: Partial<Zone>, project = demo): Project => ({
@@ -52,10 +62,8 @@ describe('what a painter would see at once when it is dry', () => {
 		const seeds = Array.from({ length: 30 }, (_, seed) =>
 			withZone({ field: { ...start, seed } as Zone['field'], over, leaves: start.pattern === 'ageing' })
 		);
-		const named = seeds.filter((project) => find(project, code));
-		expect(named.length).toBeGreaterThan(0);
-		expect(named.length).toBeLessThan(30);
-		const offering = named.find((project) => find(project, code)!.remedies.some(({ zone }) => zone && zone.over === over))!;
+		expect(seeds.some((project) => !find(project, code))).toBe(true);
+		const offering = seeds.find((project) => find(project, code)?.remedies.some(({ zone }) => zone && zone.over === over))!;
 		expect(zoneOf(take(offering, code)).field).not.toEqual(zoneOf(offering).field);
 	});
 
