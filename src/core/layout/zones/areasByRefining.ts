@@ -37,7 +37,8 @@ interface Count {
 
 /**
  * Area (mm2) of each stretch of a pattern whose level lines are not known: cells in which the colour cannot change, by the
- * bounds of the field, are counted whole, the others are cut in four, until no stretch is off by more than 1 % of itself.
+ * bounds of the field, are counted whole, the others are cut in four, until each stretch is within about 1 % of itself, or `MOST_POINTS` were asked:
+ * of the smallest stretch among small patches that is some 2 %, of the zone far less.
  */
 export function areasByRefining(field: Field, joins: readonly Join[], laid: Laid): Mm2[] {
 	const pattern = patternOf(field);

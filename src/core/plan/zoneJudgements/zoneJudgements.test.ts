@@ -67,6 +67,16 @@ describe('what a painter would see at once when it is dry', () => {
 		expect(zoneOf(take(offering, code)).field).not.toEqual(zoneOf(offering).field);
 	});
 
+	it('of borders clear of the motifs offers the widest, in sixteenths of the one that was wished', () => {
+		const { field } = zoneOf(take(demo, 'under-motif')) as { field: { border: number } };
+		const wished = (zoneOf(demo).field as { border: number }).border;
+		const steps = 16 * (1 - field.border / wished);
+		expect(steps).toBeGreaterThan(0.5);
+		expect(field.border).toBeGreaterThan(0);
+		const border = Math.round(wished * (1 - (Math.round(steps) - 1) / 16));
+		expect(find(withZone({ field: { ...zoneOf(demo).field, border } as Zone['field'] }), 'under-motif')).toBeDefined();
+	});
+
 	it('says nothing of a front of another kind, or of brushes where each join has a clean one', () => {
 		expect(find(withZone({ parts: ['drawer-1'] }), 'front-left-out')).toBeUndefined();
 		expect(find(withCoat({ brushes: 'clean-joins' }), 'shared-brush')).toBeUndefined();
