@@ -36,6 +36,14 @@ test('lay out has none with motifs, of each kind of arrangement', async ({ page,
 	await page.locator('[data-item^="reeds drawer-2 "] >> nth=0').click();
 	await page.getByText('Limits of size, gap and place').click();
 	await expectNoViolations(page, 'layout, motif');
+	const motif = page.getByLabel(/^Motif/);
+	await motif.focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('option', { name: 'Reed' })).toBeVisible();
+	await expectNoViolations(page, 'layout, a list that is open');
+	await page.keyboard.type('rip');
+	await page.keyboard.press('Enter');
+	await expect(motif).toHaveText('Ripple');
 	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	await expectNoViolations(page, 'layout, motif store');
 	for (const kind of ['single motif', 'all-over field']) {

@@ -46,6 +46,9 @@ describe('the measured drawing', () => {
 		}
 		const onLayer = (layer: string) => entities.filter((entity) => entity.get(8) === layer);
 		expect(onLayer('HARDWARE').map((entity) => entity.get(0))).toEqual(Array(8).fill('CIRCLE'));
+		const centres = onLayer('HARDWARE').map((entity) => [number(entity, 10), bottom - number(entity, 20)]);
+		const knobs = face.parts.flatMap(({ x, y, hardware }) => hardware.map(({ centre }) => [x + centre.x, y + centre.y]));
+		expect(centres).toEqual(knobs.map((knob) => knob.map((value) => expect.closeTo(value, 2))));
 		expect(onLayer('HOLES').map((entity) => number(entity, 40))).toEqual(Array(8).fill(2.5));
 		const texts = onLayer('DIMENSIONS').flatMap((entity) => (entity.get(0) === 'TEXT' ? [entity.get(1)] : []));
 		for (const figure of ['860', '940']) expect(texts.some((text) => text?.startsWith(figure))).toBe(true);

@@ -12,6 +12,8 @@
 	}
 	let { label, value, options, onchange, hideLabel = false }: Props = $props();
 	const id = $props.id();
+	/** The list opens within the landmark that it belongs to, not beside it. */
+	const landmark = (typeof document !== 'undefined' && document.querySelector('main')) || undefined;
 	const chosen = $derived(options.find((option) => option.value === value));
 </script>
 
@@ -33,7 +35,7 @@
 			<span id="{id}-value" class="min-w-0 flex-1 truncate">{chosen?.text ?? ''}</span>
 			<Chevron size={16} class="shrink-0 text-ink-soft" />
 		</Select.Trigger>
-		<Select.Portal>
+		<Select.Portal to={landmark}>
 			<Select.Content
 				sideOffset={2}
 				aria-labelledby="{id}-label"
