@@ -33,8 +33,8 @@ export const touches: Pattern<'touches'> = {
 	meets: (field, colours, region) => meetFrom(field.size / 2, colours, touches.reach(field, region)),
 	start: ({ deepest }) => ({
 		pattern: 'touches',
-		size: Math.max(4, Math.round(deepest * 0.25)),
-		apart: Math.max(12, Math.round(deepest)),
+		size: clampTo(Math.round(deepest * 0.25), 4, 500),
+		apart: clampTo(Math.round(deepest), 12, 2000),
 		seed: 1
 	}),
 	turns: ({ size }) => size / 6,

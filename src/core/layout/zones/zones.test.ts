@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { newProject } from '../../project';
 import { areaOfOutline } from '../../geometry';
 import { measurePiece } from '../../piece';
+import { FieldSchema } from './fieldSchema';
 import {
 	areasOfColours,
 	depthOnPart,
@@ -65,6 +66,14 @@ it('keeps the middle colour and the centre where the border is wide', () => {
 
 describe.each(PATTERN_IDS)('%s', (id) => {
 	const regions = [box(800, 160), box(90, 400), ...shapes];
+
+	it('begins so that it can be kept, on the smallest part and on the largest', () => {
+		for (const size of [6, 90, 100_000]) {
+			const field = startOf(id, box(size, size));
+			expect(FieldSchema.safeParse(field).error).toBeUndefined();
+			if ('size' in field) expect(field.size).toBeLessThanOrEqual(Math.max(5, size / 2));
+		}
+	});
 
 	it('has a field within its reach, continuous, with its joins in order inside it', () => {
 		for (const region of regions)
