@@ -4,7 +4,7 @@ import { expect, it } from 'vitest';
 import { changeUnits, type Project } from '../project';
 import { readProjectText } from '../formats';
 import { describeSheets, planFile, writePlan } from '../sheets';
-import { createPlanner, planProject, type Plan } from './index';
+import { createPlanner, listSurfaces, nameSurface, planProject, type Plan } from './index';
 
 const text = readFileSync('demo/sail-loft-chest.json', 'utf8');
 const read = readProjectText(text);
@@ -15,6 +15,19 @@ it('gives the same plan to the byte, and leaves the project alone', () => {
 	const before = JSON.stringify(demo);
 	expect(writePlan(planProject(demo))).toBe(writePlan(planProject(demo)));
 	expect(JSON.stringify(demo)).toBe(before);
+});
+
+it('lists what is painted by itself, face by face, what moves first; twins by their face', () => {
+	const plan = planProject(demo);
+	const front = listSurfaces(plan).filter(({ id }) => id === 'front' || plan.faces[0]!.parts.some((part) => part.id === id));
+	expect(front).toEqual(
+		[1, 2, 3, 4].map((n) => ({ id: `drawer-${n}`, name: `Drawer ${n}` })).concat({ id: 'front', name: 'Front, frame' })
+	);
+	expect(listSurfaces(plan).map(({ id }) => id)).not.toContain('rail');
+	const [one, ...rest] = plan.faces;
+	expect(nameSurface({ faces: [one!, ...rest.map((face) => ({ ...face, idle: true }))] }, 'front')).toBe('Frame');
+	const twin = { ...one!, id: 'back', name: 'Back', parts: one!.parts.map((part) => ({ ...part, id: `${part.id}-b`, face: 'back' })) };
+	expect(nameSurface({ faces: [one!, twin] }, 'drawer-2')).toBe('Drawer 2, Front');
 });
 
 it('works one truth through every room: a taller drawer moves parts, paint, placements and sheets', () => {

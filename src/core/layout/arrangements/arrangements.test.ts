@@ -3,6 +3,7 @@ import { newProject } from '../../project';
 import { measurePiece, STARTERS, type MeasuredPiece } from '../../piece';
 import {
 	ARRANGEMENTS,
+	ArrangementSchema,
 	kindOfArrangement,
 	measureMotif,
 	moveItemEdge,
@@ -249,6 +250,8 @@ it.each(STARTERS.map(({ id }) => id))('every kind lies on %s, on every measured 
 		const arrangement = ARRANGEMENTS[kind].start('a', 'A', flag, parts) as Arrangement;
 		const plan = lay(arrangement, measured);
 		expect(plan.items.length).toBeGreaterThan(0);
+		/** It begins so that it can be kept. */
+		expect(ArrangementSchema.safeParse(arrangement).error).toBeUndefined();
 		expect(new Set(plan.items.map(({ key }) => key)).size).toBe(plan.items.length);
 		for (const item of plan.items) {
 			const part = measured.faces.find(({ id }) => id === item.part)!.whole;

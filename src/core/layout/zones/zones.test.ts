@@ -64,6 +64,18 @@ it('keeps the middle colour and the centre where the border is wide', () => {
 	expect(joinsOf(seven, box(800, 160)).map((join) => join.at)).toEqual([10, 17, 24, 31, 38, 45]);
 });
 
+it.each<Field>([
+	{ pattern: 'clouds', size: 40, seed: 2, stops: null },
+	{ pattern: 'cloth', weave: 'linen', thread: 2, seed: 1, stops: null },
+	{ pattern: 'cloth', weave: 'denim', thread: 2, seed: 1, stops: null }
+])('even stops give even shares, about: $pattern $weave', (field) => {
+	const areas = areasOfColours(zone(field, { softness: 0 }), alone(box(300, 400)));
+	for (const area of areas) {
+		expect(area / 120_000).toBeGreaterThan(0.24);
+		expect(area / 120_000).toBeLessThan(0.46);
+	}
+});
+
 describe.each(PATTERN_IDS)('%s', (id) => {
 	const regions = [box(800, 160), box(90, 400), ...shapes];
 
