@@ -192,6 +192,10 @@ describe('an item moved by figures and by keys', () => {
 describe('an all-over field', () => {
 	const near = (item: LaidItem, place: string) => item.place === place;
 
+	it('begins at the size of its motif, a quarter of it apart', () => {
+		expect(ARRANGEMENTS.grid.start('g', 'G', flag, ['drawer-1'])).toMatchObject({ scale: 1, gap: { across: 10, down: 15 } });
+	});
+
 	it('has a motif, or a gap, on the centre of its part, and even steps', () => {
 		const items = lay(grid()).items;
 		const middle = items.find((item) => near(item, '0,0'))!;

@@ -55,14 +55,14 @@ describe('what a painter would see at once when it is dry', () => {
 		expect(find(take(project, code), code)).toBeUndefined();
 	});
 
-	it.each<[string, Zone['field'], Zone['over']]>([
-		['twin-corners', { pattern: 'ageing', reach: 70, hands: false, motifs: false, seed: 3 }, 'each'],
-		['fronts-differ', { pattern: 'clouds', size: 260, seed: 2, stops: null }, 'each']
-	])('%s is named for some seeds and not for all, and another seed that is offered is more even', (code, start, over) => {
+	it.each<[string, Zone['field'], Zone['over'], number[]]>([
+		['twin-corners', { pattern: 'ageing', reach: 25, hands: false, motifs: false, seed: 3 }, 'each', [0, 1, 2]],
+		['fronts-differ', { pattern: 'clouds', size: 260, seed: 2, stops: null }, 'each', [0, 1, 2, 7]]
+	])('%s is named for some seeds and not for all, and another seed that is offered is more even', (code, start, over, faulty) => {
 		const seeds = Array.from({ length: 30 }, (_, seed) =>
 			withZone({ field: { ...start, seed } as Zone['field'], over, leaves: start.pattern === 'ageing' })
 		);
-		expect(seeds.some((project) => !find(project, code))).toBe(true);
+		expect([...seeds.keys()].slice(0, 8).filter((seed) => find(seeds[seed]!, code))).toEqual(faulty);
 		const offering = seeds.find((project) => find(project, code)?.remedies.some(({ zone }) => zone && zone.over === over))!;
 		expect(zoneOf(take(offering, code)).field).not.toEqual(zoneOf(offering).field);
 	});

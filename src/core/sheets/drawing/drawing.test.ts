@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { readProjectText } from '../../formats';
-import { areaOfOutline } from '../../geometry';
+import { areaOfOutline, boundsOfOutline } from '../../geometry';
 import { planProject } from '../../plan';
 import { describeMeasured, describeMeasuredPages, writeDrawingDxf, writeDrawingSvg } from '../index';
 
@@ -52,6 +52,23 @@ describe('the measured drawing', () => {
 		expect(onLayer('HOLES').map((entity) => number(entity, 40))).toEqual(Array(8).fill(2.5));
 		const texts = onLayer('DIMENSIONS').flatMap((entity) => (entity.get(0) === 'TEXT' ? [entity.get(1)] : []));
 		for (const figure of ['860', '940']) expect(texts.some((text) => text?.startsWith(figure))).toBe(true);
+	});
+
+	it('draws every gap where it is', () => {
+		const face = cabinet.plan.faces[0]!;
+		const { items } = describeMeasured(face, 'mm', 12);
+		const boxes = (layer: string) =>
+			items.flatMap((item) => (item.layer === layer && item.kind === 'outline' ? [boundsOfOutline(item.outline)] : []));
+		const gaps = face.gaps.flatMap((gap) => gap.boxes);
+		expect(gaps.length).toBeGreaterThan(0);
+		expect(boxes('GAPS')).toEqual(
+			gaps.map(({ x, y, width, height }) => ({
+				left: x,
+				top: y,
+				right: expect.closeTo(x + width, 9),
+				bottom: expect.closeTo(y + height, 9)
+			}))
+		);
 	});
 
 	it('keeps a round top round and an arch an arc, whose ends meet its lines', () => {

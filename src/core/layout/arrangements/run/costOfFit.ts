@@ -30,12 +30,12 @@ function countHits(wish: RunWish, scale: number, row: Row): number {
 	return hits;
 }
 
-/** Motif k touches where from - half < first + k pitch < to + half. What of an obstacle lies outside the margins is not reached. */
+/** Motif k touches where from - half < first + k pitch < to + half. Where the ends are cut, what of an obstacle lies outside the margins is not reached. */
 function countTouches(wish: RunWish, scale: number, row: Row, from: Mm, to: Mm): number {
 	const half = (scale * wish.motif) / 2;
-	const low = Math.max(from, wish.margin) - half + TOUCH;
-	const high = Math.min(to, wish.length - wish.margin) + half - TOUCH;
-	if (high - low <= 2 * half - 2 * TOUCH) return 0;
+	const [left, right] = row.cut ? [Math.max(from, wish.margin), Math.min(to, wish.length - wish.margin)] : [from, to];
+	if (right <= left) return 0;
+	const [low, high] = [left - half + TOUCH, right + half - TOUCH];
 	const first = Math.max(0, Math.floor((low - row.first) / row.pitch) + 1);
 	const last = Math.min(row.motifs - 1, Math.ceil((high - row.first) / row.pitch) - 1);
 	return Math.max(0, last - first + 1);

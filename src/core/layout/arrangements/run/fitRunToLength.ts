@@ -84,7 +84,7 @@ function judge(kind: Ends, count: number, { scale, gap, by }: Candidate, wish: R
 }
 
 function spread(kind: Ends, fit: Judged, wish: RunWish): RunFit {
-	return { ...fit, spots: placeSpots(kind, kind.layRow(fit.count, fit.scale, fit.gap, wish), fit.scale, wish) };
+	return { ...fit, spots: placeSpots(kind.layRow(fit.count, fit.scale, fit.gap, wish), fit.scale, wish) };
 }
 
 /** One degree of freedom: the scale. The gap is what closes the run. */

@@ -56,6 +56,23 @@ const contextOf = (of: Motif) => ({ motif: of, shape: measureMotif(of), piece: m
 const plan = (more: Partial<Run> = {}) => planRun(run(more), contextOf(motif));
 
 describe('planRun', () => {
+	it('keeps clear of knobs beside its line from the scale on at which its motifs reach them', () => {
+		const front = measured.faces[0]!.parts.find(({ id }) => id === 'drawer-3')!;
+		/** The knob reaches from 75 to 105 down the front, its clearance from 73: 33 from the line. */
+		const reaches = (scale: number) => {
+			const { items } = plan({
+				parts: ['drawer-3'],
+				line: { from: 'top', distance: 40 },
+				scale: { least: scale, most: scale, wish: scale }
+			});
+			expect(items.length).toBeGreaterThan(4);
+			return items.some(({ left, width }) =>
+				front.hardware.some(({ footprint }) => left < footprint.x + footprint.width + 2 && left + width > footprint.x - 2)
+			);
+		};
+		expect([1.05, 1.099, 1.101, 1.15].map(reaches)).toEqual([true, true, false, false]);
+	});
+
 	it('keeps one scale on graduated fronts, clear of the knobs, and offers at least three ways', () => {
 		const { groups, items, issues } = plan();
 		expect(measured.issues).toEqual([]);

@@ -36,6 +36,8 @@ export interface Row {
 	readonly first: Mm;
 	readonly pitch: Mm;
 	readonly motifs: number;
+	/** Half a motif is left off at both its ends: they are cut at the margins. */
+	readonly cut: boolean;
 }
 
 /** A kind of ends: how many motifs may stand, what the gap is then, and where each motif comes to lie. */
@@ -48,8 +50,6 @@ export interface Ends {
 	/** Scale at which the gap is as said; null where the scale does not decide it. */
 	readonly scaleForGap: (count: number, gap: Mm, wish: RunWish) => number | null;
 	readonly layRow: (count: number, scale: number, gap: Mm, wish: RunWish) => Row;
-	/** Half a motif is left off at both ends of the row. */
-	readonly cutsEnds: boolean;
 	readonly leftOver: (count: number, scale: number, gap: Mm, wish: RunWish) => Mm;
 }
 

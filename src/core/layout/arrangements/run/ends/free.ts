@@ -14,8 +14,7 @@ export const free: Ends = {
 	scaleForGap: () => null,
 	layRow(count, scale, gap, wish) {
 		const pitch = scale * wish.motif + gap;
-		return { first: wish.length / 2 - ((count - 1) / 2) * pitch, pitch, motifs: count };
+		return { first: wish.length / 2 - ((count - 1) / 2) * pitch, pitch, motifs: count, cut: false };
 	},
-	cutsEnds: false,
 	leftOver: (count, scale, gap, wish) => clearLength(wish) - count * scale * wish.motif - (count - 1) * gap
 };

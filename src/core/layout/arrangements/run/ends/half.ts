@@ -11,7 +11,6 @@ export const half: Ends = {
 	},
 	gapThatCloses: (count, scale, wish) => clearLength(wish) / count - scale * wish.motif,
 	scaleForGap: (count, gap, wish) => (clearLength(wish) / count - gap) / wish.motif,
-	layRow: (count, scale, gap, wish) => ({ first: wish.margin, pitch: scale * wish.motif + gap, motifs: count + 1 }),
-	cutsEnds: true,
+	layRow: (count, scale, gap, wish) => ({ first: wish.margin, pitch: scale * wish.motif + gap, motifs: count + 1, cut: true }),
 	leftOver: () => 0
 };

@@ -11,7 +11,11 @@ export const ring: Ends = {
 	},
 	gapThatCloses: (count, scale, wish) => clearLength(wish) / count - scale * wish.motif,
 	scaleForGap: (count, gap, wish) => (clearLength(wish) / count - gap) / wish.motif,
-	layRow: (count, scale, gap, wish) => ({ first: wish.margin + (scale * wish.motif) / 2, pitch: scale * wish.motif + gap, motifs: count }),
-	cutsEnds: false,
+	layRow: (count, scale, gap, wish) => ({
+		first: wish.margin + (scale * wish.motif) / 2,
+		pitch: scale * wish.motif + gap,
+		motifs: count,
+		cut: false
+	}),
 	leftOver: () => 0
 };

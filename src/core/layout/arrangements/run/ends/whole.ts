@@ -17,7 +17,11 @@ export const whole: Ends = {
 		return left / (count - 1);
 	},
 	scaleForGap: (count, gap, wish) => (clearLength(wish) - (count - 1) * gap) / (count * wish.motif),
-	layRow: (count, scale, gap, wish) => ({ first: wish.margin + (scale * wish.motif) / 2, pitch: scale * wish.motif + gap, motifs: count }),
-	cutsEnds: false,
+	layRow: (count, scale, gap, wish) => ({
+		first: wish.margin + (scale * wish.motif) / 2,
+		pitch: scale * wish.motif + gap,
+		motifs: count,
+		cut: false
+	}),
 	leftOver: () => 0
 };
