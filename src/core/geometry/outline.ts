@@ -82,7 +82,7 @@ function shrink(circle: ArcEdge, by: number): ArcEdge {
 }
 
 /** Cells that are looked into further at each size: along a ridge many are as deep. */
-const MOST_CELLS = 48;
+const MOST_CELLS = 200;
 
 /** The largest distance to the outline that any point inside has, and where: a grid, then ever finer about its best cells. Within `precision`. */
 export function deepestPoint(outline: Outline, precision = 0.01): Point & { readonly depth: number } {
