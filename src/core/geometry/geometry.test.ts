@@ -56,7 +56,8 @@ it('covers pixels by the area of the rings', () => {
 });
 
 it('cuts a line at rings as points along it, one by one, lie in or out', () => {
-	const at = fc.double({ min: -120, max: 220, noNaN: true });
+	/** Not doubles by chance: nearly all of those are next to 0. */
+	const at = fc.integer({ min: -12_000, max: 22_000 }).map((n) => n / 100 + 0.003);
 	const rings = [
 		[3, 7, 97, 11, 71, 93],
 		[40, 20, 70, 25, 60, 50]
