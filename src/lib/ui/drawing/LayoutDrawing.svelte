@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
-	import Look from '$lib/ui/look/Look.svelte';
-	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
+	import FaceLook from '$lib/ui/look/FaceLook.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import Dimension from './Dimension.svelte';
 	import DrawingWindow from './DrawingWindow.svelte';
@@ -109,24 +108,15 @@
 				: 'n, b from motif to motif · the wheel goes nearer · drag the ground to move it'}
 		{/snippet}
 		{#snippet backdrop(view)}
-			{@const full = pixelsPerMm(view.fit, face)}
-			<div
-				class="absolute {face.whole.outline.length === 4 ? 'shadow-[0_1px_7px_#0006]' : 'drop-shadow-[0_1px_4px_#0006]'}"
-				style:left="{view.x}px"
-				style:top="{view.y}px"
-				style:width="{face.width * view.scale}px"
-				style:height="{face.height * view.scale}px"
-			>
-				<Look
-					project={piece.drag.sketch ?? piece.project}
-					plan={piece.settled}
-					face={face.id}
-					steps={piece.steps}
-					scales={piece.drag.sketch ? [full / 4] : [full / 4, full]}
-					label="{piece.project.piece.name} after {piece.steps} steps"
-					onprogress={(done) => (progress = done)}
-				/>
-			</div>
+			<FaceLook
+				{face}
+				left={view.x}
+				top={view.y}
+				scale={view.scale}
+				fit={view.fit}
+				sketch={piece.drag.sketch}
+				onprogress={(done) => (progress = done)}
+			/>
 		{/snippet}
 		{#snippet children({ scale: k })}
 			<LaidMotifs {face} scale={k} shown={stencilled} />

@@ -4,8 +4,7 @@
 	import CoatPanel from '$lib/ui/coats/CoatPanel.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
-	import Look from '$lib/ui/look/Look.svelte';
-	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
+	import FaceLook from '$lib/ui/look/FaceLook.svelte';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -16,7 +15,6 @@
 	let width = $state(0);
 	let height = $state(0);
 	const scale = $derived(Math.max(0.02, Math.min((width - 32) / face.width, (height - 64) / face.height)));
-	const pixels = $derived(pixelsPerMm(scale, face));
 
 	function setWorkshop(key: 'temperature' | 'humidity', value: number): void {
 		if (Number.isFinite(value)) piece.edit((draft) => void (draft.workshop[key] = value), key);
@@ -30,22 +28,7 @@
 	</div>
 	<div class="relative min-w-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if width > 0}
-			<div
-				class="absolute {face.whole.outline.length === 4 ? 'shadow-[0_1px_7px_#0006]' : 'drop-shadow-[0_1px_4px_#0006]'}"
-				style:left="{(width - face.width * scale) / 2}px"
-				style:top="16px"
-				style:width="{face.width * scale}px"
-				style:height="{face.height * scale}px"
-			>
-				<Look
-					project={piece.project}
-					plan={piece.settled}
-					face={face.id}
-					steps={piece.steps}
-					scales={[pixels / 4, pixels]}
-					label="{piece.project.piece.name} after {piece.steps} steps"
-				/>
-			</div>
+			<FaceLook {face} left={(width - face.width * scale) / 2} top={16} {scale} />
 		{/if}
 		<p class="absolute inset-x-0 bottom-2 text-center text-sm">
 			{piece.steps === 0
