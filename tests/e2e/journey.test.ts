@@ -89,7 +89,8 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 		await page.getByLabel('Coats', { exact: true }).fill('3');
 		await page.keyboard.press('Enter');
 		await expect(page.locator('[data-strip="blend"]')).toContainText('3 coats, 188 µm');
-		await page.getByLabel('Material').selectOption('Mineral furniture paint');
+		await page.getByLabel('Material').click();
+		await page.getByRole('option', { name: 'Mineral furniture paint' }).click();
 		await expect(page.locator('[data-strip="blend"]')).toContainText('3 coats, 131 µm');
 	});
 

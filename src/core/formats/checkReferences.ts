@@ -1,6 +1,6 @@
 import { gatherMaterials } from '../materials';
 import { partIdsOf, type PlacedPart } from '../piece';
-import { isFilm, type Material } from '../layers';
+import { colourOf, isFilm, kindOfCoat, whereOf } from '../layers';
 import type { Issue } from '../units';
 import type { Project } from '../project';
 
@@ -49,21 +49,23 @@ export function checkReferences(project: Project): Issue[] {
 		if ('material' in coat) {
 			need(new Set(known.keys()), coat.material, `${path}.material`, 'material');
 			const material = known.get(coat.material);
-			if (material && !(KINDS_FOR[coat.kind] as readonly string[]).includes(material.kind))
+			const serve = kindOfCoat(coat).materials;
+			if (material && !serve.includes(material.kind))
 				issues.push({
 					code: 'ref.kind',
 					path: `${path}.material`,
-					values: { id: coat.material, kind: material.kind, expected: KINDS_FOR[coat.kind].join(' or ') }
+					values: { id: coat.material, kind: material.kind, expected: serve.join(' or ') }
 				});
 		}
-		if (coat.kind === 'base') need(colours, coat.colour, `${path}.colour`, 'colour');
-		if (coat.kind === 'blend') need(idsOf(layout.zones), coat.zone, `${path}.zone`, 'zone');
-		if (coat.kind === 'stencil') {
-			need(idsOf(layout.arrangements), coat.arrangement, `${path}.arrangement`, 'arrangement');
-			need(colours, coat.colour, `${path}.colour`, 'colour');
-		}
-		if ('on' in coat) needAll(parts, coat.on, `${path}.on`, 'surface');
-		if (isFilm(coat) && 'on' in coat && coat.on.length === 0) issues.push({ code: 'field.too-small', path: `${path}.on` });
+		const [{ on, through, zone }, colour] = [whereOf(coat), colourOf(coat)];
+		if (typeof colour === 'string') need(colours, colour, `${path}.colour`, 'colour');
+		if (colour !== null && typeof colour !== 'string' && 'colour' in coat)
+			need(idsOf(layout.zones), colour.zone, `${path}.colour.zone`, 'zone');
+		if (zone !== undefined && 'zone' in coat) need(idsOf(layout.zones), zone, `${path}.zone`, 'zone');
+		if (through !== undefined)
+			need(idsOf(layout.arrangements), through, `${path}.${'arrangement' in coat ? 'arrangement' : 'through'}`, 'arrangement');
+		if (on !== undefined) needAll(parts, on, `${path}.on`, 'surface');
+		if (isFilm(coat) && on?.length === 0) issues.push({ code: 'field.too-small', path: `${path}.on` });
 	});
 	return issues;
 }
@@ -88,18 +90,6 @@ function leadsTo(
 			(!seen.has(colour) && leadsTo(id, palette.find((other) => other.id === colour)?.mix, palette, new Set([...seen, colour])))
 	);
 }
-
-/** Which materials a kind of coat may be made of. */
-export const KINDS_FOR: Readonly<Record<string, readonly Material['kind'][]>> &
-	Record<'clean' | 'prime' | 'base' | 'blend' | 'stencil' | 'clear' | 'wax', readonly Material['kind'][]> = {
-	clean: ['cleaner'],
-	prime: ['primer'],
-	base: ['paint'],
-	blend: ['paint'],
-	stencil: ['paint'],
-	clear: ['clear'],
-	wax: ['wax']
-};
 
 function idsOf(list: readonly { readonly id: string }[]): ReadonlySet<string> {
 	return new Set(list.map(({ id }) => id));

@@ -36,7 +36,7 @@ describe('the project file', () => {
 		],
 		['too many coats at once', (p) => (p.finish.coats[3].times = 40), 'field.too-big at finish.coats[3].times'],
 		['a colour that is not there', (p) => (p.layout.zones[0].colours[1] = 'gone'), 'ref.unknown at layout.zones[0].colours[1]'],
-		['paint made of wax', (p) => (p.finish.coats[4].material = 'clear-wax'), 'ref.kind at finish.coats[4].material'],
+		['paint made of wax', (p) => (p.finish.coats[5].material = 'clear-wax'), 'ref.kind at finish.coats[5].material'],
 		['a coat on no part', (p) => (p.finish.coats[4].on = ['drawer-9']), 'ref.unknown at finish.coats[4].on[0]'],
 		['an id twice', (p) => (p.palette[1].id = p.palette[0].id), 'id.twice at palette[1].id']
 	])('names %s', (_name, spoil, fault) => {

@@ -1,5 +1,5 @@
 export { LARGEST_PROJECT, readProject, readProjectText, writePath, type ReadProject } from './readProject';
-export { checkReferences, KINDS_FOR } from './checkReferences';
+export { checkReferences } from './checkReferences';
 export { wordIssue } from './wordIssue';
 export { LARGEST_SVG, readMotifSvg, type ReadMotif } from './readMotifSvg';
 export { upgradeProject } from './upgrade';

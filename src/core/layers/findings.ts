@@ -1,7 +1,7 @@
-import type { Coat, Decision, Finish } from './schema';
+import type { Arc, RuleKind } from './arcs';
+import type { Coat } from './kinds/schema';
+import { withCoats, type Decision, type Finish } from './schema';
 import type { Stack } from './stackLayers';
-
-export type RuleKind = 'must' | 'should' | 'school' | 'note';
 
 /** A change to the finish that answers a finding: plain data, applied by `applyRemedy`. */
 export interface Remedy {
@@ -33,11 +33,25 @@ export interface Finding {
 	readonly overruled: string | null;
 }
 
+/** What a rule finds, before it is known whether the painter overruled it. */
+export type Found = Omit<Finding, 'rule' | 'overruled'>;
+
+/**
+ * An order of steps in short, as the tests read it: `kind:material option`, divided by semicolons; first what differs of the
+ * piece, before a bar. The step with `!` is the one that is found.
+ */
+export type Example = readonly [says: string, order: string];
+
 export interface Rule {
 	readonly id: string;
 	/** What satisfies it, for help in place. */
 	readonly satisfiedBy: string;
-	readonly check: (stack: Stack) => Omit<Finding, 'rule' | 'overruled'>[];
+	/** What is wrong whatever the clock says. */
+	readonly check?: (stack: Stack) => Found[];
+	/** What has to pass between steps. */
+	readonly arcs?: (stack: Stack) => Arc[];
+	/** Read by the tests: what it must say, and what it must not. */
+	readonly examples: { readonly bad: readonly Example[]; readonly good: readonly Example[] };
 }
 
 /** Applies every edit of a remedy in turn; a coat that is gone is passed over. The finish that went in is left as it was. */
@@ -49,11 +63,14 @@ function applyEdit(finish: Finish, edit: FinishEdit): Finish {
 	const { coats } = finish;
 	switch (edit.op) {
 		case 'insert':
-			return { ...finish, coats: coats.toSpliced(edit.at, 0, { ...edit.coat, id: freeId(edit.coat.id, coats) }) };
+			return withCoats(finish, coats.toSpliced(edit.at, 0, { ...edit.coat, id: freeId(edit.coat.id, coats) }));
 		case 'move':
-			return { ...finish, coats: moveCoat(coats, edit.coat, edit.to) };
+			return withCoats(finish, moveCoat(coats, edit.coat, edit.to));
 		case 'replace':
-			return { ...finish, coats: coats.map((coat) => (coat.id === edit.coat ? edit.with : coat)) };
+			return withCoats(
+				finish,
+				coats.map((coat) => (coat.id === edit.coat ? edit.with : coat))
+			);
 		case 'wait':
 			return { ...finish, coats: coats.map((coat) => (coat.id === edit.coat ? { ...coat, wait: edit.wait } : coat)) };
 		case 'decide':

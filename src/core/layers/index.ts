@@ -1,27 +1,40 @@
-export { MaterialSchema, type Material } from './material';
+export { MATERIAL_KINDS, MaterialSchema, type Material } from './material';
+export { FinishSchema, withCoats, type Decision, type Finish } from './schema';
+export { CoatSchema, isFilm, type Coat, type FilmCoat } from './kinds/schema';
+export { APPLICATORS, type Applicator, type ColourSource, type CoatParts } from './kinds/fields';
+export { amountOfCoat, colourOf, kindOfCoat, KINDS, nameCoat, recolour, whereOf, wordCoat } from './kinds';
 export {
-	APPLICATORS,
-	BLEND_METHODS,
-	BRUSH_SCHOOLS,
-	CoatSchema,
-	FinishSchema,
-	isFilm,
-	type Applicator,
-	type Coat,
+	PHASES,
 	type CoatKind,
-	type CoatParts,
-	type Decision,
-	type FilmCoat,
-	type Finish
-} from './schema';
-export { sharesSurface, stackLayers, type DryingTimes, type Layer, type Stack } from './stackLayers';
-export { applyRemedy, freeId, moveCoat, type Finding, type FinishEdit, type Remedy, type Rule, type RuleKind } from './findings';
-export { checkOrder } from './checkOrder';
-export { COAT_WORDS, nameCoat } from './nameCoat';
+	type Look,
+	type Phase,
+	type Site,
+	type Start,
+	type StartContext,
+	type Take,
+	type Tool,
+	type Where
+} from './kinds/types';
+export { newBase } from './kinds/base';
+export { type Blend } from './kinds/blend';
+export { newClear } from './kinds/clear';
+export { newDust } from './kinds/dust';
+export { newFiller } from './kinds/filler';
+export { newHardwareOff } from './kinds/hardwareOff';
+export { newHardwareOn } from './kinds/hardwareOn';
+export { newPrime } from './kinds/prime';
+export { newSand } from './kinds/sand';
+export { newStencil } from './kinds/stencil';
+export { newWax } from './kinds/wax';
 export { METHODS } from './methods';
-export { amountOfCoat, stepsOfBlend } from './blendSteps';
-export type { BlendMethod } from './methods/types';
+export { BLEND_METHODS, BRUSH_SCHOOLS } from './methods/schema';
+export type { BlendMethod, Hand } from './methods/types';
+export { NO_TRAITS, type Traits } from './traits';
+export { surfacesInCommon, type Area } from './area';
+export { layersOn, layersOver, layersUnder, stackLayers, type Layer, type Stack } from './stackLayers';
+export { measureSites, type SiteMeasures } from './measureSites';
+export type { Arc, Readiness, RuleKind } from './arcs';
+export { applyRemedy, freeId, moveCoat, type Example, type Finding, type FinishEdit, type Found, type Remedy, type Rule } from './findings';
 export { roomInGap, sumFilm, TIGHT, verdictOf, type GapRoom, type RoomVerdict } from './sumFilm';
 export { remediesForGap, type RoomRemedy } from './makeRoom';
 export { RULES } from './rules';
-export { newBase, newClean, newClear, newDust, newHardwareOn, newPrime, newWax } from './starters';

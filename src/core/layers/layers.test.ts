@@ -1,147 +1,184 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import project from '../../../demo/sail-loft-chest.json';
-import { type Project } from '../project';
-import { readProject } from '../formats';
+import { readProjectText } from '../formats';
+import type { Single } from '../layout';
 import { planProject } from '../plan';
-import { applyRemedy, METHODS, newClear, newWax, type Coat, type Finding } from './index';
+import { addArrangement, addCoat, dropCoat, dropZone, followHoles, setCoat, type Project } from '../project';
+import { applyRemedy, METHODS, newBase, newFiller, newSand, newStencil, newWax, type Coat } from './index';
 
-const read = readProject(project);
-if (!read.ok) throw new Error(JSON.stringify(read.issues));
-const demo = read.project;
+function read(name: string): Project {
+	const file = readProjectText(readFileSync(`demo/${name}.json`, 'utf8'));
+	if (!file.ok) throw new Error(JSON.stringify(file.issues));
+	return { ...file.project, workshop: { temperature: 20, humidity: 50 } };
+}
+const demo = read('sail-loft-chest');
+const withCoats = (project: Project, coats: readonly Coat[]): Project => ({ ...project, finish: { ...project.finish, coats: [...coats] } });
+const without = (project: Project, ...ids: string[]) =>
+	withCoats(
+		project,
+		project.finish.coats.filter(({ id }) => !ids.includes(id))
+	);
+const findingsOf = (project: Project) => planProject(project).findings;
+const rulesOf = (project: Project) => findingsOf(project).map(({ rule }) => rule);
 
-type Change = (coats: Coat[]) => Coat[];
-const withCoats = (change: Change, more: Partial<Project> = {}): Project => ({
-	...demo,
-	...more,
-	finish: { ...demo.finish, coats: change([...demo.finish.coats]) }
-});
-const findingsOf = (p: Project) => planProject(p).findings;
-const without =
-	(...ids: string[]): Change =>
-	(coats) =>
-		coats.filter((coat) => !ids.includes(coat.id));
-const set =
-	(id: string, more: Partial<Coat>): Change =>
-	(coats) =>
-		coats.map((coat) => (coat.id === id ? ({ ...coat, ...more } as Coat) : coat));
-const moved =
-	(id: string, to: number): Change =>
-	(coats) =>
-		coats
-			.filter((coat) => coat.id !== id)
-			.toSpliced(
-				to,
-				0,
-				coats.find((coat) => coat.id === id)!
-			);
-const paint =
-	(material: string): Change =>
-	(coats) =>
-		coats.map((coat) => (coat.kind === 'base' || coat.kind === 'blend' || coat.kind === 'stencil' ? { ...coat, material } : coat));
-const compose =
-	(...changes: Change[]): Change =>
-	(coats) =>
-		changes.reduce((all, change) => change(all), coats);
-const asNew = { piece: { ...demo.piece, condition: 'new' as const } };
+it.each(['sail-loft-chest', 'chart-cabinet', 'ferry-table', 'net-box'])('%s is in good order', (name) =>
+	expect(findingsOf(read(name))).toEqual([])
+);
 
-it('has nothing to say about a finish in good order', () => expect(findingsOf(demo)).toEqual([]));
+describe('a finding that the painter overrules', () => {
+	const bare = without(demo, 'clear');
+	const decided: Project = {
+		...bare,
+		finish: { ...bare.finish, decisions: [{ rule: 'protect', coat: 'stencil', choice: 'Left bare' }] }
+	};
+	const left = (project: Project) => findingsOf(project).find(({ rule, coat }) => rule === 'protect' && coat === 'stencil')?.overruled;
 
-/** Each case fires one rule, on the step named; each of its remedies must then silence that rule. */
-const CASES: [name: string, change: Change, expected: Partial<Finding>, more?: Partial<Project>][] = [
-	['no cleaning', without('clean'), { rule: 'clean-first', kind: 'must', coat: 'prime' }],
-	['cleaning too late', moved('clean', 4), { rule: 'clean-first', coat: 'prime' }],
-	['a new piece not dusted', without('clean'), { rule: 'clean-first' }, asNew],
-	['stencil on wet paint', set('blend', { wait: 20 }), { rule: 'recoat', kind: 'must', coat: 'stencil' }],
-	['blending on a wet base', set('base', { wait: 30 }), { rule: 'base-dry', kind: 'must', coat: 'blend' }],
-	['no base, one blended coat', compose(without('base'), set('blend', { times: 1 })), { rule: 'base-dry', coat: 'blend' }],
-	['no base and no primer', without('base', 'prime'), { rule: 'base-dry', coat: 'blend' }],
-	[
-		'one thin dark coat over white primer',
-		set('base', { times: 1 }),
-		{ rule: 'hides-ground', kind: 'should', coat: 'base', swatches: ['#1f3a47', '#285062'] }
-	],
-	[
-		'wax under the stencil',
-		(coats) => coats.toSpliced(6, 0, { ...newWax('drawers') }),
-		{ rule: 'no-water-on-wax', kind: 'must', coat: 'stencil' }
-	],
-	['chalk-type paint left open', without('clear'), { rule: 'protect', kind: 'should' }],
-	['milk paint left open', compose(paint('milk-paint'), without('clear')), { rule: 'protect', kind: 'must' }],
-	[
-		'clear coat on the frame only',
-		set('clear', { on: 'frame' } as Partial<Coat>),
-		{ rule: 'protect', where: ['drawer-1', 'drawer-2', 'drawer-3', 'drawer-4'] }
-	],
-	['hardware back before the clear coat', moved('hardware-on', 7), { rule: 'hardware-last', kind: 'must', coat: 'hardware-on' }],
-	['hardware on wet clear coat', set('clear', { wait: 5 }), { rule: 'hardware-last', coat: 'hardware-on' }],
-	['hardware never back', without('hardware-on'), { rule: 'hardware-last', coat: 'hardware-off' }]
-];
-
-describe.each(CASES)('%s', (_name, change, expected, more) => {
-	const project = withCoats(change, more);
-	const found = findingsOf(project);
-
-	it('is found, and nothing else is', () => {
-		expect(found).toMatchObject([expected]);
-		expect(found[0]!.where.length).toBeGreaterThan(0);
+	it('is told with its decision, where it is no must', () => {
+		const coats = decided.finish.coats.map((coat) => (coat.id === 'stencil' ? { ...coat, material: 'milk-paint' } : coat)) as Coat[];
+		const project = { ...decided, finish: { ...decided.finish, decisions: [{ rule: 'protect', coat: 'base', choice: 'Left bare' }] } };
+		expect(findingsOf(project).find(({ coat }) => coat === 'base')).toMatchObject({ kind: 'should', overruled: 'Left bare' });
+		const must = findingsOf(withCoats(decided, coats)).find(({ kind }) => kind === 'must');
+		expect(must).toMatchObject({ rule: 'protect', coat: 'stencil', overruled: null });
 	});
-	it('is mended by each of its remedies', () => {
-		expect(found[0]!.remedies.length).toBeGreaterThan(0);
-		for (const remedy of found[0]!.remedies) {
-			const after = findingsOf({ ...project, finish: applyRemedy(project.finish, remedy) });
-			expect(after.filter(({ rule }) => rule === expected.rule)).toEqual([]);
+
+	it('ends with the coat that it was about, however that goes', () => {
+		const wax = { ...newWax('all'), id: 'stencil' };
+		const gone = [
+			dropCoat(decided, 'stencil'),
+			setCoat(decided, wax),
+			{ ...decided, finish: applyRemedy(decided.finish, { label: '', edits: [{ op: 'replace', coat: 'stencil', with: wax }] }) }
+		];
+		for (const project of gone) expect(project.finish.decisions).toEqual([]);
+		const again = addCoat(dropCoat(decided, 'stencil'), newStencil('reeds', 'hull-white', 'chalk-paint'));
+		expect(again.id).toBe('stencil');
+		expect(left(again.project) ?? null).toBeNull();
+	});
+
+	it('stays while its coat is only changed or moved', () => {
+		const stencil = decided.finish.coats.find(({ id }) => id === 'stencil')!;
+		expect(setCoat(decided, { ...stencil, wait: 5 }).finish.decisions).toHaveLength(1);
+		const moved = applyRemedy(decided.finish, { label: '', edits: [{ op: 'move', coat: 'stencil', to: 0 }] });
+		expect(moved.decisions).toHaveLength(1);
+	});
+});
+
+describe('sanding to bare', () => {
+	const at = demo.finish.coats.findIndex(({ id }) => id === 'clear');
+	const sanded = withCoats(demo, demo.finish.coats.toSpliced(at, 0, { ...newSand(['drawer-1', 'drawer-2']), id: 'strip', bare: true }));
+
+	it('takes the film of what lies there out of the gaps, from that step on, and of nothing else', () => {
+		const gapOf = (project: Project, id: string) => planProject(project).gaps.find(({ gap }) => gap === id)!;
+		/** Between the two drawers only the clear coat is left: 50 um on each side. */
+		expect(gapOf(sanded, 'gap-2').film).toEqual([expect.closeTo(0.05, 9), expect.closeTo(0.05, 9)]);
+		expect(gapOf(sanded, 'gap-2').stages[at]).toBeCloseTo(gapOf(sanded, 'gap-2').mm, 9);
+		expect(gapOf(sanded, 'gap-4').film).toEqual(gapOf(demo, 'gap-4').film);
+	});
+
+	it('is told as a loss where it was, and only there', () => {
+		const lost = findingsOf(sanded).filter(({ rule }) => rule === 'sanded-off');
+		expect(lost).toMatchObject([{ coat: 'strip', where: ['drawer-1', 'drawer-2'], what: expect.stringContaining('and 2 more') }]);
+	});
+});
+
+describe('what really overlaps', () => {
+	it('a print reaches only the fronts on which its motifs lie', () => {
+		const [row] = demo.layout.arrangements;
+		const leftOut = planProject(demo)
+			.items.filter(({ part }) => part === 'drawer-2')
+			.map(({ part, place }) => ({ part, place }));
+		const project: Project = { ...demo, layout: { ...demo.layout, arrangements: [{ ...row!, leftOut } as typeof row & object] } };
+		const stencil = planProject(project).order.find(({ coat }) => coat === 'stencil')!;
+		expect(stencil.surfaces).toEqual(['drawer-1', 'drawer-3', 'drawer-4']);
+		const first = project.finish.coats.findIndex(({ id }) => id === 'stencil');
+		/** Wax on the front that has no print is no wax under the print. */
+		const waxed = withCoats(project, project.finish.coats.toSpliced(first, 0, newWax(['drawer-2'])));
+		expect(rulesOf({ ...waxed, finish: { ...waxed.finish, coats: waxed.finish.coats.filter(({ id }) => id !== 'clear') } })).not.toContain(
+			'no-water-on-wax'
+		);
+	});
+
+	it('two prints meet only where their openings do: beside the reeds wax on them is no wax under it', () => {
+		const motif = { ...demo.layout.motifs[0]!, id: 'dot', width: 6, height: 6, paths: [{ d: 'M0 0H6V6H0Z', rule: 'nonzero' as const }] };
+		const { project, id } = addArrangement(demo, motif, 'sand-bar', 'single');
+		const print = project.finish.coats.find((coat) => 'arrangement' in coat && coat.arrangement === id)!;
+		const coats = [...demo.finish.coats.filter((coat) => coat.id !== 'clear'), { ...newWax('all'), through: 'reeds' }, print];
+		const laid = project.layout.arrangements.find((one) => one.id === id) as Single;
+		const at = (fx: number) => {
+			const reed = planProject(demo).items.find(({ part }) => part === 'drawer-1')!;
+			const front = planProject(demo).faces[0]!.parts.find(({ id: part }) => part === 'drawer-1')!;
+			const offset = { x: reed.left + fx * reed.width - front.width / 2, y: reed.centre.y - front.height / 2 };
+			const moved: Single = { ...laid, parts: ['drawer-1'], scale: 1, at: 'centre', offset };
+			const arrangements = project.layout.arrangements.map((one) => (one.id === id ? moved : one));
+			return findingsOf({ ...project, layout: { ...project.layout, arrangements }, finish: { coats, decisions: [] } }).filter(
+				({ rule }) => rule === 'no-water-on-wax'
+			);
+		};
+		expect(at(0.5)).toMatchObject([{ coat: print.id, where: ['drawer-1'] }]);
+		expect(at(-0.2)).toEqual([]);
+	});
+
+	it('through a motif no room to move is used', () => {
+		const gaps = (project: Project) => planProject(project).gaps.map(({ left }) => left);
+		const wax: Coat = { ...newWax('all'), thickness: 4 };
+		const at = demo.finish.coats.length - 1;
+		const put = (coat: Coat) => withCoats(demo, demo.finish.coats.toSpliced(at, 0, coat));
+		expect(gaps(put({ ...wax, through: 'reeds' }))).toEqual(gaps(demo));
+		expect(gaps(put(wax))[0]).toBeLessThan(gaps(demo)[0]!);
+	});
+});
+
+describe('old holes', () => {
+	const fill = (old: 'fill' | 'keep'): Project => ({
+		...demo,
+		piece: {
+			...demo.piece,
+			faces: demo.piece.faces.map((face) =>
+				face.hardware.kind === 'none' ? face : { ...face, hardware: { ...face.hardware, holes: { old } } }
+			)
 		}
 	});
-});
 
-describe('what satisfies a rule', () => {
-	it.each<[string, Change, Partial<Project>?]>([
-		['sanded bare instead of cleaned', compose(without('clean'), set('sand', { bare: true } as Partial<Coat>))],
-		[
-			'dusted off, when new',
-			compose(without('clean', 'sand'), (coats) => [{ kind: 'dust', id: 'dust', wait: null, on: 'all' }, ...coats]),
-			asNew
-		],
-		['two blended coats on primer, without a base on the fronts', set('base', { on: 'frame' } as Partial<Coat>)],
-		['wax at the end', (coats) => coats.toSpliced(8, 0, newWax('all'))],
-		['wax in place of clear coat', (coats) => coats.map((coat) => (coat.id === 'clear' ? { ...newWax('all'), id: 'clear' } : coat))],
-		[
-			'wax on the frame while the fronts are still painted',
-			(coats) =>
-				coats
-					.toSpliced(5, 0, { ...newWax('frame') })
-					.map((coat) => (coat.id === 'clear' ? { ...coat, on: 'drawers' as const } : coat)) as Coat[]
-		],
-		['mineral paint, which is its own sealer', compose(paint('mineral-paint'), without('clear'))],
-		[
-			'hardware left on, masked',
-			compose(without('hardware-off', 'hardware-on'), (coats) => [{ kind: 'hardware-masked', id: 'masked', wait: null }, ...coats])
-		],
-		["a long wait of the painter's own", set('base', { wait: 5000 })]
-	])('%s', (_name, change, more) => expect(findingsOf(withCoats(change, more))).toEqual([]));
-
-	it('is a recorded choice where it is a should, never where it is a must', () => {
-		const decide = (p: Project, coat: string) =>
-			findingsOf({ ...p, finish: { ...p.finish, decisions: [{ rule: 'protect', coat, choice: 'Left bare' }] } });
-		expect(decide(withCoats(without('clear')), 'base')[0]).toMatchObject({ kind: 'should', overruled: 'Left bare' });
-		expect(decide(withCoats(compose(paint('milk-paint'), without('clear'))), 'base')[0]).toMatchObject({ kind: 'must', overruled: null });
+	it('bring the filler before the sanding that is there, which waits a day for it; without them it goes again', () => {
+		const filled = followHoles(fill('fill'));
+		expect(filled.finish.coats.slice(0, 4).map(({ id }) => id)).toEqual(['hardware-off', 'clean', 'filler', 'sand']);
+		const { order, quantities } = planProject(filled);
+		expect(order[3]).toMatchObject({ waitBefore: expect.closeTo(1440, 6), waitFor: 'filler' });
+		expect(order[2]!.surfaces).toEqual(['drawer-1', 'drawer-2', 'drawer-3', 'drawer-4']);
+		/** Eight holes of 5 mm, 20 mm deep, and half as much again. */
+		const ml = 8 * (Math.PI / 4) * 25 * 20 * 1.5e-3;
+		expect(quantities.products.find(({ material }) => material === 'wood-filler')!.ml).toBeCloseTo(ml, 9);
+		const kept = followHoles({ ...filled, piece: fill('keep').piece });
+		expect(kept.finish.coats).toEqual(demo.finish.coats);
+		expect(followHoles(demo)).toBe(demo);
 	});
-	it('a clear coat over a dark wax a day old is done by some', () => {
-		const dark: Coat = { ...(newWax('all') as Extract<Coat, { kind: 'wax' }>), material: 'dark-wax', wait: 1500 };
-		const [finding] = findingsOf(withCoats((coats) => coats.toSpliced(7, 0, dark)));
-		expect(finding).toMatchObject({ rule: 'no-water-on-wax', kind: 'should' });
+
+	it('bring sanding too where there is none', () => {
+		const filled = followHoles(without(fill('fill'), 'sand'));
+		expect(filled.finish.coats.slice(0, 5).map(({ id }) => id)).toEqual(['hardware-off', 'clean', 'filler', 'sand', 'prime']);
+		expect(rulesOf(filled)).not.toContain('fill-holes');
+		expect(newFiller().material).toBe('wood-filler');
 	});
 });
 
-it('hints at work that a later base coat hides', () => {
-	const hints = planProject(withCoats(moved('base', 6))).hints;
-	expect(hints).toMatchObject([{ code: 'coat.hides', path: 'finish.coats[6]' }]);
-	expect(planProject(demo).hints).toEqual([]);
+describe('a new coat goes where its kind belongs', () => {
+	const idsWith = (coat: Coat) => addCoat(demo, coat).project.finish.coats.map(({ id }) => id);
+	it.each<[string, Coat, string, string]>([
+		['a base coat before the blending', newBase('all', 'estuary', 'chalk-paint'), 'base', 'base-2'],
+		['a print over the blending', newStencil('reeds', 'hull-white', 'chalk-paint'), 'stencil', 'stencil-2'],
+		['wax before the hardware goes on', newWax('all'), 'clear', 'wax'],
+		['sanding among what prepares', newSand('all'), 'sand', 'sand-2']
+	])('%s', (_says, coat, after, id) => {
+		const ids = idsWith(coat);
+		expect(ids[ids.indexOf(after) + 1]).toBe(id);
+	});
 });
 
-it('gives two clear coats the same id only once', () => {
-	const finish = applyRemedy(demo.finish, { label: '', edits: [{ op: 'insert', at: 0, coat: newClear('all') }] });
-	expect(finish.coats.map(({ id }) => id)).toContain('clear-2');
+it('a print in the colours of a zone takes one of them when the zone goes', () => {
+	const stencil = demo.finish.coats.find(({ id }) => id === 'stencil')!;
+	const toned = setCoat(demo, { ...stencil, colour: { zone: 'glow' } } as Coat);
+	const dropped = dropZone(toned, 'glow');
+	expect(dropped.finish.coats.map(({ id }) => id)).toEqual(demo.finish.coats.map(({ id }) => id).filter((id) => id !== 'blend'));
+	expect(dropped.finish.coats.find(({ id }) => id === 'stencil')).toMatchObject({ colour: demo.layout.zones[0]!.colours[0] });
 });
 
 it('counts brushes by school', () => {

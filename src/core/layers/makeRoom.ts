@@ -1,7 +1,8 @@
 import type { Mm } from '../units';
 import type { FinishEdit, Remedy } from './findings';
-import { isFilm, type Coat, type FilmCoat } from './schema';
-import type { Layer, Stack } from './stackLayers';
+import { newSand } from './kinds/sand';
+import { isFilm, type FilmCoat } from './kinds/schema';
+import { layersOver, type Layer, type Stack } from './stackLayers';
 import { filmOnEdge, TIGHT, type GapRoom } from './sumFilm';
 
 const UM_PER_MM = 1000;
@@ -31,15 +32,7 @@ function sandEdges(stack: Stack, room: GapRoom, moving: ReadonlySet<string>): Ro
 		0,
 		stack.layers.findIndex(({ coat }) => isFilm(coat))
 	);
-	const coat: Coat = {
-		kind: 'sand',
-		id: 'ease-edges',
-		wait: null,
-		on: on.length > 0 ? on : [room.between[0]],
-		grit: 120,
-		bare: false,
-		eases
-	};
+	const coat = { ...newSand(on.length > 0 ? on : [room.between[0]], 120), id: 'ease-edges', eases };
 	return {
 		label: `Sand ${eases} mm off ${sides > 1 ? 'each edge' : 'its edge'} first`,
 		left: room.left + eases * sides,
@@ -50,24 +43,26 @@ function sandEdges(stack: Stack, room: GapRoom, moving: ReadonlySet<string>): Ro
 /** Every coat of several goes once only over the edges. */
 function oneCoat(stack: Stack, room: GapRoom): RoomRemedy | null {
 	const thick = stack.layers.filter(({ coat }) => isFilm(coat) && coat.times > 1 && (coat.edges ?? 'full') === 'full');
-	const saved = thick.reduce((sum, layer) => sum + filmIn(layer, room) * (1 - 1 / (layer.coat as FilmCoat).times), 0);
+	const saved = thick.reduce((sum, layer) => sum + filmIn(stack, layer, room) * (1 - 1 / (layer.coat as FilmCoat).times), 0);
 	if (saved <= 0) return null;
 	return {
 		label: 'One coat only on the edges',
 		left: room.left + saved,
-		edits: thick.filter((layer) => filmIn(layer, room) > 0).map((layer) => withEdges(layer, 'one'))
+		edits: thick.filter((layer) => filmIn(stack, layer, room) > 0).map((layer) => withEdges(layer, 'one'))
 	};
 }
 
 /** The edges are masked in the coats that bring most film, until there is room. */
 function maskEdges(stack: Stack, room: GapRoom): RoomRemedy | null {
-	const thickest = stack.layers.filter((layer) => filmIn(layer, room) > 0).sort((a, b) => filmIn(b, room) - filmIn(a, room));
+	const thickest = stack.layers
+		.filter((layer) => filmIn(stack, layer, room) > 0)
+		.sort((a, b) => filmIn(stack, b, room) - filmIn(stack, a, room));
 	const masked: Layer[] = [];
 	let left = room.left;
 	for (const layer of thickest) {
 		if (left >= TIGHT) break;
 		masked.push(layer);
-		left += filmIn(layer, room);
+		left += filmIn(stack, layer, room);
 	}
 	if (masked.length === 0) return null;
 	return {
@@ -77,8 +72,10 @@ function maskEdges(stack: Stack, room: GapRoom): RoomRemedy | null {
 	};
 }
 
-function filmIn(layer: Layer, room: GapRoom): Mm {
-	return room.between.reduce((sum, surface) => sum + filmOnEdge(layer, surface) / UM_PER_MM, 0);
+/** What is sanded off again takes no room. */
+function filmIn(stack: Stack, layer: Layer, room: GapRoom): Mm {
+	const gone = new Set(layersOver(stack, layer).flatMap(({ layer: over, where }) => (over.traits.bares ? where : [])));
+	return room.between.reduce((sum, surface) => sum + (gone.has(surface) ? 0 : filmOnEdge(layer, surface) / UM_PER_MM), 0);
 }
 
 function withEdges({ coat }: Layer, edges: 'one' | 'none'): FinishEdit {

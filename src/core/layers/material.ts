@@ -3,8 +3,10 @@ import { HexSchema } from '../colour';
 import { IdSchema, NameSchema } from '../units';
 
 const MinutesSchema = z.number().min(0).max(100_000);
+const WindowSchema = z.strictObject({ from: MinutesSchema, to: MinutesSchema });
 
-export const MATERIAL_KINDS = ['cleaner', 'primer', 'paint', 'clear', 'wax'] as const;
+export const MATERIAL_KINDS = ['cleaner', 'filler', 'primer', 'paint', 'glaze', 'gilding', 'clear', 'wax'] as const;
+export type MaterialKind = (typeof MATERIAL_KINDS)[number];
 
 /** One material: what a coat of it needs to be known for. Every figure is the user's to change; the label on the tin wins. */
 export const MaterialSchema = z.strictObject({
@@ -26,6 +28,13 @@ export const MaterialSchema = z.strictObject({
 		.meta({ description: 'Its own colour where it brings one.' }),
 	protect: z.enum(['no', 'should', 'must']).meta({ description: 'Whether it has to be protected at the end.' }),
 	dark: z.boolean().meta({ description: 'A dark or tinted wax.' }),
+	seals: z.boolean().optional().meta({ description: 'A paint that seals itself, and with it what lies under it.' }),
+	slick: z.boolean().optional().meta({ description: 'Dries so smooth that paint does not hold until it is scuffed.' }),
+	rinse: z.boolean().optional().meta({ description: 'A cleaner that is rinsed off with water.' }),
+	tack: WindowSchema.optional().meta({ description: 'When it is tacky, minutes after it is laid: another wax may go on then.' }),
+	hard: WindowSchema.optional().meta({
+		description: 'When it has hardened, minutes, at the earliest and at the latest: water-based coats hold only then.'
+	}),
 	ready: z.string().max(200).meta({ description: 'What ready looks like.' }),
 	cautions: z.array(z.string().max(300)).max(10)
 });

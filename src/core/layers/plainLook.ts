@@ -1,28 +1,25 @@
 import { layOver, type Colour } from '../colour';
 import { GROUNDS, type GroundId } from '../piece';
-import { amountOfCoat } from './blendSteps';
-import type { Layer, Stack } from './stackLayers';
+import { colourOf } from './kinds';
+import { hiddenBy } from './kinds/hiddenBy';
+import { isBared, layersOn, type Layer, type Stack } from './stackLayers';
 
 /** The colour (#rrggbb) that a surface shows before a step, as far as primers and base coats make it: what a new coat of paint has to hide. */
 export function plainLook(stack: Stack, surface: string, before: number): string {
-	const bare = GROUNDS[stack.groundOf(surface) as GroundId].look[0];
-	return stack.layers
-		.filter((layer) => layer.at < before && layer.surfaces.has(surface))
-		.reduce((hex, layer) => coverWith(stack, layer, hex), bare);
+	const ground = GROUNDS[stack.groundOf(surface) as GroundId];
+	const bare = isBared(stack, surface, before) ? GROUNDS[ground.bared ?? (stack.groundOf(surface) as GroundId)] : ground;
+	return layersOn(stack, surface, before).reduce((hex, layer) => coverWith(stack, layer, hex), bare.look[0]);
 }
 
-function coverWith(stack: Stack, { coat, material }: Layer, hex: string): string {
-	if (coat.kind === 'prime' && material?.tint) return layOver(material.tint.hex, hidden(material.tint.opacity, amountOfCoat(coat)), hex);
-	if (coat.kind !== 'base') return hex;
-	const colour = stack.palette.find(({ id }) => id === coat.colour);
-	return colour ? lookOver(colour, amountOfCoat(coat), hex) : hex;
+function coverWith(stack: Stack, { coat, material, traits }: Layer, hex: string): string {
+	if (!traits.primes && !traits.solid) return hex;
+	const source = colourOf(coat);
+	const colour = typeof source === 'string' ? stack.palette.find(({ id }) => id === source) : null;
+	const own = colour?.hex ?? (source === null ? material?.tint?.hex : undefined);
+	return own === undefined ? hex : layOver(own, traits.hides, hex);
 }
 
 /** What so many coats of a colour come out as over a ground. Source: methods 10. */
 export function lookOver({ hex, opacity }: Pick<Colour, 'hex' | 'opacity'>, coats: number, ground: string): string {
-	return layOver(hex, hidden(opacity, coats), ground);
-}
-
-function hidden(opacity: number, coats: number): number {
-	return 1 - (1 - opacity) ** coats;
+	return layOver(hex, hiddenBy(opacity, coats), ground);
 }

@@ -16,15 +16,18 @@ const stepOf = (p: Project, coat: string) => planProject(p).order.find((step) =>
 
 describe('waits', () => {
 	it('are the recoat of what lies under, by the label at 20 C and 50 %', () => {
-		expect(stepOf(demo, 'base')).toMatchObject({ waitBefore: 45, waitFor: 'prime' });
-		expect(stepOf(demo, 'blend')).toMatchObject({ waitBefore: 120, waitFor: 'base' });
-		expect(stepOf(demo, 'stencil')).toMatchObject({ waitBefore: 120, waitFor: 'blend' });
-		expect(stepOf(demo, 'hardware-on')).toMatchObject({ waitBefore: 30, waitFor: 'clear' });
+		expect(stepOf(demo, 'scuff')).toMatchObject({ waitBefore: 45, waitFor: 'prime', waitRule: 'recoat' });
+		/** The primer dries while it is scuffed. */
+		expect(stepOf(demo, 'base')).toMatchObject({ waitBefore: 0, waitFor: null });
+		expect(stepOf(demo, 'blend')).toMatchObject({ waitBefore: expect.closeTo(120, 9), waitFor: 'base', waitRule: 'base-dry' });
+		expect(stepOf(demo, 'stencil')).toMatchObject({ waitBefore: expect.closeTo(120, 9), waitFor: 'blend' });
+		expect(stepOf(demo, 'hardware-on')).toMatchObject({ waitBefore: expect.closeTo(30, 9), waitFor: 'clear', waitRule: 'hardware-last' });
 	});
 
 	it('run on between two coats of one step', () => {
-		const { beginsAt, doneAt } = stepOf(demo, 'blend');
-		expect(doneAt - beginsAt).toBe(120);
+		const { beginsAt, doneAt, work, between } = stepOf(demo, 'blend');
+		expect(between).toBe(120);
+		expect(doneAt - beginsAt).toBeCloseTo(120 + work, 9);
 	});
 
 	it('are not made on one surface for what dries on another', () => {
@@ -36,7 +39,7 @@ describe('waits', () => {
 	it('count what has passed on other work', () => {
 		const waited = withCoats((coats) => coats.map((coat) => (coat.id === 'base' ? { ...coat, wait: 500 } : coat)));
 		expect(stepOf(waited, 'blend')).toMatchObject({ waitBefore: 500 });
-		expect(stepOf(waited, 'stencil').waitBefore).toBe(120);
+		expect(stepOf(waited, 'stencil').waitBefore).toBeCloseTo(120, 9);
 	});
 
 	it('grow with a thick coat and a cold, damp workshop', () => {

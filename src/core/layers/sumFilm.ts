@@ -1,7 +1,7 @@
 import type { Gap } from '../piece';
 import type { Mm, Um } from '../units';
-import { isFilm } from './schema';
-import type { Layer, Stack } from './stackLayers';
+import { isFilm } from './kinds/schema';
+import { layersOn, type Layer, type Stack } from './stackLayers';
 
 const UM_PER_MM = 1000;
 /** Less room than this is a warning, mm. Source: craft 2. */
@@ -32,16 +32,14 @@ export interface GapRoom {
 	readonly closesAt: string | null;
 }
 
-/** Dry film on one surface, micrometres, after so many steps. Source: methods 12. */
+/** Dry film on one surface, micrometres, after so many steps; what goes through an arrangement stays clear of its edges and is not counted. Source: methods 12. */
 export function sumFilm(stack: Stack, surface: string, steps = stack.layers.length): Um {
-	return stack.layers
-		.slice(0, steps)
-		.reduce((sum, layer) => sum + (layer.surfaces.has(surface) && layer.coat.kind !== 'stencil' ? layer.film : 0), 0);
+	return layersOn(stack, surface, steps).reduce((sum, { film, openings }) => sum + (openings === null ? film : 0), 0);
 }
 
-/** Film that one layer leaves on the edges of a surface, micrometres: what is masked takes none; stencils stay clear of the edges. */
-export function filmOnEdge({ coat, film, surfaces }: Layer, surface: string): Um {
-	if (!surfaces.has(surface) || !isFilm(coat) || coat.kind === 'stencil' || coat.edges === 'none') return 0;
+/** Film that one layer leaves on the edges of a surface, micrometres: what is masked takes none; what goes through an arrangement stays clear of the edges. */
+export function filmOnEdge({ coat, film, surfaces, openings }: Layer, surface: string): Um {
+	if (!surfaces.has(surface) || !isFilm(coat) || openings !== null || coat.edges === 'none') return 0;
 	return coat.edges === 'one' ? film / coat.times : film;
 }
 
@@ -51,8 +49,10 @@ export function roomInGap(stack: Stack, gap: Gap): GapRoom {
 	let eased = 0;
 	const stages = stack.layers.map((layer) => {
 		gap.between.forEach((surface, side) => {
+			/** Sanding to bare takes off what was there, edges and all. */
+			if (layer.traits.bares && layer.surfaces.has(surface)) film[side] = 0;
 			film[side]! += filmOnEdge(layer, surface) / UM_PER_MM;
-			if (layer.coat.kind === 'sand' && layer.surfaces.has(surface)) eased += layer.coat.eases ?? 0;
+			if ('eases' in layer.coat && layer.surfaces.has(surface)) eased += layer.coat.eases ?? 0;
 		});
 		return gap.mm + eased - film[0] - film[1];
 	});

@@ -28,6 +28,7 @@ function material(record: Short): Material {
 export const CATALOGUE: readonly Material[] = [
 	material({
 		id: 'degreaser-rinse',
+		rinse: true,
 		name: 'Degreaser, rinsed off',
 		kind: 'cleaner',
 		coverage: 40,
@@ -45,6 +46,16 @@ export const CATALOGUE: readonly Material[] = [
 		recoat: 15,
 		ready: 'The cloth stays clean on its last turn.',
 		cautions: ['Never mix cleaners: ammonia and bleach together give off poison gas.', LABEL, OLD_PAINT]
+	}),
+	material({
+		id: 'wood-filler',
+		name: 'Wood filler',
+		kind: 'filler',
+		touchDry: 240,
+		recoat: 1440,
+		protect: 'no',
+		ready: 'Hard to the nail, pale all through, no cool spot in a deep hole.',
+		cautions: [LABEL]
 	}),
 	material({
 		id: 'shellac-primer',
@@ -114,6 +125,7 @@ export const CATALOGUE: readonly Material[] = [
 	}),
 	material({
 		id: 'mineral-paint',
+		seals: true,
 		name: 'Mineral furniture paint',
 		kind: 'paint',
 		coverage: 14,
@@ -151,6 +163,36 @@ export const CATALOGUE: readonly Material[] = [
 		ready: 'Bright and dry; stir often, the flake sinks.'
 	}),
 	material({
+		id: 'glaze-medium',
+		name: 'Glaze medium',
+		kind: 'glaze',
+		coverage: 18,
+		film: 15,
+		touchDry: 60,
+		recoat: 240,
+		open: 8,
+		sheen: 0.2,
+		ready: 'No longer slick under a clean finger; it may look blue or milky while it is wet.'
+	}),
+	material({
+		id: 'gilding-wax',
+		name: 'Gilding wax',
+		kind: 'gilding',
+		carrier: 'oil',
+		coverage: 30,
+		film: 4,
+		touchDry: 30,
+		recoat: 30,
+		hard: { from: 720, to: 1440 },
+		sheen: 0.7,
+		ready: 'A dry finger takes no metal off; it hardens in half a day to a day.',
+		cautions: [
+			'Rags can ignite by themselves: lay them flat outdoors to dry, or keep them under water in a closed can.',
+			'Solvent in it: fresh air, no flame.',
+			LABEL
+		]
+	}),
+	material({
 		id: 'clear-coat',
 		name: 'Clear coat',
 		kind: 'clear',
@@ -178,6 +220,7 @@ export const CATALOGUE: readonly Material[] = [
 	}),
 	material({
 		id: 'clear-wax',
+		tack: { from: 15, to: 40 },
 		name: 'Clear wax',
 		kind: 'wax',
 		carrier: 'wax',
@@ -192,6 +235,7 @@ export const CATALOGUE: readonly Material[] = [
 	}),
 	material({
 		id: 'dark-wax',
+		tack: { from: 15, to: 40 },
 		name: 'Dark wax',
 		kind: 'wax',
 		carrier: 'wax',

@@ -1,2 +1,3 @@
 export { CATALOGUE, gatherMaterials } from './catalogue';
-export { LOSS, volumeForArea } from './quantities';
+export { countQuantities, type Quantities } from './countQuantities';
+export { LOSS, volumeForArea } from './volumeForArea';

@@ -6,6 +6,12 @@ export interface Ground {
 	readonly prepare: readonly string[];
 	/** What can hurt someone, or the piece; shown where the ground is chosen. */
 	readonly cautions: readonly string[];
+	/** An old finish on wood: what is left when it is sanded to bare. */
+	readonly bared?: GroundId;
+	/** Dusting alone never makes it clean. */
+	readonly greasy?: boolean;
+	/** Paint holds on it only over a primer. */
+	readonly slick?: boolean;
 	/** Wood as it shows in the picture: light and dark of its grain. */
 	readonly look: readonly [light: string, dark: string];
 }
@@ -55,6 +61,7 @@ export const GROUNDS: Readonly<Record<GroundId, Ground>> = {
 		look: ['#bda07c', '#b39672']
 	},
 	laminate: {
+		slick: true,
 		name: 'melamine or laminate',
 		prepare: [
 			'Degrease twice.',
@@ -65,18 +72,21 @@ export const GROUNDS: Readonly<Record<GroundId, Ground>> = {
 		look: ['#e6e2d9', '#dcd7cc']
 	},
 	metal: {
+		slick: true,
 		name: 'metal',
 		prepare: ['Degrease; brush and sand rust off to bright metal.', 'A primer for metal, the same day: bare metal rusts overnight.'],
 		cautions: ['Wire brushes throw bristles: goggles and gloves.', 'Old paint on metal may hold lead: test before sanding.'],
 		look: ['#b4b6b8', '#8f9295']
 	},
 	glass: {
+		slick: true,
 		name: 'glass',
 		prepare: ['Wash, rinse, dry without lint.', 'Mask it, or wipe it clean after; paint on it only what is made for glass.'],
 		cautions: ['Old panes are thin: take them out, or pad them.'],
 		look: ['#d7e0df', '#c6d1d0']
 	},
 	varnished: {
+		bared: 'solid-wood',
 		name: 'old varnish or lacquer',
 		prepare: [
 			'Degrease.',
@@ -87,6 +97,8 @@ export const GROUNDS: Readonly<Record<GroundId, Ground>> = {
 		look: ['#b07f4c', '#83572f']
 	},
 	waxed: {
+		bared: 'solid-wood',
+		greasy: true,
 		name: 'waxed or oiled',
 		prepare: [
 			'Wash the wax off with mineral spirits and a coarse cloth, turning it often; twice.',
@@ -99,6 +111,7 @@ export const GROUNDS: Readonly<Record<GroundId, Ground>> = {
 		look: ['#bb9460', '#916a3d']
 	},
 	'old-paint': {
+		bared: 'solid-wood',
 		name: 'old paint',
 		prepare: [
 			'Test for lead first.',

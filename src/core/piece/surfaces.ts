@@ -1,5 +1,5 @@
-import { areaInCommon, areaOfOutline, flattenOutline, uniteRings, type Outline, type Ring } from '../geometry';
-import type { Mm2 } from '../units';
+import { areaInCommon, areaOfOutline, flattenOutline, perimeterOfOutline, uniteRings, type Outline, type Ring } from '../geometry';
+import type { Mm, Mm2 } from '../units';
 import { doesMove, isOwnSurface, type MeasuredFace, type Part } from './parts';
 import type { Box } from './box';
 import type { MeasuredPiece } from './measurePiece';
@@ -15,6 +15,8 @@ export interface Surface {
 	readonly part: Part | null;
 	/** Without what lies on it, mm2. */
 	readonly area: Mm2;
+	/** Length of its outline, mm. */
+	readonly edge: Mm;
 }
 
 /** Every surface of a piece, face by face, the carcass first; faces that are not measured have none. */
@@ -32,8 +34,15 @@ function surfacesOfFace(face: MeasuredFace): Surface[] {
 		return Math.max(0, whole - taken - gone);
 	};
 	return [
-		{ id: face.id, name: face.name, face: face.id, part: null, area: areaOf(null) },
-		...own.map((part) => ({ id: part.id, name: part.name, face: face.id, part, area: areaOf(part) }))
+		{ id: face.id, name: face.name, face: face.id, part: null, area: areaOf(null), edge: perimeterOfOutline(face.outline) },
+		...own.map((part) => ({
+			id: part.id,
+			name: part.name,
+			face: face.id,
+			part,
+			area: areaOf(part),
+			edge: perimeterOfOutline(part.outline)
+		}))
 	];
 }
 

@@ -1,10 +1,10 @@
 import type { Project } from '../project';
-import type { Stack } from '../layers';
+import { measureSites, type Stack } from '../layers';
+import { countQuantities, type Quantities } from '../materials';
 import { areaOfOutline } from '../geometry';
 import type { MeasuredFace, MeasuredPiece } from '../piece';
-import { countQuantities } from './countQuantities';
 import { createZonesPlanner } from './planZones';
-import type { Quantities, Unmeasured } from './types';
+import type { Unmeasured } from './types';
 
 const M2 = 1e6;
 
@@ -29,7 +29,9 @@ export function countUnmeasured(
 	if (faces.length === 0) return null;
 	const guessed: MeasuredPiece = { ...piece, faces };
 	const zones = createZonesPlanner()(layout.zones, palette, guessed, []);
-	const { paints, products }: Quantities = countQuantities(stackOf(guessed), guessed, zones, [], layout, palette);
+	const stack = stackOf(guessed);
+	const sites = measureSites(stack, { piece: guessed, layout, zones, laid: [] });
+	const { paints, products }: Quantities = countQuantities(stack, sites, guessed, palette);
 	return {
 		faces: faces.map(({ id, name, outline }) => ({ face: id, name, area: areaOfOutline(outline) / M2 })),
 		paints: paints.filter(({ ml }) => ml > 0).map(({ colour, material, area, ml }) => ({ colour, material, area, ml })),

@@ -5,12 +5,11 @@ export { sourceOfScene } from './sceneOfPlan';
 export {
 	PLAN_FORMAT,
 	PLAN_VERSION,
-	type BlendWork,
+	type OrderArc,
 	type OrderStep,
 	type ItemRow,
 	type Plan,
 	type PlanError,
-	type Quantities,
 	type Unmeasured,
 	type ZonePlan
 } from './types';

@@ -2,33 +2,34 @@ import { isNoPaint } from '../colour';
 import { type Project } from '../project';
 import { checkReferences, wordIssue } from '../formats';
 import {
-	checkOrder,
-	COAT_WORDS,
+	colourOf,
 	isFilm,
+	kindOfCoat,
+	measureSites,
+	nameCoat,
 	remediesForGap,
 	roomInGap,
-	sharesSurface,
 	stackLayers,
-	stepsOfBlend,
+	whereOf,
+	wordCoat,
 	type GapRoom,
+	type Site,
 	type Stack
 } from '../layers';
 import { kindOfArrangement, measureMotif, type ArrangementPlan, type MotifShape } from '../layout';
-import { gatherMaterials } from '../materials';
+import { countQuantities, gatherMaterials } from '../materials';
 import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
-import { dryMaterial, FAIR_TEMPERATURES } from '../schedule';
+import { checkOrder, FAIR_TEMPERATURES, sectionBlends, timeOrder, type BlendWork, type TimedOrder, type TimedStep } from '../schedule';
 import { formatLength, type Issue } from '../units';
-import { countQuantities } from './countQuantities';
 import { countUnmeasured, measuredOf } from './countUnmeasured';
 import { createStep, type Step } from './createStep';
-import { sectionBlends } from './sectionBlends';
 import { createZonesPlanner, judgeZones } from './planZones';
 import type { ZoneFinding } from './zoneJudgements/types';
 import {
 	PLAN_FORMAT,
 	PLAN_VERSION,
 	type ArrangementSummary,
-	type BlendWork,
+	type OrderArc,
 	type OrderStep,
 	type ItemRow,
 	type Plan,
@@ -62,6 +63,9 @@ export function createPlanner(): Planner {
 		arrangements: createStep(createArrangementsPlanner()),
 		zones: createStep(createZonesPlanner()),
 		stack: createStep(stackProject),
+		sites: createStep(measureSites),
+		measures: createStep(gatherMeasures),
+		order: createStep(timeOrder),
 		findings: createStep(checkOrder),
 		measured: createStep(measuredOf),
 		quantities: createStep(countQuantities),
@@ -79,6 +83,9 @@ type Steps = {
 	arrangements: Step<Parameters<ReturnType<typeof createArrangementsPlanner>>, ArrangementPlan[]>;
 	zones: Step<Parameters<ReturnType<typeof createZonesPlanner>>, ZonePlan[]>;
 	stack: Step<Parameters<typeof stackProject>, Stack>;
+	sites: Step<Parameters<typeof measureSites>, ReadonlyMap<string, Site>>;
+	measures: Step<Parameters<typeof gatherMeasures>, ReturnType<typeof gatherMeasures>>;
+	order: Step<Parameters<typeof timeOrder>, TimedOrder>;
 	findings: Step<Parameters<typeof checkOrder>, ReturnType<typeof checkOrder>>;
 	measured: Step<[MeasuredPiece], MeasuredPiece>;
 	unmeasured: Step<Parameters<typeof countUnmeasuredOf>, Plan['unmeasured']>;
@@ -93,12 +100,14 @@ function assemble(project: Project, steps: Steps): Plan {
 	const shapes = steps.shapes(layout.motifs);
 	const laid = steps.arrangements(layout.arrangements, layout.motifs, shapes, piece);
 	const zones = steps.zones(layout.zones, project.palette, piece, laid);
-	const stack = steps.stack(project.piece, piece, layout, finish.coats, project.materials, workshop, project.palette);
-	const findings = steps.findings(stack, finish.decisions);
+	const stack = steps.stack(project.piece.condition, piece, layout, laid, finish.coats, project.materials, project.palette);
+	const measured = steps.measured(piece);
+	const sites = steps.sites(stack, steps.measures(measured, layout, zones, laid));
+	const order = steps.order(stack, sites, workshop);
+	const findings = steps.findings(order, finish.decisions);
 	const items = itemRows(laid, project);
 	const moves = piece.faces.some((face) => !face.idle && face.parts.some(doesMove));
-	const measured = steps.measured(piece);
-	const quantities = steps.quantities(stack, measured, zones, laid, layout, project.palette);
+	const quantities = steps.quantities(stack, sites, measured, project.palette);
 
 	const issues: Issue[] = [
 		...steps.references(project),
@@ -108,9 +117,9 @@ function assemble(project: Project, steps: Steps): Plan {
 	];
 	const hints = [
 		...piece.hints,
-		...hiddenWork(stack),
 		...laid.flatMap((one) => one.hints),
 		...withoutCoat(project),
+		...unprinted(stack, sites),
 		...workshopHints(project),
 		...noPaint(project)
 	];
@@ -130,16 +139,24 @@ function assemble(project: Project, steps: Steps): Plan {
 			project.palette,
 			piece,
 			laid,
-			JSON.stringify(finish.coats.filter(({ kind }) => kind === 'blend'))
+			JSON.stringify(finish.coats.filter((coat) => 'method' in coat))
 		),
-		blends: steps.blends(stack, piece, zones, layout),
+		blends: steps.blends(order.steps, piece, zones, layout),
 		arrangements: laid.map((one): ArrangementSummary => summaryOf(one, layout, shapes)),
 		items,
-		order: stack.layers.map((layer) => orderStep(layer, moves)),
+		order: order.steps.map((step) => orderStep(step, moves)),
+		arcs: order.arcs.map(({ arc, least, asks, most }): OrderArc => ({
+			before: arc.before.coat.id,
+			after: arc.after.coat.id,
+			rule: arc.rule,
+			least,
+			asks,
+			most
+		})),
 		findings,
 		gaps: piece.faces.flatMap((face) => (face.idle ? [] : face.gaps)).map((gap) => withRemedies(stack, roomInGap(stack, gap), piece)),
 		quantities,
-		unmeasured: steps.unmeasured(piece, project.piece, layout, finish.coats, project.materials, workshop, project.palette)
+		unmeasured: steps.unmeasured(piece, project.piece.condition, layout, finish.coats, project.materials, project.palette)
 	};
 }
 
@@ -182,44 +199,52 @@ function summaryOf(
 /** An arrangement that no coat goes through is drawn as an outline, and takes no paint: said, since it is easily forgotten. */
 function withoutCoat({ layout, finish }: Project): Issue[] {
 	return layout.arrangements.flatMap(({ id, name }, i) =>
-		finish.coats.some((coat) => coat.kind === 'stencil' && coat.arrangement === id)
+		finish.coats.some((coat) => whereOf(coat).through === id)
 			? []
 			: [{ code: 'arrangement.no-coat', path: `layout.arrangements[${i}]`, values: { name } }]
 	);
 }
 
-function stackProject(
-	piece: Project['piece'],
-	measured: MeasuredPiece,
+/** A print in the colours of a zone that is nowhere under its motifs takes no paint: said, since nothing would be seen of it. */
+function unprinted({ layers }: Stack, sites: ReadonlyMap<string, Site>): Issue[] {
+	return layers.flatMap(({ coat, at }) => {
+		const source = colourOf(coat);
+		const site = sites.get(coat.id);
+		if (source === null || typeof source === 'string' || !site?.open || site.open.area === 0) return [];
+		return site.shares.every(({ area }) => area === 0) ? [{ code: 'coat.no-zone', path: `finish.coats[${at}].colour` }] : [];
+	});
+}
+
+function gatherMeasures(
+	piece: MeasuredPiece,
 	layout: Project['layout'],
+	zones: readonly ZonePlan[],
+	laid: readonly ArrangementPlan[]
+): Parameters<typeof measureSites>[1] {
+	return { piece, layout, zones, laid };
+}
+
+function stackProject(
+	condition: Project['piece']['condition'],
+	piece: MeasuredPiece,
+	layout: Project['layout'],
+	laid: readonly ArrangementPlan[],
 	coats: Project['finish']['coats'],
 	materials: Project['materials'],
-	workshop: Project['workshop'],
 	palette: Project['palette']
 ): Stack {
-	return stackLayers(
-		{ coats, decisions: [] },
-		{
-			piece: measured,
-			condition: piece.condition,
-			layout,
-			palette,
-			materials: gatherMaterials(materials),
-			dry: (material, thickness) => dryMaterial(material, thickness, workshop)
-		}
-	);
+	return stackLayers({ coats }, { piece, condition, layout, laid, palette, materials: gatherMaterials(materials) });
 }
 
 function countUnmeasuredOf(
 	measured: MeasuredPiece,
-	piece: Project['piece'],
+	condition: Project['piece']['condition'],
 	layout: Project['layout'],
 	coats: Project['finish']['coats'],
 	materials: Project['materials'],
-	workshop: Project['workshop'],
 	palette: Project['palette']
 ): Plan['unmeasured'] {
-	return countUnmeasured(measured, layout, palette, (guessed) => stackProject(piece, guessed, layout, coats, materials, workshop, palette));
+	return countUnmeasured(measured, layout, palette, (guessed) => stackProject(condition, guessed, layout, [], coats, materials, palette));
 }
 
 function withRemedies(stack: Stack, room: GapRoom, piece: MeasuredPiece): Plan['gaps'][0] {
@@ -227,33 +252,36 @@ function withRemedies(stack: Stack, room: GapRoom, piece: MeasuredPiece): Plan['
 	return { ...room, remedies: remediesForGap(stack, room, moving) };
 }
 
-function orderStep(layer: Stack['layers'][number], moves: boolean): OrderStep {
+function orderStep({ layer, drying, work, between, waitBefore, waitFor, beginsAt, doneAt }: TimedStep, moves: boolean): OrderStep {
 	const { coat, material } = layer;
+	const kind = kindOfCoat(coat);
 	return {
 		coat: coat.id,
 		at: layer.at,
 		kind: coat.kind,
-		title: COAT_WORDS[coat.kind],
+		title: wordCoat(coat),
+		name: nameCoat(coat, material),
+		detail: kind.detail(coat),
 		material: material?.id ?? null,
+		through: whereOf(coat).through ?? null,
 		surfaces: [...layer.surfaces],
 		times: isFilm(coat) ? coat.times : 1,
-		waitBefore: layer.waitBefore,
-		waitFor: layer.waitFor,
-		beginsAt: layer.beginsAt,
-		doneAt: layer.doneAt,
-		touchDry: layer.drying.touchDry,
-		recoat: layer.drying.recoat,
+		traits: layer.traits,
+		waitBefore,
+		waitFor: waitFor?.arc.before.coat.id ?? null,
+		waitRule: waitFor?.arc.rule ?? null,
+		work,
+		between,
+		beginsAt,
+		doneAt,
+		touchDry: drying.touchDry,
+		recoat: drying.recoat,
 		film: layer.film,
 		ready: material?.ready ?? null,
-		cautions: [...(material?.cautions ?? []), ...(coat.kind === 'sand' ? SANDING_CAUTIONS : [])],
-		how: coat.kind === 'blend' ? stepsOfBlend(coat, moves) : []
+		cautions: [...(material?.cautions ?? []), ...kind.cautions],
+		how: kind.steps(coat, moves)
 	};
 }
-
-const SANDING_CAUTIONS = [
-	'Dust: a mask, extraction, or sand wet.',
-	'Old paint may hold lead: test before sanding, and follow local rules or a licensed professional.'
-];
 
 /** Each arrangement on each part by itself, from the middle outwards: what is left over then falls where it shows least. Rows of a field from the top down. */
 function itemRows(laid: readonly ArrangementPlan[], { units }: Project): ItemRow[] {
@@ -285,19 +313,6 @@ function motifIssues(motifs: Project['layout']['motifs'], shapes: ReadonlyMap<st
 	return motifs.flatMap((motif, i) =>
 		shapes.get(motif.id)!.unread.map((path) => ({ code: 'motif.unread', path: `layout.motifs[${i}].paths[${path}].d` }))
 	);
-}
-
-/** A primer or a base coat over blending or a stencil on the same surface: all of that work is gone from sight. */
-function hiddenWork({ layers }: Stack): Issue[] {
-	return layers.flatMap((layer) => {
-		if (layer.coat.kind !== 'base' && layer.coat.kind !== 'prime') return [];
-		const under = layers.find(
-			(other) => other.at < layer.at && (other.coat.kind === 'blend' || other.coat.kind === 'stencil') && sharesSurface(other, layer)
-		);
-		return under
-			? [{ code: 'coat.hides', path: `finish.coats[${layer.at}]`, values: { what: COAT_WORDS[under.coat.kind].toLowerCase() } }]
-			: [];
-	});
 }
 
 /** Swatches that no paint has; of a mix, those of its parts. */

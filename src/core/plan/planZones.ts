@@ -1,7 +1,7 @@
 import { judgeJoin, pigmentOfHex, pigmentsOf, type JoinJudgement } from '../colour';
 import type { Project } from '../project';
 import { areaOfOutline } from '../geometry';
-import type { Coat } from '../layers';
+import type { Blend } from '../layers';
 import { areasOfColours, joinsOf, layZone, lengthsOfJoins, type ArrangementPlan, type Zone } from '../layout';
 import type { MeasuredPiece } from '../piece';
 import type { Mm } from '../units';
@@ -83,7 +83,7 @@ export function judgeZones(
 	/** The blended coats as a text: nothing here hangs on any other. */
 	blends: string
 ): ZoneFinding[] {
-	const coats = JSON.parse(blends) as Extract<Coat, { kind: 'blend' }>[];
+	const coats = JSON.parse(blends) as Blend[];
 	const pigments = pigmentsOf(palette);
 	const placements = laid.flatMap(({ items }) => items);
 	return zones.flatMap((zone) =>

@@ -1,8 +1,9 @@
 import type { JoinJudgement } from '../colour';
-import type { Coat, Finding, GapRoom, RoomRemedy } from '../layers';
-import type { Arrangement, LaidItem, RunGroup } from '../layout';
+import type { Finding, GapRoom, RoomRemedy, Traits } from '../layers';
+import type { Arrangement, LaidItem, RunGroup, ZoneAreas } from '../layout';
+import type { Quantities } from '../materials';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
-import type { Section } from '../schedule';
+import type { BlendWork } from '../schedule';
 import type { LengthUnit, Minutes, Ml, Mm, Um } from '../units';
 
 import type { ZoneFinding } from './zoneJudgements/types';
@@ -36,6 +37,8 @@ export interface Plan {
 	/** Every motif where it lies. */
 	readonly items: readonly ItemRow[];
 	readonly order: readonly OrderStep[];
+	/** What holds the order together. */
+	readonly arcs: readonly OrderArc[];
 	readonly findings: readonly Finding[];
 	readonly gaps: readonly (GapRoom & { readonly remedies: readonly RoomRemedy[] })[];
 	readonly quantities: Quantities;
@@ -43,40 +46,14 @@ export interface Plan {
 	readonly unmeasured: Unmeasured | null;
 }
 
-export interface ZonePlan {
-	readonly zone: string;
-	readonly part: string;
-	/** m2, in the order of the field; with what is left bare they add up to the area of the part. */
-	readonly areas: readonly { readonly colour: string; readonly area: number }[];
+/** Its areas, with what is left bare, add up to the area of the part. */
+export interface ZonePlan extends ZoneAreas {
 	/** Neighbours, in the order of the field. */
 	readonly joins: readonly ({
 		readonly between: readonly [string, string];
 		readonly at: Mm;
 		readonly length: Mm;
 	} & JoinJudgement)[];
-}
-
-export interface BlendWork {
-	readonly coat: string;
-	readonly zone: string;
-	readonly passes: number;
-	/** Minutes that the paint can be worked, with its extender, in this workshop; null: it need not be kept wet. */
-	readonly open: Minutes | null;
-	/** m2 that one section can hold; null: any. */
-	readonly holds: number | null;
-	/** m2 a minute. */
-	readonly rate: number;
-	/** Of one pass. */
-	readonly minutes: Minutes;
-	/** In the order in which they are done; ml of one pass, of all colours together. */
-	readonly sections: readonly (Section & { readonly ml: Ml })[];
-	readonly tooLarge: readonly {
-		readonly part: string;
-		readonly minutes: Minutes;
-		/** Minutes of open time that it would need more. */
-		readonly short: Minutes;
-		readonly remedies: readonly { readonly says: string; readonly coat: Coat }[];
-	}[];
 }
 
 export interface ArrangementSummary {
@@ -109,14 +86,26 @@ export interface OrderStep {
 	readonly at: number;
 	readonly kind: string;
 	readonly title: string;
+	/** Within a sentence: `the base coat (chalk-type paint)`. */
+	readonly name: string;
+	/** What tells it from others of its kind: `grit 180`; empty where nothing does. */
+	readonly detail: string;
 	readonly material: string | null;
+	/** The arrangement that it goes through; null: none. */
+	readonly through: string | null;
 	readonly surfaces: readonly string[];
 	readonly times: number;
+	/** Of its material and its way of working, for the section and the page. */
+	readonly traits: Traits;
 	/** Waited before it is begun. */
 	readonly waitBefore: Minutes;
-	/** The step that it waits for. */
+	/** The step that it waits for, and the rule that asks for it. */
 	readonly waitFor: string | null;
-	/** Counting waits only, from the start. */
+	readonly waitRule: string | null;
+	/** Work at it, all its passes, and the wait between each two of them. */
+	readonly work: Minutes;
+	readonly between: Minutes;
+	/** Counting waits and work, from the start. */
 	readonly beginsAt: Minutes;
 	readonly doneAt: Minutes;
 	readonly touchDry: Minutes;
@@ -127,28 +116,16 @@ export interface OrderStep {
 	readonly how: readonly string[];
 }
 
-export interface Quantities {
-	/** One row for each colour in each paint. */
-	readonly paints: readonly {
-		readonly colour: string;
-		readonly material: string;
-		readonly area: number;
-		readonly ml: Ml;
-		readonly uses: readonly { readonly coat: string; readonly area: number; readonly ml: Ml }[];
-	}[];
-	/** What has to be there of every colour that is not mixed, with its share of all mixes, ml; and jars to buy, where it is known what a jar holds. */
-	readonly jars: readonly {
-		readonly colour: string;
-		readonly ml: Ml;
-		readonly left: Ml | null;
-		readonly size: Ml | null;
-		readonly toBuy: number | null;
-	}[];
-	/** One row for each other material. */
-	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml }[];
-	readonly tools: readonly { readonly coat: string; readonly tool: string; readonly count: number }[];
-	/** m2 of each surface. */
-	readonly surfaces: readonly { readonly surface: string; readonly area: number }[];
+/** What has to pass between the end of one step and the beginning of another, minutes. */
+export interface OrderArc {
+	readonly before: string;
+	readonly after: string;
+	readonly rule: string;
+	readonly least: Minutes;
+	/** Waited for where the painter says nothing. */
+	readonly asks: Minutes;
+	/** Null: as late as one likes. */
+	readonly most: Minutes | null;
 }
 
 /** Beside the quantities, which do not count it: faces whose size nobody knows, m2 as large as such faces mostly are, and what they would take. */

@@ -1,9 +1,9 @@
 import { pigmentOfHex, pigmentsOf, type Colour } from '../colour';
-import { amountOfCoat, isFilm, METHODS, type Coat, type FilmCoat, type Material } from '../layers';
+import { amountOfCoat, colourOf, isFilm, kindOfCoat, whereOf, type Coat, type Look, type Material } from '../layers';
 import { flattenOutline } from '../geometry';
 import { layZone, type LaidItem, type Layout } from '../layout';
-import { isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
-import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer } from './scene';
+import { GROUNDS, isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
+import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer, type Spot } from './scene';
 
 export interface SceneSource {
 	readonly face: MeasuredFace;
@@ -21,7 +21,7 @@ export interface SceneSource {
 
 const SEED = 20;
 /** Shown where a colour is not known. */
-const UNKNOWN = '#b0aca4';
+const UNKNOWN = { hex: '#b0aca4', opacity: 1 };
 
 /** One face and its coats as plain data for the renderer: one layer for each step, so that steps can be counted. */
 export function describeScene(source: SceneSource): Scene {
@@ -60,43 +60,129 @@ function valuesOf(surfaces: readonly string[], face: MeasuredFace): number[] {
 	});
 }
 
-function layerOf(coat: Coat, source: SceneSource): SceneLayer {
-	const material = 'material' in coat ? source.materials.get(coat.material) : undefined;
-	if (!isFilm(coat) || !material) return { kind: 'none', coat: coat.id };
-	const area = { surfaces: valuesOf(source.surfacesOf(coat.id), source.face) };
-	const amount = amountOfCoat(coat);
-	const film = amount * material.film;
-	const cover = (opacity: number) => 1 - (1 - opacity) ** amount;
-	const paint = { sheen: material.sheen, film };
-	switch (coat.kind) {
-		case 'prime': {
-			const tint = material.tint ?? { hex: '#d9c9a8', opacity: 0.06 };
-			return { kind: 'paint', coat: coat.id, ...area, ...paint, hex: tint.hex, cover: cover(tint.opacity) };
-		}
-		case 'base': {
-			const colour = source.palette.find((other) => other.id === coat.colour);
-			return { kind: 'paint', coat: coat.id, ...area, ...paint, hex: colour?.hex ?? UNKNOWN, cover: cover(colour?.opacity ?? 1) };
-		}
-		case 'blend':
-			return blendLayer(coat, source, { ...paint, cover });
-		case 'stencil':
-			return stencilLayer(coat, source, { ...paint, cover });
-		case 'clear':
-		case 'wax': {
-			const tint = material.tint ? { ...paint, hex: material.tint.hex, cover: cover(material.tint.opacity) } : null;
-			return { kind: 'clear', coat: coat.id, ...area, sheen: material.sheen, tint };
-		}
-	}
-}
-
-interface Film {
+/** What an effect needs to know of one step, put together from what its kind says of its look. */
+interface Showing<Effect extends Look['effect']> {
+	readonly coat: Coat;
+	readonly look: Extract<Look, { effect: Effect }>;
+	readonly source: SceneSource;
+	readonly surfaces: readonly number[];
 	readonly sheen: number;
 	readonly film: number;
+	/** Of its one colour, or its material's own; null: none. */
+	readonly ink: { readonly hex: string; readonly opacity: number } | null;
+	/** Share of the ground that so much of it hides. */
 	readonly cover: (opacity: number) => number;
 }
 
-function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSource, { cover, ...paint }: Film): SceneLayer {
-	const zone = source.layout.zones.find((other) => other.id === coat.zone);
+/** How each effect is described. A new one is a line here, a member of `SceneLayer`, and a file in `effects`. */
+const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect>) => SceneLayer } = {
+	none: ({ coat }) => ({ kind: 'none', coat: coat.id }),
+	bare: ({ coat, surfaces, source: { face } }) => ({
+		kind: 'bare',
+		coat: coat.id,
+		surfaces,
+		ground: GROUNDS[face.ground].bared ?? face.ground
+	}),
+	fill: ({ coat, source: { face } }) => ({
+		kind: 'stencil',
+		coat: coat.id,
+		edge: 'crisp',
+		spots: face.whole.filled.map(({ x, y, diameter }) => ({ rings: [circle(x, y, diameter / 2)], clip: boxOf(face.whole) })),
+		hex: FILLER,
+		cover: 1,
+		sheen: 0,
+		film: 0
+	}),
+	paint: ({ coat, surfaces, ink, cover, sheen, film }) => {
+		const { hex, opacity } = ink ?? CLEAR_PRIMER;
+		return { kind: 'paint', coat: coat.id, surfaces, sheen, film, hex, cover: cover(opacity) };
+	},
+	blend: ({ coat, look, source, cover, sheen, film }) => describeBlend(coat, look.hand, source, { cover, sheen, film }),
+	stencil: ({ coat, look, source, ink, cover, sheen, film }) => {
+		const spots = spotsOf(coat, source);
+		if (isInZone(coat)) return describeBlend(coat, DABBED, source, { cover, sheen, film }, { spots, edge: look.edge });
+		const { hex, opacity } = ink ?? UNKNOWN;
+		return { kind: 'stencil', coat: coat.id, edge: look.edge, spots, sheen, film, hex, cover: cover(opacity) };
+	},
+	clear: ({ coat, source, surfaces, ink, cover, sheen, film }) => ({
+		kind: 'clear',
+		coat: coat.id,
+		surfaces,
+		sheen,
+		tint: ink === null ? null : { sheen, film, hex: ink.hex, cover: cover(ink.opacity) },
+		...throughOf(coat, source)
+	}),
+	glaze: ({ coat, look, source, surfaces, ink, cover, sheen, film }) =>
+		ink === null
+			? { kind: 'clear', coat: coat.id, surfaces, sheen, tint: null, ...throughOf(coat, source) }
+			: {
+					kind: 'glaze',
+					coat: coat.id,
+					surfaces,
+					sheen,
+					film,
+					hex: ink.hex,
+					cover: cover(1 - (1 - ink.opacity) ** look.strength),
+					...throughOf(coat, source)
+				},
+	gild: ({ coat, look, source, surfaces, ink, cover, sheen, film }) => ({
+		kind: 'gild',
+		coat: coat.id,
+		surfaces,
+		catches: look.catches,
+		sheen,
+		film,
+		hex: ink?.hex ?? UNKNOWN.hex,
+		cover: cover(ink?.opacity ?? 1),
+		...throughOf(coat, source)
+	})
+};
+
+/** Pale and dull, as most fillers dry. */
+const FILLER = '#dccaa4';
+/** Clear shellac darkens wood a little. */
+const CLEAR_PRIMER = { hex: '#d9c9a8', opacity: 0.06 };
+/** A print in several colours is dabbed: they meet without strokes. */
+const DABBED = { strokes: 'none', stroke: 0, patch: 0.3, size: 5, everywhere: 0.02 } as const;
+
+function layerOf(coat: Coat, source: SceneSource): SceneLayer {
+	const material = 'material' in coat ? source.materials.get(coat.material) : undefined;
+	const look = kindOfCoat(coat).look(coat);
+	if ('material' in coat && !material) return { kind: 'none', coat: coat.id };
+	const amount = isFilm(coat) ? amountOfCoat(coat) : 1;
+	const colour = colourOf(coat);
+	const ink = typeof colour === 'string' ? (source.palette.find(({ id }) => id === colour) ?? UNKNOWN) : (material?.tint ?? null);
+	const showing = {
+		coat,
+		look,
+		source,
+		surfaces: valuesOf(source.surfacesOf(coat.id), source.face),
+		sheen: material?.sheen ?? 0,
+		film: amount * (material?.film ?? 0),
+		ink,
+		cover: (opacity: number) => 1 - (1 - opacity) ** amount
+	};
+	return (DESCRIBED[look.effect] as (showing: Showing<Look['effect']>) => SceneLayer)(showing);
+}
+
+function isInZone(coat: Coat): boolean {
+	const colour = colourOf(coat);
+	return colour !== null && typeof colour !== 'string';
+}
+
+function throughOf(coat: Coat, source: SceneSource): Pick<Extract<SceneLayer, { kind: 'clear' }>, 'through'> {
+	return whereOf(coat).through === undefined ? {} : { through: { spots: spotsOf(coat, source), edge: 'soft' } };
+}
+
+function describeBlend(
+	coat: Coat,
+	hand: Extract<SceneLayer, { kind: 'blend' }>['hand'],
+	source: SceneSource,
+	{ cover, ...paint }: Pick<Showing<'blend'>, 'sheen' | 'film' | 'cover'>,
+	through?: Extract<SceneLayer, { kind: 'blend' }>['through']
+): SceneLayer {
+	const id = whereOf(coat).zone;
+	const zone = source.layout.zones.find((other) => other.id === id);
 	if (!zone) return { kind: 'none', coat: coat.id };
 	const pigments = pigmentsOf(source.palette);
 	const regions = layZone(zone, source, source.items)
@@ -112,32 +198,35 @@ function blendLayer(coat: Extract<FilmCoat, { kind: 'blend' }>, source: SceneSou
 		regions,
 		zone,
 		colours: zone.colours.map((id) => {
-			const { paint, strength } = pigments.get(id) ?? pigmentOfHex(UNKNOWN);
+			const { paint, strength } = pigments.get(id) ?? pigmentOfHex(UNKNOWN.hex);
 			return { paint, strength, cover: cover(source.palette.find((colour) => colour.id === id)?.opacity ?? 1) };
 		}),
-		hand: METHODS[coat.method].hand,
-		...paint
+		hand,
+		...paint,
+		...(through ? { through } : {})
 	};
 }
 
-function stencilLayer(coat: Extract<FilmCoat, { kind: 'stencil' }>, source: SceneSource, { cover, ...paint }: Film): SceneLayer {
-	const colour = source.palette.find((other) => other.id === coat.colour);
-	const spots = source.items
-		.filter(({ arrangement, rings }) => arrangement === coat.arrangement && rings.length > 0)
+/** The motifs that a coat goes through, where they lie on the face. */
+function spotsOf(coat: Coat, { items, face, surfacesOf }: SceneSource): Spot[] {
+	const through = whereOf(coat).through;
+	const on = new Set(surfacesOf(coat.id));
+	return items
+		.filter(({ arrangement, rings }) => arrangement === through && rings.length > 0)
 		.flatMap(({ part: id, rings }) => {
-			const part = id === source.face.id ? source.face.whole : source.face.parts.find((other) => other.id === id);
-			if (!part) return [];
+			const part = id === face.id ? face.whole : face.parts.find((other) => other.id === id);
+			if (!part || !surfacesWithin(part, face).some((surface) => on.has(surface))) return [];
 			return [{ rings: rings.map((ring) => ring.map((value, i) => value + (i % 2 === 0 ? part.x : part.y))), clip: boxOf(part) }];
 		});
-	return {
-		kind: 'stencil',
-		coat: coat.id,
-		edge: coat.edge,
-		spots,
-		...paint,
-		hex: colour?.hex ?? UNKNOWN,
-		cover: cover(colour?.opacity ?? 1)
-	};
+}
+
+const ROUND = 24;
+
+function circle(x: number, y: number, radius: number): number[] {
+	return Array.from({ length: ROUND }, (_, i) => (2 * Math.PI * i) / ROUND).flatMap((turn) => [
+		x + radius * Math.cos(turn),
+		y + radius * Math.sin(turn)
+	]);
 }
 
 function boxOf({ x, y, width, height }: Part): Box {

@@ -52,8 +52,16 @@ interface Paint {
 	readonly film: Um;
 }
 
+/** Openings of motifs that a layer goes through; it stays clear of all else. */
+export interface Through {
+	readonly spots: readonly Spot[];
+	readonly edge: 'crisp' | 'soft';
+}
+
 export type SceneLayer =
 	| { readonly kind: 'none'; readonly coat: string }
+	/** Down to the ground: what it is made of under an old finish. */
+	| { readonly kind: 'bare'; readonly coat: string; readonly surfaces: readonly number[]; readonly ground: GroundId }
 	| ({ readonly kind: 'paint'; readonly coat: string; readonly surfaces: readonly number[] } & Paint)
 	| ({
 			readonly kind: 'blend';
@@ -62,6 +70,7 @@ export type SceneLayer =
 			readonly zone: Zone;
 			readonly colours: readonly (Pick<Pigment, 'paint' | 'strength'> & Pick<Paint, 'cover'>)[];
 			readonly hand: BlendMethod['hand'];
+			readonly through?: Through;
 	  } & Omit<Paint, 'hex' | 'cover'>)
 	| ({
 			readonly kind: 'stencil';
@@ -75,7 +84,16 @@ export type SceneLayer =
 			readonly surfaces: readonly number[];
 			readonly sheen: number;
 			readonly tint: Paint | null;
-	  };
+			readonly through?: Through;
+	  }
+	| ({ readonly kind: 'glaze'; readonly coat: string; readonly surfaces: readonly number[]; readonly through?: Through } & Paint)
+	| ({
+			readonly kind: 'gild';
+			readonly coat: string;
+			readonly surfaces: readonly number[];
+			readonly catches: 'edges' | 'heights' | 'all';
+			readonly through?: Through;
+	  } & Paint);
 
 /** One motif as it is painted. */
 export interface Spot {

@@ -1,4 +1,5 @@
 import { partIdsOf, type Face, type Piece } from '../piece';
+import { setCoats } from './editFinish';
 import { dropArrangement, dropZone } from './editLayout';
 import type { Arrangement } from '../layout';
 import type { Project } from './project';
@@ -47,7 +48,7 @@ function letGoOf(gone: ReadonlySet<string>, project: Project): Project {
 	const coats = finish.coats
 		.map((coat) => ('on' in coat ? { ...coat, on: keep(coat.on) } : coat))
 		.filter((coat) => !('on' in coat) || coat.on.length > 0);
-	const kept: Project = { ...project, layout: { ...layout, arrangements, zones }, finish: { ...finish, coats } };
+	const kept = setCoats({ ...project, layout: { ...layout, arrangements, zones } }, coats);
 	const emptyArrangements = arrangements.filter(({ parts }) => parts.length === 0);
 	const emptyZones = zones.filter(({ parts }) => parts.length === 0);
 	return emptyZones.reduce(

@@ -1,6 +1,7 @@
-import { freeId, isFilm, type Coat } from '../layers';
+import { freeId, kindOfCoat, newStencil, type Blend } from '../layers';
 import { ARRANGEMENTS, partsOf, scaleToBegin, type Arrangement, type Motif, type Zone } from '../layout';
 import { measurePiece, walkReadings } from '../piece';
+import { addCoat, coatsWithoutArrangement, coatsWithoutZone, setCoats } from './editFinish';
 import type { Project } from './project';
 import { ZONE_STARTERS } from './zoneStarters';
 
@@ -14,17 +15,20 @@ export function addZone(
 	const fronts = frontsOf(project);
 	const sides = partsOf(fronts, measurePiece(project.piece, project.units)).map(({ width, height }) => Math.min(width, height));
 	const zone: Zone = { id, name: starter.name, ...starter.build({ project, fronts, colours, shortest: Math.min(...sides) }) };
-	const coat: Coat = {
-		...paintLike(project),
+	const coat: Blend = {
 		kind: 'blend',
-		id: freeId('blend', project.finish.coats),
-		zone: id,
+		id: 'blend',
+		wait: null,
+		material: paintOf(project),
 		times: zone.leaves ? 1 : 2,
 		thickness: starter.thickness,
+		applicator: 'brush',
+		zone: id,
 		method: starter.method,
 		brushes: 'clean-joins'
 	};
-	return { id, project: insertCoat({ ...project, layout: { ...project.layout, zones: [...project.layout.zones, zone] } }, coat, 'blend') };
+	const layout = { ...project.layout, zones: [...project.layout.zones, zone] };
+	return { id, project: addCoat({ ...project, layout }, coat).project };
 }
 
 /** Lays a motif on every front in a way of its kind (a row unless another is named), with the stencil coat that goes through it. */
@@ -46,17 +50,8 @@ export function addArrangement(
 				? { ...begun, scale: Math.max(0.05, Math.round(50 * scale) / 100) }
 				: begun;
 	const motifs = project.layout.motifs.some((other) => other.id === motif.id) ? project.layout.motifs : [...project.layout.motifs, motif];
-	const coat: Coat = {
-		...paintLike(project),
-		kind: 'stencil',
-		id: freeId('stencil', project.finish.coats),
-		arrangement: id,
-		colour,
-		edge: 'soft',
-		times: 1
-	};
 	const layout = { ...project.layout, motifs, arrangements: [...project.layout.arrangements, arrangement] };
-	return { id, project: insertCoat({ ...project, layout }, coat, 'stencil') };
+	return { id, project: addCoat({ ...project, layout }, newStencil(id, colour, paintOf(project))).project };
 }
 
 const IDS: Readonly<Record<Arrangement['kind'], string>> = { run: 'row', single: 'motif', grid: 'field' };
@@ -68,21 +63,19 @@ export function setArrangement(project: Project, arrangement: Arrangement): Proj
 	return { ...project, layout: { ...project.layout, arrangements } };
 }
 
-/** Takes a zone out, with the coats that paint it. */
+/** Takes a zone out, with the coats that paint it; a print in its colours keeps the first of them. */
 export function dropZone(project: Project, id: string): Project {
-	return {
-		...project,
-		layout: { ...project.layout, zones: project.layout.zones.filter((zone) => zone.id !== id) },
-		finish: { ...project.finish, coats: project.finish.coats.filter((coat) => !(coat.kind === 'blend' && coat.zone === id)) }
-	};
+	const zones = project.layout.zones.filter((zone) => zone.id !== id);
+	const gone = project.layout.zones.find((zone) => zone.id === id);
+	const coats = coatsWithoutZone(project.finish.coats, id, gone?.colours[0] ?? project.palette[0]!.id);
+	return setCoats({ ...project, layout: { ...project.layout, zones } }, coats);
 }
 
 /** Takes an arrangement out, with the coats that go through it, and its motif where nothing else uses it. */
 export function dropArrangement(project: Project, id: string): Project {
 	const arrangements = project.layout.arrangements.filter((one) => one.id !== id);
 	const motifs = project.layout.motifs.filter((motif) => arrangements.some((one) => one.motif === motif.id));
-	const coats = project.finish.coats.filter((coat) => !(coat.kind === 'stencil' && coat.arrangement === id));
-	return { ...project, layout: { ...project.layout, arrangements, motifs }, finish: { ...project.finish, coats } };
+	return setCoats({ ...project, layout: { ...project.layout, arrangements, motifs } }, coatsWithoutArrangement(project.finish.coats, id));
 }
 
 /** What decoration begins on: the drawers, else the doors, else the first face. */
@@ -91,19 +84,8 @@ function frontsOf({ piece }: Pick<Project, 'piece'>): Zone['parts'] {
 	return roles.has('drawer') ? 'drawers' : roles.has('door') ? 'doors' : [piece.faces[0]!.id];
 }
 
-function paintLike({ finish }: Project) {
-	const base = finish.coats.find((coat) => coat.kind === 'base');
-	return { material: base && isFilm(base) ? base.material : 'chalk-paint', wait: null, thickness: 1, applicator: 'brush' as const };
-}
-
-/** Blended coats go over the base, stencils over what is blended: both after the last coat of paint that should lie under them. */
-function insertCoat(project: Project, coat: Coat, kind: 'blend' | 'stencil'): Project {
-	const { coats } = project.finish;
-	const under = kind === 'blend' ? ['base', 'prime', 'blend'] : ['base', 'prime', 'blend', 'stencil'];
-	const last = coats.findLastIndex((other) => under.includes(other.kind));
-	const at =
-		last >= 0
-			? last + 1
-			: coats.findLastIndex((other) => ['clean', 'dust', 'sand', 'hardware-off', 'hardware-masked'].includes(other.kind)) + 1;
-	return { ...project, finish: { ...project.finish, coats: coats.toSpliced(at, 0, coat) } };
+/** The paint that the piece has already, or the one that most begin with. */
+export function paintOf({ finish }: Pick<Project, 'finish'>): string {
+	const paint = finish.coats.find((coat) => kindOfCoat(coat).phase === 'base');
+	return paint && 'material' in paint ? paint.material : 'chalk-paint';
 }

@@ -1,4 +1,5 @@
 import { followMixes, type Colour } from '../colour';
+import { colourOf, whereOf, wordCoat } from '../layers';
 import type { Project } from './project';
 
 /** Puts a changed colour in the place of the one with its id, or adds it; every mix that has it among its parts follows. */
@@ -11,13 +12,12 @@ export function setColour(project: Project, colour: Colour): Project {
 /** What a colour is used for, in words; empty where it can be taken out. */
 export function usesOfColour({ palette, layout, finish }: Project, id: string): string[] {
 	return [
-		...finish.coats.filter((coat) => coat.kind === 'base' && coat.colour === id).map(() => 'a base coat'),
+		...finish.coats.flatMap((coat) => {
+			if (colourOf(coat) !== id) return [];
+			const through = layout.arrangements.find((one) => one.id === whereOf(coat).through);
+			return [through?.name ?? `a ${wordCoat(coat).toLowerCase()}`];
+		}),
 		...layout.zones.filter(({ colours }) => colours.includes(id)).map(({ name }) => name),
-		...finish.coats.flatMap((coat) =>
-			coat.kind === 'stencil' && coat.colour === id
-				? [layout.arrangements.find((one) => one.id === coat.arrangement)?.name ?? 'a stencil']
-				: []
-		),
 		...palette.filter(({ mix }) => mix?.some(({ colour }) => colour === id)).map(({ name }) => name)
 	];
 }

@@ -1,4 +1,4 @@
-import { newClear, newDust, newHardwareOn, newPrime } from '../layers';
+import { newBase, newClear, newDust, newHardwareOff, newHardwareOn, newPrime } from '../layers';
 import { STARTERS } from '../piece';
 import type { LengthUnit } from '../units';
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from './project';
@@ -25,20 +25,10 @@ export function newProject(name: string, units: LengthUnit, count: number | null
 		layout: { motifs: [], zones: [], arrangements: [] },
 		finish: {
 			coats: [
-				...(hasHardware ? [{ kind: 'hardware-off' as const, id: 'hardware-off', wait: null }] : []),
+				...(hasHardware ? [newHardwareOff()] : []),
 				newDust('all'),
 				newPrime('all'),
-				{
-					kind: 'base',
-					id: 'base',
-					wait: null,
-					material: 'chalk-paint',
-					times: 2,
-					thickness: 1,
-					applicator: 'brush',
-					on: 'all',
-					colour: 'night-tide'
-				},
+				{ ...newBase('all', 'night-tide', 'chalk-paint'), times: 2 },
 				newClear('all'),
 				...(hasHardware ? [newHardwareOn()] : [])
 			],

@@ -1,9 +1,7 @@
-import type { Coat } from '../layers';
+import { colourOf, whereOf, type Blend } from '../layers';
 import { partsOf, type Zone } from '../layout';
 import { measurePiece } from '../piece';
 import type { Project } from './project';
-
-type Blend = Extract<Coat, { kind: 'blend' }>;
 
 /** Something that painters begin from: a zone on the fronts, and the method that goes with it. */
 export interface ZoneStarter {
@@ -98,7 +96,7 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 			parts: fronts,
 			over: 'face',
 			field: { pattern: 'touches', size: Math.round(shortest / 5), apart: Math.round(shortest / 1.6), seed: 1 },
-			colours: [project.finish.coats.findLast((coat) => coat.kind === 'stencil')?.colour ?? colours.at(-1)!],
+			colours: [colourOfLastMotif(project) ?? colours.at(-1)!],
 			leaves: true,
 			softness: 1
 		})
@@ -132,3 +130,8 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		})
 	}
 ];
+
+function colourOfLastMotif({ finish }: Project): string | undefined {
+	const printed = finish.coats.filter((coat) => whereOf(coat).through !== undefined).map(colourOf);
+	return printed.findLast((colour) => typeof colour === 'string');
+}

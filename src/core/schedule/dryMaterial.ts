@@ -1,13 +1,32 @@
-import type { DryingTimes, Material } from '../layers';
+import type { Material } from '../layers';
+import type { Minutes } from '../units';
 import { scaleDryingTime, scaleOpenTime, type Workshop } from './scaleDryingTime';
 
-/** Drying times (minutes) of one coat of a material in a workshop. */
+/** Of one coat, in a workshop, from the end of work on it. */
+export interface DryingTimes {
+	readonly touchDry: Minutes;
+	readonly recoat: Minutes;
+	readonly open: Minutes;
+	/** From when it is tacky; its recoat where nothing is known of that. */
+	readonly tacky: Minutes;
+	/** When it has hardened at the earliest, and for certain. */
+	readonly hardening: Minutes;
+	readonly hard: Minutes;
+}
+
+export const NO_DRYING: DryingTimes = { touchDry: 0, recoat: 0, open: 0, tacky: 0, hardening: 0, hard: 0 };
+
+/** Drying times (minutes) of one coat of a material in a workshop. Source: methods 14. */
 export function dryMaterial(material: Material, thickness: number, workshop: Workshop): DryingTimes {
 	const waterBased = material.carrier === 'water';
-	const scale = (label: number) => scaleDryingTime(label, { ...workshop, waterBased, thickness });
+	const scale = (label: Minutes) => scaleDryingTime(label, { ...workshop, waterBased, thickness });
+	const recoat = scale(material.recoat);
 	return {
 		touchDry: scale(material.touchDry),
-		recoat: scale(material.recoat),
-		open: scaleOpenTime(material.open, { ...workshop, waterBased })
+		recoat,
+		open: scaleOpenTime(material.open, { ...workshop, waterBased }),
+		tacky: material.tack ? scale(material.tack.from) : recoat,
+		hardening: material.hard ? scale(material.hard.from) : recoat,
+		hard: material.hard ? scale(material.hard.to) : recoat
 	};
 }

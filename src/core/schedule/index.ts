@@ -1,3 +1,6 @@
 export { FAIR_TEMPERATURES, scaleDryingTime, scaleOpenTime, type DryingCase, type Workshop } from './scaleDryingTime';
-export { dryMaterial } from './dryMaterial';
+export { dryMaterial, type DryingTimes } from './dryMaterial';
+export { timeOrder, type TimedArc, type TimedOrder, type TimedStep } from './timeOrder';
+export { checkOrder } from './checkOrder';
 export { cutSections, type Section, type Sections, type WetPart } from './cutSections';
+export { sectionBlends, type BlendWork } from './sectionBlends';

@@ -68,6 +68,7 @@ describe.each(['a4', 'letter'] as const)('the placement sheet on %s', (paper) =>
 			'Drawer 4',
 			'Reed at 0.95',
 			'The order of the coats',
+			'The order of the coats, page 2',
 			'To buy and lay out'
 		]);
 		const placements = planProject(demo)

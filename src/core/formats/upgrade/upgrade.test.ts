@@ -15,8 +15,8 @@ describe('a file of version 1', () => {
 		expect(read.project.layout.zones[0]).toMatchObject({ over: 'each', leaves: false, field: { pattern: 'edge-shade', corners: 'round' } });
 		expect(plan.zones).toHaveLength(4);
 		expect(plan.errors).toEqual([]);
-		/** Its one dark base coat over white primer was always thin; now it is said. */
-		expect(plan.findings.map(({ rule, kind }) => `${rule} ${kind}`)).toEqual(['hides-ground should']);
+		/** Its one dark base coat over white primer was always thin, and its shellac never scuffed; now both are said. */
+		expect(plan.findings.map(({ rule, kind }) => `${rule} ${kind}`)).toEqual(['gloss-key should', 'hides-ground should']);
 		expect(plan.faces.map(({ name, width, height }) => [name, width, height])).toEqual([['Front', 860, 940]]);
 		expect(plan.faces[0]!.parts.map(({ id }) => id)).toEqual(['rail', 'drawer-1', 'drawer-2', 'drawer-3', 'drawer-4', 'plinth']);
 		expect(plan.items.length).toBeGreaterThan(10);

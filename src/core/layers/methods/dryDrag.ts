@@ -8,6 +8,8 @@ export const dryDrag: BlendMethod = {
 	hand: { strokes: 'crossed', stroke: 0.5, patch: 0.05, size: 60, everywhere: 0.22 },
 	rate: 0.05,
 	wet: false,
+	drags: true,
+	wears: false,
 	film: 0.55,
 	rest: 0,
 	water: 'None at all.',

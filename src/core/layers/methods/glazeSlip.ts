@@ -8,6 +8,8 @@ export const glazeSlip: BlendMethod = {
 	hand: { strokes: 'none', stroke: 0, patch: 0.3, size: 5, everywhere: 0.03 },
 	rate: 0.03,
 	wet: true,
+	drags: false,
+	wears: false,
 	film: 1.25,
 	rest: 0,
 	water: 'None: the glaze keeps it open.',

@@ -1,4 +1,4 @@
-import type { FilmCoat } from '../schema';
+import type { BlendMethodId } from './schema';
 import { glazeSlip } from './glazeSlip';
 import { loadedBrush } from './loadedBrush';
 import { mistAndFeather } from './mistAndFeather';
@@ -9,7 +9,7 @@ import { layerAndWear } from './layerAndWear';
 import type { BlendMethod } from './types';
 
 /** Every school of blending. A new one is a new file and a line here. */
-export const METHODS: Readonly<Record<Extract<FilmCoat, { kind: 'blend' }>['method'], BlendMethod>> = {
+export const METHODS: Readonly<Record<BlendMethodId, BlendMethod>> = {
 	'mist-and-feather': mistAndFeather,
 	'glaze-slip': glazeSlip,
 	'loaded-brush': loadedBrush,

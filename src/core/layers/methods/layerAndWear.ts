@@ -8,6 +8,8 @@ export const layerAndWear: BlendMethod = {
 	hand: { strokes: 'level', stroke: 0.25, patch: 0.7, size: 26, everywhere: 0.35 },
 	rate: 0.08,
 	wet: false,
+	drags: false,
+	wears: true,
 	film: 0.8,
 	rest: 0,
 	water: 'A damp cloth, wrung out; a wet one takes off more than you wish.',

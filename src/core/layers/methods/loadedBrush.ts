@@ -8,6 +8,8 @@ export const loadedBrush: BlendMethod = {
 	hand: { strokes: 'level', stroke: 0.34, patch: 0.3, size: 70, everywhere: 0.3 },
 	rate: 0.06,
 	wet: true,
+	drags: false,
+	wears: false,
 	film: 1.1,
 	rest: 720,
 	water: 'Mist while the strokes are drawn out.',

@@ -8,6 +8,8 @@ export const mistAndFeather: BlendMethod = {
 	hand: { strokes: 'level', stroke: 0.16, patch: 0.1, size: 40, everywhere: 0.03 },
 	rate: 0.04,
 	wet: true,
+	drags: false,
+	wears: false,
 	film: 1,
 	rest: 0,
 	water: 'A fine mist on the join only; never so much that it runs.',

@@ -8,6 +8,8 @@ export const runningColour: BlendMethod = {
 	hand: { strokes: 'upright', stroke: 0.3, patch: 0.5, size: 45, everywhere: 0.06 },
 	rate: 0.05,
 	wet: true,
+	drags: false,
+	wears: false,
 	film: 0.5,
 	rest: 0,
 	water: 'Much: as thin as milk.',

@@ -8,6 +8,8 @@ export const spongeOnSponge: BlendMethod = {
 	hand: { strokes: 'none', stroke: 0, patch: 0.8, size: 11, everywhere: 0.3 },
 	rate: 0.03,
 	wet: true,
+	drags: false,
+	wears: false,
 	film: 0.8,
 	rest: 0,
 	water: 'Sponges damp, never dripping; rinse them as they fill.',

@@ -1,7 +1,5 @@
 import type { Mm } from '../../units';
-import type { FilmCoat } from '../schema';
-
-type Blend = Extract<FilmCoat, { kind: 'blend' }>;
+import type { BlendMethodId, BrushSchool } from './schema';
 
 /** How a method shows in the picture: where it carries a colour off its place. */
 export interface Hand {
@@ -18,7 +16,7 @@ export interface Hand {
 
 /** A school of blending: how it is done, what it is done with, and what that changes. */
 export interface BlendMethod {
-	readonly id: Blend['method'];
+	readonly id: BlendMethodId;
 	readonly name: string;
 	readonly says: string;
 	readonly hand: Hand;
@@ -26,13 +24,17 @@ export interface BlendMethod {
 	readonly rate: number;
 	/** Has to be finished while it is wet: what is painted at once hangs on the open time. */
 	readonly wet: boolean;
+	/** Draws one colour through another that is half dry: that is how it is meant. */
+	readonly drags: boolean;
+	/** Takes the top back to show what lies under it: nothing under it is lost. */
+	readonly wears: boolean;
 	/** Film and paint of one pass, as a share of a plain coat. */
 	readonly film: number;
 	/** Minutes that a pass rests at least before the next, whatever the label says. */
 	readonly rest: number;
 	readonly water: string;
 	/** What to lay out for so many colours. */
-	readonly tools: (colours: number, brushes: Blend['brushes']) => readonly { readonly tool: string; readonly count: number }[];
+	readonly tools: (colours: number, brushes: BrushSchool) => readonly { readonly tool: string; readonly count: number }[];
 	readonly steps: readonly string[];
 	/** What the first pass is for, and the later ones. */
 	readonly passes: readonly [first: string, later: string];

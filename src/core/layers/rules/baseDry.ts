@@ -1,62 +1,64 @@
-import { formatDuration } from '../../units';
-import type { Finding, Rule } from '../findings';
-import type { FilmCoat } from '../schema';
-import { newPrime } from '../starters';
-import type { Layer, Stack } from '../stackLayers';
-import { tooSoon } from './tooSoon';
+import { isFilm } from '../kinds/schema';
+import { nameCoat } from '../kinds';
+import { newPrime } from '../kinds/prime';
+import type { Found, Rule } from '../findings';
+import { isBared, layersOn, type Layer, type Stack } from '../stackLayers';
+import { dryArcs } from './recoat';
 
-type Blend = Extract<FilmCoat, { kind: 'blend' }>;
-
-/** Wet blending wakes an undercoat that is not dry, and needs a dry base under it; two blended coats on primer need none. */
+/** Wet blending wakes an undercoat that is not dry, and needs a dry base under it; two blended coats on primer need none. Source: craft 4 and 12. */
 export const baseDry: Rule = {
 	id: 'base-dry',
 	satisfiedBy: 'A base coat past its recoat under the blending, or two blended coats over primer.',
-	check(stack) {
-		return stack.layers.flatMap((layer) =>
-			layer.coat.kind === 'blend' ? [...checkDry(stack, layer), ...checkBase(stack, layer, layer.coat)] : []
-		);
+	check: (stack) => stack.layers.filter(({ traits }) => traits.blends > 0).flatMap((layer) => checkBase(stack, layer)),
+	arcs: (stack) =>
+		stack.layers
+			.filter(({ traits }) => traits.mists)
+			.flatMap((layer) => dryArcs(stack, layer))
+			.map((arc) => ({
+				...arc,
+				rule: 'base-dry',
+				what: (waited, needs) =>
+					`Blending is begun ${waited} after ${nameCoat(arc.before.coat, arc.before.material)}, which needs ${needs}.`,
+				why: 'The mist of the blending wakes an undercoat that is not dry, and pulls it up into streaks.'
+			})),
+	examples: {
+		bad: [
+			['blending on a wet base', 'base wait=30; blend!'],
+			['one blended coat on primer', 'prime; blend!'],
+			['two blended coats on bare wood', 'sand; blend x2!'],
+			['the base was sanded off again', 'base; sand bare; blend x2!']
+		],
+		good: [
+			['a dry base', 'base; blend'],
+			['two blended coats on primer, without a base', 'prime; blend x2'],
+			['two blended steps of one coat on primer', 'prime; blend; blend'],
+			['sound old paint is a base', 'ground=old-paint | clean; blend']
+		]
 	}
 };
 
-type Bare = Omit<Finding, 'rule' | 'overruled'>;
-
-function checkDry(stack: Stack, layer: Layer): Bare[] {
-	const soon = tooSoon(stack, layer);
-	if (!soon) return [];
-	return [
-		{
-			kind: 'must',
-			what: `Blending is begun ${formatDuration(soon.waited)} after ${soon.name}, which needs ${formatDuration(soon.needs)}.`,
-			coat: layer.coat.id,
-			where: soon.where,
-			why: 'The mist of the blending wakes an undercoat that is not dry, and pulls it up into streaks.',
-			remedies: soon.remedies
-		}
-	];
-}
-
-function checkBase(stack: Stack, layer: Layer, blend: Blend): Bare[] {
-	const under = (surface: string) => stack.layers.filter((other) => other.at < layer.at && other.surfaces.has(surface));
-	const isPrimed = (surface: string) => under(surface).some(({ coat }) => coat.kind === 'prime');
+function checkBase(stack: Stack, layer: Layer): Found[] {
+	const under = (surface: string) => layersOn(stack, surface, layer.at);
+	const isPrimed = (surface: string) => under(surface).some(({ traits }) => traits.primes);
 	const blendedCoats = (surface: string) =>
-		[...under(surface), layer].reduce((sum, { coat }) => sum + (coat.kind === 'blend' ? coat.times : 0), 0) +
-		stack.layers
-			.filter((other) => other.at > layer.at && other.surfaces.has(surface))
-			.reduce((sum, { coat }) => sum + (coat.kind === 'blend' ? coat.times : 0), 0);
+		layersOn(stack, surface)
+			.filter(({ at }) => at > layer.at)
+			.concat(under(surface), layer)
+			.reduce((sum, { traits }) => sum + traits.blends, 0);
 	const where = [...layer.surfaces].filter((surface) => {
-		/** Sound old paint is a base itself. */
-		if (stack.groundOf(surface) === 'old-paint') return false;
-		const hasBase = under(surface).some(({ coat }) => coat.kind === 'base');
+		if (stack.groundOf(surface) === 'old-paint' && !isBared(stack, surface, layer.at)) return false;
+		const hasBase = under(surface).some(({ traits }) => traits.solid);
 		return !hasBase && !(isPrimed(surface) && blendedCoats(surface) >= 2);
 	});
-	if (where.length === 0) return [];
+	const { coat } = layer;
+	if (where.length === 0 || !isFilm(coat)) return [];
 	const primed = where.every(isPrimed);
-	const twice = { op: 'replace' as const, coat: blend.id, with: { ...blend, times: Math.max(2, blend.times) } };
+	const twice = { op: 'replace' as const, coat: coat.id, with: { ...coat, times: Math.max(2, coat.times) } };
 	return [
 		{
 			kind: 'must',
 			what: primed ? 'One blended coat on primer, with no base coat under it.' : 'There is no dry base coat under the blending.',
-			coat: blend.id,
+			coat: coat.id,
 			where,
 			why: 'The ground grins through a single blended coat, and the mist soaks into what is bare.',
 			remedies: [

@@ -1,11 +1,9 @@
 import { differColours } from '../../colour';
-import type { Finding, Rule } from '../findings';
+import type { Found, Rule } from '../findings';
+import { amountOfCoat, colourOf } from '../kinds';
+import { isFilm } from '../kinds/schema';
 import { lookOver, plainLook } from '../plainLook';
-import type { FilmCoat } from '../schema';
-import { amountOfCoat } from '../blendSteps';
-import type { Layer, Stack } from '../stackLayers';
-
-type Base = Extract<FilmCoat, { kind: 'base' }>;
+import { layersOn, type Layer, type Stack } from '../stackLayers';
 
 /** From here on two colours side by side read as two. Source: methods 10. */
 const SEEN = 5;
@@ -15,19 +13,38 @@ const MOST_COATS = 6;
 export const hidesGround: Rule = {
 	id: 'hides-ground',
 	satisfiedBy: 'So many coats that the colour comes out as its swatch; or leave it so, where the ground is meant to show.',
-	check: (stack) => stack.layers.flatMap((layer) => (layer.coat.kind === 'base' ? checkBase(stack, layer, layer.coat) : []))
+	check: (stack) => stack.layers.filter(({ traits }) => traits.solid).flatMap((layer) => checkSolid(stack, layer)),
+	examples: {
+		bad: [
+			['one dark coat over white primer', 'prime; base!'],
+			['one thin coat over another', 'base x2; base thin colour=hull-white!']
+		],
+		good: [
+			['two coats', 'prime; base x2'],
+			['another base over it', 'prime; base; base x2'],
+			['blended over, with no place left bare', 'prime; base on=drawers; blend x2'],
+			['worn back over it, so that it is meant to show', 'prime; base on=drawers; blend method=layer-and-wear'],
+			['a glaze is meant to let it through', 'prime; base x2; glaze'],
+			['sanded off again', 'prime; base; sand bare']
+		]
+	}
 };
 
-function checkBase(stack: Stack, layer: Layer, coat: Base): Omit<Finding, 'rule' | 'overruled'>[] {
-	const colour = stack.palette.find(({ id }) => id === coat.colour);
-	if (!colour) return [];
-	const isCovered = (surface: string) =>
-		stack.layers.some(
-			(over) => over.at > layer.at && over.surfaces.has(surface) && (over.coat.kind === 'base' || stack.coversAll(over.coat))
+function checkSolid(stack: Stack, layer: Layer): Found[] {
+	const { coat } = layer;
+	const source = colourOf(coat);
+	const colour = stack.palette.find(({ id }) => id === source);
+	if (!colour || !isFilm(coat)) return [];
+	/** Covered by another colour, worn back so that it is meant to show, or sanded off again. */
+	const isSeen = (surface: string) => {
+		const there = layersOn(stack, surface);
+		return (
+			there.includes(layer) &&
+			!there.some(({ at, traits }) => at > layer.at && (traits.solid || traits.wears || (traits.blends > 0 && traits.covers)))
 		);
-	const seen = [...layer.surfaces].filter((surface) => !isCovered(surface));
+	};
 	const grounds = new Map<string, string[]>();
-	for (const surface of seen) {
+	for (const surface of [...layer.surfaces].filter(isSeen)) {
 		const hex = plainLook(stack, surface, layer.at);
 		grounds.set(hex, [...(grounds.get(hex) ?? []), surface]);
 	}

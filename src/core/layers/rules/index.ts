@@ -1,11 +1,35 @@
 import type { Rule } from '../findings';
 import { baseDry } from './baseDry';
 import { cleanFirst } from './cleanFirst';
+import { fillHoles } from './fillHoles';
+import { glossKey } from './glossKey';
 import { hardwareLast } from './hardwareLast';
+import { hiddenWork } from './hiddenWork';
 import { hidesGround } from './hidesGround';
+import { noWaterOnOil } from './noWaterOnOil';
 import { noWaterOnWax } from './noWaterOnWax';
+import { porousGlaze } from './porousGlaze';
+import { primeSlick } from './primeSlick';
 import { protect } from './protect';
 import { recoat } from './recoat';
+import { rinseBare } from './rinseBare';
+import { sandedOff } from './sandedOff';
 
 /** Every order rule. A new rule is a new file and a line here. */
-export const RULES: readonly Rule[] = [cleanFirst, recoat, baseDry, noWaterOnWax, protect, hardwareLast, hidesGround];
+export const RULES: readonly Rule[] = [
+	cleanFirst,
+	fillHoles,
+	glossKey,
+	primeSlick,
+	recoat,
+	baseDry,
+	noWaterOnWax,
+	noWaterOnOil,
+	porousGlaze,
+	rinseBare,
+	protect,
+	hardwareLast,
+	hidesGround,
+	hiddenWork,
+	sandedOff
+];

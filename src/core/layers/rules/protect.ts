@@ -1,13 +1,14 @@
-import type { Finding, Rule } from '../findings';
-import { nameCoat } from '../nameCoat';
-import { isFilm } from '../schema';
-import { newClear, newWax } from '../starters';
-import type { Layer, Stack } from '../stackLayers';
+import type { Found, Rule } from '../findings';
+import { nameCoat } from '../kinds';
+import { newClear } from '../kinds/clear';
+import { newWax } from '../kinds/wax';
+import { layersOn, type Layer, type Stack } from '../stackLayers';
 
-/** Porous layers are protected at the end. */
+/** Porous layers are protected at the end. Source: craft 12. */
 export const protect: Rule = {
 	id: 'protect',
-	satisfiedBy: 'A clear coat or a wax over it on the same surface; where it is not a must, "left bare" as a recorded choice.',
+	satisfiedBy:
+		'A clear coat, a wax, or a paint that seals itself over it on the same surface; where it is not a must, "left bare" as a recorded choice.',
 	check(stack) {
 		const open = stack.surfaces.flatMap((surface) => {
 			const layer = unprotectedLayer(stack, surface);
@@ -17,28 +18,43 @@ export const protect: Rule = {
 			reportOpen(
 				stack,
 				kind,
-				open.filter(({ layer }) => layer.material!.protect === kind)
+				open.filter(({ layer }) => layer.traits.needsCover === kind)
 			)
 		);
+	},
+	examples: {
+		bad: [
+			['chalk-type paint left open', 'base!'],
+			['milk paint left open', 'base:milk-paint!'],
+			['a clear coat on the frame only', 'base!; clear on=frame'],
+			['a print over the clear coat', 'base; clear; stencil!'],
+			['a tinted glaze protects nothing', 'base!; glaze'],
+			['wax through the motifs only', 'base!; wax through'],
+			['milk paint under a print of sealing paint', 'base:milk-paint!; stencil:mineral-paint']
+		],
+		good: [
+			['clear coat over all', 'base; clear'],
+			['wax in place of clear coat', 'base; wax'],
+			['mineral paint, which seals itself', 'base:mineral-paint'],
+			['milk paint under a paint that seals itself', 'base:milk-paint; base:mineral-paint'],
+			['clay-type paint that is sanded off again', 'base:clay-paint; sand bare; base:mineral-paint'],
+			['gilding wax over the clear coat needs nothing', 'base; clear; gilding-wax']
+		]
 	}
 };
 
-function unprotectedLayer({ layers }: Stack, surface: string): Layer | null {
-	const here = layers.filter((layer) => layer.surfaces.has(surface) && isFilm(layer.coat));
-	const top = here.findLastIndex(({ coat }) => coat.kind === 'clear' || coat.kind === 'wax');
-	const open = here.slice(top + 1).filter(({ material }) => material !== null && material.protect !== 'no');
-	return open.find(({ material }) => material!.protect === 'must') ?? open.at(-1) ?? null;
+function unprotectedLayer(stack: Stack, surface: string): Layer | null {
+	const here = layersOn(stack, surface).filter(({ traits }) => traits.film);
+	const top = here.findLastIndex(({ traits }) => traits.covers && (traits.protects || (traits.seals && traits.paints)));
+	const open = here.slice(top + 1).filter(({ traits }) => traits.needsCover !== 'no');
+	return open.find(({ traits }) => traits.needsCover === 'must') ?? open.at(-1) ?? null;
 }
 
-function reportOpen(
-	stack: Stack,
-	kind: 'must' | 'should',
-	open: readonly { surface: string; layer: Layer }[]
-): Omit<Finding, 'rule' | 'overruled'>[] {
+function reportOpen(stack: Stack, kind: 'must' | 'should', open: readonly { surface: string; layer: Layer }[]): Found[] {
 	if (open.length === 0) return [];
 	const where = open.map(({ surface }) => surface);
 	const on = where.length === stack.surfaces.length ? 'all' : where;
-	const after = 1 + stack.layers.findLastIndex((layer) => isFilm(layer.coat) && where.some((surface) => layer.surfaces.has(surface)));
+	const after = 1 + stack.layers.findLastIndex(({ traits, surfaces }) => traits.film && where.some((surface) => surfaces.has(surface)));
 	const layer = open[0]!.layer;
 	return [
 		{

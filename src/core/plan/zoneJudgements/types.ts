@@ -1,5 +1,5 @@
 import type { Pigment } from '../../colour';
-import type { Coat } from '../../layers';
+import type { Blend, Coat } from '../../layers';
 import type { LaidPart, PlacedOnPart, Zone } from '../../layout';
 import type { MeasuredPiece } from '../../piece';
 
@@ -28,7 +28,7 @@ export interface ZoneCase {
 	/** Share of each of its colours on each part, as the plan has worked them out. */
 	readonly sharesOf: (part: string) => readonly number[];
 	/** The coats that paint it. */
-	readonly coats: readonly Extract<Coat, { kind: 'blend' }>[];
+	readonly coats: readonly Blend[];
 	readonly pigmentOf: (colour: string) => Pigment;
 	readonly nameOf: (colour: string) => string;
 	readonly stock: readonly Pigment[];

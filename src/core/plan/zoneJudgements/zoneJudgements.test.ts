@@ -116,7 +116,8 @@ describe('the work of a blended coat', () => {
 		expect(step(dragged).film).toBeLessThan(step(feathered).film);
 		expect(step(dragged).how).not.toEqual(step(feathered).how);
 		const rested = step(planProject(withCoat({ method: 'loaded-brush' })));
-		expect(rested.doneAt - rested.beginsAt).toBeCloseTo(720, 9);
+		expect(rested.between).toBeCloseTo(720, 9);
+		expect(rested.doneAt - rested.beginsAt).toBeCloseTo(720 + rested.work, 9);
 		expect(step(planProject(withCoat({ drawers: 'out' }))).how[0]).toMatch(/^Take drawers and doors out/);
 	});
 

@@ -1,20 +1,30 @@
 import type { Planes } from '../planes';
 import type { SceneLayer } from '../scene';
+import { layBare } from './layBare';
 import { layBlend } from './layBlend';
 import { layClear } from './layClear';
+import { layGild } from './layGild';
+import { layGlaze } from './layGlaze';
 import { layPaint } from './layPaint';
 import { layStencil } from './layStencil';
+import { layThrough } from './layThrough';
 import type { Canvas, Effect } from './canvas';
 
 /** Every effect. A new one is a new file and a line here. */
 const EFFECTS: { readonly [Kind in SceneLayer['kind']]: Effect<Kind> } = {
 	none: () => {},
+	bare: layBare,
 	paint: layPaint,
 	blend: layBlend,
 	stencil: layStencil,
-	clear: layClear
+	clear: layClear,
+	glaze: layGlaze,
+	gild: layGild
 };
 
+/** Lays one layer over the planes; one that goes through motifs, only where they are open. */
 export function layLayer(planes: Planes, layer: SceneLayer, canvas: Canvas): void {
-	(EFFECTS[layer.kind] as Effect<SceneLayer['kind']>)(planes, layer as never, canvas);
+	const lay = (onto: Planes) => (EFFECTS[layer.kind] as Effect<SceneLayer['kind']>)(onto, layer as never, canvas);
+	if ('through' in layer && layer.through) layThrough(planes, layer.through, canvas.scale, lay);
+	else lay(planes);
 }

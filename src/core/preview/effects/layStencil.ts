@@ -1,14 +1,9 @@
 import { convertHexToPaint, thicknessOf } from '../../colour';
-import { coverRings, type CoverageMask } from '../../geometry';
 import { cloudNoise, noiseTile } from '../grain';
-import type { Planes } from '../planes';
-import { pixelsOf } from '../regions';
-import { GAP, OUTSIDE, type Spot } from '../scene';
+import { GAP, OUTSIDE } from '../scene';
 import { MOST_COVER, tableOfFilm } from './coverTable';
+import { eachOpenPixel } from './mask';
 import type { Effect } from './canvas';
-
-/** A soft edge fades over this, mm; a crisp one over what a pixel holds. */
-const SOFT = 1.4;
 
 /** Films from none to the whole coat, each looked up. */
 const LEVELS = 64;
@@ -20,10 +15,8 @@ export const layStencil: Effect<'stencil'> = (planes, layer, { scale, scene, sur
 	const films = Array.from({ length: LEVELS + 1 }, (_, level) => tableOfFilm(paint, (thickness * level) / LEVELS));
 	const tile = noiseTile(scene.seed + 3);
 	const isSoft = layer.edge === 'soft';
-	const blur = isSoft ? SOFT * scale : 0;
-	const pad = Math.ceil(blur) + 1;
 	for (const spot of layer.spots) {
-		blitMask(planes, createMask(spot, scale, blur, pad), spot, scale, (i, amount, x, y) => {
+		eachOpenPixel(planes, spot, layer.edge, scale, (i, amount, x, y) => {
 			if (surfaces[i] === GAP || surfaces[i] === OUTSIDE) return;
 			const dab = 0.82 + (0.18 * cloudNoise(tile, x, y, 3)) / 255;
 			/** A soft edge is a thinner film; at a crisp one part of the pixel is covered. */
@@ -38,72 +31,3 @@ export const layStencil: Effect<'stencil'> = (planes, layer, { scale, scene, sur
 		});
 	}
 };
-
-interface PlacedMask extends CoverageMask {
-	/** Of its first pixel. */
-	readonly left: number;
-	readonly top: number;
-}
-
-function createMask({ rings }: Spot, scale: number, blur: number, pad: number): PlacedMask {
-	const box = boundsOfRings(rings);
-	const [left, top] = [Math.floor(box.left * scale) - pad, Math.floor(box.top * scale) - pad];
-	const [width, height] = [Math.ceil(box.right * scale) + pad - left, Math.ceil(box.bottom * scale) + pad - top];
-	const moved = rings.map((ring) => ring.map((value, i) => value - (i % 2 === 0 ? left : top) / scale));
-	const crisp = coverRings(moved, width, height, scale);
-	return { ...(blur > 0.5 ? blurMask(blurMask(crisp, blur / 2), blur / 2) : crisp), left, top };
-}
-
-function boundsOfRings(rings: Spot['rings']) {
-	const box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
-	for (const ring of rings)
-		for (let i = 0; i < ring.length; i += 2) {
-			box.left = Math.min(box.left, ring[i]!);
-			box.right = Math.max(box.right, ring[i]!);
-			box.top = Math.min(box.top, ring[i + 1]!);
-			box.bottom = Math.max(box.bottom, ring[i + 1]!);
-		}
-	return box;
-}
-
-/** One pass of a box across and one down. */
-function blurMask(mask: CoverageMask, radius: number): CoverageMask {
-	const r = Math.max(1, Math.round(radius));
-	return turnMask(blurRows(turnMask(blurRows(mask, r)), r));
-}
-
-function blurRows({ width, height, data }: CoverageMask, r: number): CoverageMask {
-	const out = new Uint8Array(data.length);
-	for (let y = 0; y < height; y++) {
-		let sum = 0;
-		const row = y * width;
-		for (let x = -r; x < width + r; x++) {
-			if (x + r < width && x + r >= 0) sum += data[row + x + r]!;
-			if (x - r - 1 >= 0) sum -= data[row + x - r - 1]!;
-			if (x >= 0 && x < width) out[row + x] = sum / (2 * r + 1);
-		}
-	}
-	return { width, height, data: out };
-}
-
-function turnMask({ width, height, data }: CoverageMask): CoverageMask {
-	const out = new Uint8Array(data.length);
-	for (let y = 0; y < height; y++) for (let x = 0; x < width; x++) out[x * height + y] = data[y * width + x]!;
-	return { width: height, height: width, data: out };
-}
-
-function blitMask(
-	planes: Planes,
-	mask: PlacedMask,
-	spot: Spot,
-	scale: number,
-	lay: (i: number, amount: number, x: number, y: number) => void
-): void {
-	const clip = pixelsOf(spot.clip, scale, planes.width, planes.height);
-	const [left, right] = [Math.max(clip.left, mask.left), Math.min(clip.right, mask.left + mask.width)];
-	for (let y = Math.max(clip.top, mask.top); y < Math.min(clip.bottom, mask.top + mask.height); y++)
-		for (let x = left; x < right; x++) {
-			const amount = mask.data[(y - mask.top) * mask.width + x - mask.left]!;
-			if (amount > 0) lay(y * planes.width + x, amount, x, y);
-		}
-}

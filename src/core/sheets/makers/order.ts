@@ -1,4 +1,5 @@
-import { nameSurface } from '../../plan';
+import { nameSurface, type OrderStep } from '../../plan';
+import { colourOf } from '../../layers';
 import { gatherMaterials } from '../../materials';
 import { formatDuration } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
@@ -16,11 +17,16 @@ export const makeOrder: PageMaker = {
 		const all = plan.quantities.surfaces.length;
 		const lines = plan.order.flatMap((step): FlowLine[] => {
 			const coat = project.finish.coats.find(({ id }) => id === step.coat)!;
-			const colour = 'colour' in coat ? project.palette.find(({ id }) => id === coat.colour)?.name : undefined;
+			const source = colourOf(coat);
+			const colour = typeof source === 'string' ? project.palette.find(({ id }) => id === source)?.name : undefined;
+			const zone =
+				source !== null && typeof source !== 'string' ? project.layout.zones.find(({ id }) => id === source.zone)?.name : undefined;
 			const material = step.material === null ? '' : (materials.get(step.material)?.name ?? '');
-			const through = coat.kind === 'stencil' ? project.layout.arrangements.find(({ id }) => id === coat.arrangement)?.name : undefined;
-			const what = [through, colour, material, step.times > 1 ? `${step.times} coats` : ''].filter(Boolean).join(', ');
-			const wait = step.waitBefore > 0 ? `wait ${formatDuration(step.waitBefore)} first` : undefined;
+			const through = project.layout.arrangements.find(({ id }) => id === step.through)?.name;
+			const what = [step.detail, through, colour ?? zone, material, step.times > 1 ? `${step.times} coats` : ''].filter(Boolean).join(', ');
+			const waitFor = plan.order.find(({ coat: id }) => id === step.waitFor);
+			const why = waitFor && waitFor.at !== step.at - 1 ? ` after step ${waitFor.at + 1}` : '';
+			const wait = step.waitBefore > 0 ? `wait ${formatDuration(step.waitBefore)} first${why}` : undefined;
 			return [
 				{
 					text: `${step.at + 1}. ${step.title}${what ? `: ${what}` : ''}`,
@@ -39,7 +45,8 @@ export const makeOrder: PageMaker = {
 							}
 						]
 					: []),
-				...(step.times > 1 && step.recoat > 0 ? [{ text: `Between its coats ${formatDuration(step.recoat)}.`, indent: 6, size: 3.1 }] : []),
+				...workOf(step),
+				...step.how.map((text): FlowLine => ({ text: `· ${text}`, indent: 6, size: 3.1 })),
 				...(step.ready ? [{ text: `Ready looks like: ${step.ready}`, indent: 6, size: 3.1 }] : []),
 				...step.cautions
 					.filter((text) => text !== SAID_ABOVE)
@@ -55,3 +62,11 @@ export const makeOrder: PageMaker = {
 		);
 	}
 };
+
+function workOf({ work, between }: OrderStep): FlowLine[] {
+	const text = [
+		work >= 1 ? `About ${formatDuration(Math.max(5, 5 * Math.round(work / 5)))} of work.` : '',
+		between > 0 ? `Between its coats ${formatDuration(between)}.` : ''
+	].filter(Boolean);
+	return text.length > 0 ? [{ text: text.join(' '), indent: 6, size: 3.1 }] : [];
+}

@@ -1,18 +1,15 @@
 <script lang="ts">
-	import { BRUSH_SCHOOLS, METHODS, type Coat } from '$core/layers';
+	import { BRUSH_SCHOOLS, METHODS, type Blend } from '$core/layers';
 	import { doesMove } from '$core/piece';
 	import { nameSurface } from '$core/plan';
 	import { formatDuration, formatLength, formatVolume } from '$core/units';
 	import { NumberField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
-	type Blend = Extract<Coat, { kind: 'blend' }>;
-
 	let { coat }: { coat: Blend } = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	const work = $derived(piece.plan.blends.find((other) => other.coat === coat.id));
-	const how = $derived(piece.plan.order.find((step) => step.coat === coat.id)?.how ?? []);
 	const moves = $derived(piece.plan.faces.some((face) => face.parts.some(doesMove)));
 	const BRUSHES: Readonly<Record<(typeof BRUSH_SCHOOLS)[number], string>> = {
 		'clean-joins': 'a clean one for each join',
@@ -22,12 +19,7 @@
 	const nameOf = (id: string) => nameSurface(piece.plan, id);
 
 	function set(change: Partial<Blend>, together = ''): void {
-		replace({ ...coat, ...change }, together);
-	}
-	function replace(next: Coat, together = ''): void {
-		const { project } = piece;
-		const coats = project.finish.coats.map((other) => (other.id === next.id ? next : other));
-		piece.replace({ ...project, finish: { ...project.finish, coats } }, together && `${together} ${next.id}`);
+		piece.setCoat({ ...coat, ...change }, together);
 	}
 	const stretch = ({ along, from, to }: { along: 'down' | 'across'; from: number; to: number }) =>
 		`${formatLength(from, unit).text} to ${formatLength(to, unit).text} ${along === 'down' ? 'from the top' : 'from the left'}`;
@@ -97,16 +89,10 @@
 						large.short
 					)} too long. Cut where the list says, or:
 				</p>
-				{#each large.remedies as remedy (remedy.says)}<button class="button mt-1 mr-1 text-sm" onclick={() => replace(remedy.coat)}
+				{#each large.remedies as remedy (remedy.says)}<button class="button mt-1 mr-1 text-sm" onclick={() => piece.setCoat(remedy.coat)}
 						>{remedy.says}</button
 					>{/each}
 			</div>
 		{/each}
 	</section>
 {/if}
-<details>
-	<summary class="cursor-pointer text-sm underline">How it is done, step by step</summary>
-	<ol class="mt-1 list-decimal space-y-0.5 pl-5 text-sm">
-		{#each how as line (line)}<li>{line}</li>{/each}
-	</ol>
-</details>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { applyRemedy, COAT_WORDS, RULES, type Finding } from '$core/layers';
+	import { applyRemedy, RULES, type Finding } from '$core/layers';
 	import { doesMove } from '$core/piece';
 	import { nameSurface } from '$core/plan';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -20,12 +20,12 @@
 		return [...named, ...rest.map((id) => nameSurface(piece.plan, id))].join(', ');
 	}
 	function stepOf({ coat }: Finding): string {
-		const at = piece.project.finish.coats.findIndex(({ id }) => id === coat);
-		return at < 0 ? 'the whole finish' : `step ${at + 1}, ${COAT_WORDS[piece.project.finish.coats[at]!.kind].toLowerCase()}`;
+		const step = piece.plan.order.find((other) => other.coat === coat);
+		return step ? `step ${step.at + 1}, ${step.title.toLowerCase()}` : 'the whole finish';
 	}
 	function hintStep(path: string): string {
-		const at = Number(/\[(\d+)\]/.exec(path)?.[1]);
-		return `Step ${at + 1}, ${COAT_WORDS[piece.project.finish.coats[at]!.kind].toLowerCase()}`;
+		const step = piece.plan.order[Number(/\[(\d+)\]/.exec(path)?.[1])];
+		return step ? `Step ${step.at + 1}, ${step.title.toLowerCase()}` : 'The finish';
 	}
 	function decide(finding: Finding): void {
 		piece.edit(

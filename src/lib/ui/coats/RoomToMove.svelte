@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { applyRemedy, COAT_WORDS, verdictOf, type RoomVerdict } from '$core/layers';
+	import { applyRemedy, verdictOf, type RoomVerdict } from '$core/layers';
 	import { nameSurface } from '$core/plan';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -21,8 +21,8 @@
 		piece.plan.faces.some(({ id }) => id === surface) ? 'frame' : nameSurface(piece.plan, surface).toLowerCase();
 	const between = ([a, b]: readonly [string, string], at: string) => `${nameOf(a)} and ${nameOf(b)}${at === 'side' ? ', sides' : ''}`;
 	function closing(coat: string | null): string {
-		const at = piece.project.finish.coats.findIndex(({ id }) => id === coat);
-		return at < 0 ? 'from the start' : `after step ${at + 1}, ${COAT_WORDS[piece.project.finish.coats[at]!.kind].toLowerCase()}`;
+		const step = piece.plan.order.find((other) => other.coat === coat);
+		return step ? `after step ${step.at + 1}, ${step.title.toLowerCase()}` : 'from the start';
 	}
 	const MOST = 3;
 </script>

@@ -25,7 +25,7 @@ it('says what, where and why, and mends it with one click', async () => {
 	render(Findings, { context: contextOf(piece) });
 	const item = screen.getAllByRole('listitem')[0]!;
 	expect(item).toHaveTextContent('Nothing protects the base coat (chalk-type paint).');
-	expect(item).toHaveTextContent('should · step 5, base coat · on the whole piece');
+	expect(item).toHaveTextContent('should · step 6, base coat · on the whole piece');
 	await userEvent.click(screen.getByRole('button', { name: 'Add a wax over it' }));
 	expect(screen.getByRole('heading', { name: 'The order holds' })).toBeVisible();
 	expect(piece.project.finish.coats.map(({ kind }) => kind)).toContain('wax');

@@ -1,7 +1,14 @@
 <script lang="ts">
 	import type { MeasuredFace } from '$core/piece';
 
-	let { face, scale, mounted }: { face: MeasuredFace; scale: number; mounted: boolean } = $props();
+	interface Props {
+		face: MeasuredFace;
+		scale: number;
+		mounted: boolean;
+		/** Old holes are filled: nothing marks them any more. */
+		filled?: boolean;
+	}
+	let { face, scale, mounted, filled = false }: Props = $props();
 </script>
 
 <g aria-hidden="true" pointer-events="none">
@@ -38,7 +45,7 @@
 				/>{/each}
 		{/if}
 	{/each}
-	{#each face.whole.filled as hole, f (f)}
+	{#each filled ? [] : face.whole.filled as hole, f (f)}
 		{@const [x, y] = [hole.x * scale, hole.y * scale]}
 		<path d="M{x - 4} {y - 4}L{x + 4} {y + 4}M{x + 4} {y - 4}L{x - 4} {y + 4}" stroke="#1d1a17" stroke-width="1.4" />
 	{/each}

@@ -19,11 +19,13 @@
 	const room = $derived([piece.plan.faces.length > 1 ? MAP : 58, 26, 56, 50] as const);
 	let progress = $state(1);
 
-	const order = $derived(piece.project.finish.coats.slice(0, piece.steps));
+	const order = $derived(piece.plan.order.slice(0, piece.steps));
 	const mounted = $derived(
-		order.some((coat) => coat.kind === 'hardware-on') || !piece.project.finish.coats.some((coat) => coat.kind === 'hardware-off')
+		order.some(({ traits }) => traits.hardware === 'on') || !piece.plan.order.some(({ traits }) => traits.hardware === 'off')
 	);
-	const stencilled = (arrangement: string) => order.some((coat) => coat.kind === 'stencil' && coat.arrangement === arrangement);
+	/** From the filler on, and whatever comes over it, there is no hole to be seen. */
+	const filled = $derived(order.some(({ traits }) => traits.fills));
+	const stencilled = (arrangement: string) => order.some(({ through }) => through === arrangement);
 
 	const zone = $derived.by(() => {
 		const { selection } = piece.seen;
@@ -120,7 +122,7 @@
 		{/snippet}
 		{#snippet children({ scale: k })}
 			<LaidMotifs {face} scale={k} shown={stencilled} />
-			<Knobs {face} scale={k} {mounted} />
+			<Knobs {face} scale={k} {mounted} {filled} />
 			<SizeLines {face} scale={k} below={26} />
 			{#if zone}<ZoneHandles {face} scale={k} {zone} />{/if}
 			{#if single && picked && pickedPart}<MotifHandles row={picked} {single} part={pickedPart} scale={k} />{/if}

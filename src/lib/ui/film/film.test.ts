@@ -48,14 +48,14 @@ describe('strips', () => {
 describe('the film', () => {
 	it('is walked with the arrow keys, and a step moved with Shift', async () => {
 		const piece = show();
-		const base = screen.getByRole('button', { name: /^5\. Base coat/ });
+		const base = screen.getByRole('button', { name: /^6\. Base coat/ });
 		base.focus();
 		await userEvent.keyboard('{ArrowRight}');
-		expect(screen.getByRole('button', { name: /^6\. Blended coat/ })).toHaveFocus();
+		expect(screen.getByRole('button', { name: /^7\. Blended coat/ })).toHaveFocus();
 		await userEvent.keyboard('{Shift>}{ArrowLeft}{/Shift}');
-		expect(orderOf(piece).slice(4, 6)).toEqual(['blend', 'base']);
+		expect(orderOf(piece).slice(5, 7)).toEqual(['blend', 'base']);
 		await piece.undo();
-		expect(orderOf(piece).slice(4, 6)).toEqual(['base', 'blend']);
+		expect(orderOf(piece).slice(5, 7)).toEqual(['base', 'blend']);
 	});
 
 	it('hands on the strip that was chosen', async () => {

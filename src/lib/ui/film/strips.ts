@@ -1,5 +1,5 @@
 import type { Project } from '$core/project';
-import { COAT_WORDS, isFilm, type Coat } from '$core/layers';
+import { colourOf, isFilm, type Coat } from '$core/layers';
 import { gatherMaterials } from '$core/materials';
 import type { OrderStep, Plan } from '$core/plan';
 
@@ -33,60 +33,39 @@ export function describeStrips(project: Project, plan: Plan, surface: string): S
 	return project.finish.coats.map((coat, i) => {
 		const step = plan.order[i]!;
 		const material = 'material' in coat ? materials.get(coat.material) : undefined;
-		const here = step.surfaces.includes(surface);
 		const film = isFilm(coat) ? step.film : 0;
 		return {
 			id: coat.id,
-			name: nameOf(coat, project),
-			detail: detailOf(coat, step),
+			name: project.layout.arrangements.find(({ id }) => id === step.through)?.name ?? step.title,
+			detail: isFilm(coat) ? `${coat.times > 1 ? `${coat.times} coats, ` : ''}${Math.round(step.film)} µm` : step.detail,
 			width: !isFilm(coat) ? CUT : Math.min(WIDEST, Math.max(THINNEST, PER_ROOT * Math.sqrt(film))),
 			isCut: !isFilm(coat),
-			here,
-			edge:
-				coat.kind === 'stencil'
-					? 'raised'
-					: coat.kind === 'wax'
-						? 'waxy'
-						: material?.porous
-							? 'porous'
-							: (material?.sheen ?? 0) >= 0.3
-								? 'glossy'
-								: 'plain',
-			fills: fillsOf(coat, project, material?.tint?.hex),
+			here: step.surfaces.includes(surface),
+			edge: edgeOf(step, material?.sheen ?? 0),
+			fills: fillsOf(coat, step, project, material?.tint?.hex),
 			wait: step.waitBefore,
 			findings: plan.findings.filter((finding) => finding.coat === coat.id && finding.overruled === null).length
 		};
 	});
 }
 
-function nameOf(coat: Coat, project: Project): string {
-	if (coat.kind === 'stencil') return project.layout.arrangements.find(({ id }) => id === coat.arrangement)?.name ?? COAT_WORDS.stencil;
-	return COAT_WORDS[coat.kind];
+function edgeOf({ through, traits }: OrderStep, sheen: number): Edge {
+	if (through !== null) return 'raised';
+	return traits.wax || traits.oil ? 'waxy' : traits.porous ? 'porous' : sheen >= 0.3 ? 'glossy' : 'plain';
 }
 
-function detailOf(coat: Coat, step: OrderStep): string {
-	if (!isFilm(coat)) return coat.kind === 'sand' ? `grit ${coat.grit}` : '';
-	return `${coat.times > 1 ? `${coat.times} coats, ` : ''}${Math.round(step.film)} µm`;
-}
+const UNKNOWN = '#b0aca4';
+const CLEAR = ['#dfe6e8', '#f3f7f8'];
+const PALE = '#e8dcc0';
 
-function fillsOf(coat: Coat, project: Project, tint: string | undefined): string[] {
-	const hexOf = (id: string) => project.palette.find((colour) => colour.id === id)?.hex ?? '#b0aca4';
-	switch (coat.kind) {
-		case 'base':
-			return [hexOf(coat.colour)];
-		case 'blend':
-			return project.layout.zones.find((zone) => zone.id === coat.zone)?.colours.map(hexOf) ?? ['#b0aca4'];
-		case 'stencil':
-			return [hexOf(coat.colour)];
-		case 'prime':
-			return [tint ?? '#e8dcc0'];
-		case 'wax':
-			return [tint ?? '#efe3bd'];
-		case 'clear':
-			return ['#dfe6e8', '#f3f7f8'];
-		default:
-			return [];
-	}
+/** In the colours that it brings; clear ones as glass. */
+function fillsOf(coat: Coat, { traits }: OrderStep, { palette, layout }: Project, tint: string | undefined): string[] {
+	const hexOf = (id: string) => palette.find((colour) => colour.id === id)?.hex ?? UNKNOWN;
+	const source = colourOf(coat);
+	if (typeof source === 'string') return [hexOf(source)];
+	if (source !== null) return layout.zones.find((zone) => zone.id === source.zone)?.colours.map(hexOf) ?? [UNKNOWN];
+	if (!traits.film) return [];
+	return tint !== undefined ? [tint] : traits.primes || traits.wax ? [PALE] : CLEAR;
 }
 
 /** The outline of a strip: straight on three sides, its right edge by its character. */

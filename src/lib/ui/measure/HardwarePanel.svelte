@@ -19,7 +19,7 @@
 	);
 
 	function set(next: Hardware): void {
-		piece.editFace((draft) => {
+		piece.editHardware((draft) => {
 			if (forFront === 'every') draft.hardware = next;
 			else draft.exceptions[forFront] = next;
 		}, `hardware ${forFront}`);
@@ -29,7 +29,7 @@
 		justAdded = id;
 		const tape = (mm: number) => formatFigure(mm, piece.project.units).text;
 		const on = fronts.length > 0 ? ('fronts' as const) : [places[0]!.id];
-		piece.editFace(
+		piece.editHardware(
 			(draft) =>
 				void draft.fittings.push({
 					id,
@@ -70,7 +70,7 @@
 		</select>
 		{#if own}<button
 				class="button button-quiet text-sm underline"
-				onclick={() => piece.editFace((draft) => void delete draft.exceptions[forFront])}>as on {every}</button
+				onclick={() => piece.editHardware((draft) => void delete draft.exceptions[forFront])}>as on {every}</button
 			>{/if}
 		<HardwareFields
 			{hardware}
@@ -98,7 +98,7 @@
 					value={onValue(fitting.on)}
 					onchange={(event) => {
 						const value = event.currentTarget.value;
-						piece.editFace(
+						piece.editHardware(
 							(draft) => void (draft.fittings[i]!.on = value === 'drawers' || value === 'doors' || value === 'fronts' ? value : [value])
 						);
 					}}
@@ -114,7 +114,7 @@
 			>
 			<button
 				class="button text-sm"
-				onclick={() => piece.editFace((draft) => void (draft.fittings = draft.fittings.filter(({ id }) => id !== fitting.id)))}
+				onclick={() => piece.editHardware((draft) => void (draft.fittings = draft.fittings.filter(({ id }) => id !== fitting.id)))}
 				>Take it out</button
 			>
 		</div>
@@ -122,7 +122,7 @@
 			hardware={fitting.hardware}
 			path="fittings[{i}].hardware"
 			kinds={['keyhole', 'plate', 'hinge', 'knob', 'pull']}
-			onchange={(hardware) => piece.editFace((draft) => void (draft.fittings[i]!.hardware = hardware), `fitting ${fitting.id}`)}
+			onchange={(hardware) => piece.editHardware((draft) => void (draft.fittings[i]!.hardware = hardware), `fitting ${fitting.id}`)}
 		/>
 	</details>
 {/each}

@@ -1,4 +1,5 @@
-import { changePiece, setArrangement, type Project } from '$core/project';
+import { changePiece, followHoles, setArrangement, setCoat, type Project } from '$core/project';
+import type { Coat } from '$core/layers';
 import type { Arrangement } from '$core/layout';
 import type { Face, MeasuredFace } from '$core/piece';
 import { createPlanner, type Plan, type PlanError } from '$core/plan';
@@ -75,6 +76,20 @@ export class PieceState {
 	/** Puts a changed arrangement in its place. */
 	setArrangement(arrangement: Arrangement, together = ''): void {
 		this.replace(setArrangement(this.project, arrangement), together);
+	}
+
+	/** Puts a changed coat in its place; edits of one field of it within a moment are undone as one. */
+	setCoat(coat: Coat, together = ''): void {
+		this.replace(setCoat(this.project, coat), together && `${together} ${coat.id}`);
+	}
+
+	/** Changes the hardware of the face at hand: old holes that are to be filled bring the filler into the coats. */
+	editHardware(recipe: (draft: Draft<Face>) => void, together = ''): void {
+		const at = this.faceAt;
+		const next = create(this.project, (draft) => {
+			recipe(draft.piece.faces[at]!);
+		});
+		this.replace(followHoles(next), together === '' ? '' : `${at} ${together}`);
 	}
 
 	/** What is wrong at a field of the face at hand. */

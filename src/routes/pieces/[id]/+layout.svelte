@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { beforeNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
+	import { whereOf } from '$core/layers';
 	import Film from '$lib/ui/film/Film.svelte';
 	import { PieceState, providePiece } from '$lib/ui/piece-state';
 	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
@@ -34,12 +35,9 @@
 	function openCoat(id: string): void {
 		if (current !== 'layout') return;
 		const coat = piece.project.finish.coats.find((other) => other.id === id);
+		const { through, zone } = coat ? whereOf(coat) : {};
 		piece.seen.selection =
-			coat?.kind === 'blend'
-				? { kind: 'zone', id: coat.zone }
-				: coat?.kind === 'stencil'
-					? { kind: 'arrangement', id: coat.arrangement }
-					: null;
+			through !== undefined ? { kind: 'arrangement', id: through } : zone !== undefined ? { kind: 'zone', id: zone } : null;
 	}
 
 	onMount(() => {

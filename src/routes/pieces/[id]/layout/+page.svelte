@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { addArrangement, addZone, ZONE_STARTERS } from '$core/project';
-	import { COAT_WORDS } from '$core/layers';
+	import { colourOf, whereOf, wordCoat } from '$core/layers';
 	import { ARRANGEMENTS, type Arrangement, type Motif } from '$core/layout';
 	import { RadioRow } from '$lib/ui/controls';
 	import LayoutDrawing from '$lib/ui/drawing/LayoutDrawing.svelte';
@@ -114,8 +114,8 @@
 				</li>
 			{/each}
 			{#each layout.arrangements as { id, name, motif } (id)}
-				{@const coats = piece.project.finish.coats.filter((one) => one.kind === 'stencil' && one.arrangement === id)}
-				{@const colour = coats.find((one) => one.kind === 'stencil')?.colour ?? ''}
+				{@const coats = piece.project.finish.coats.filter((one) => whereOf(one).through === id)}
+				{@const colour = coats.map(colourOf).find((one) => typeof one === 'string') ?? ''}
 				{@const art = layout.motifs.find((other) => other.id === motif)}
 				<li>
 					<button
@@ -172,7 +172,7 @@
 			<div class="mt-4 border-t border-rule pt-3"><ZonePanel {zone} /></div>
 		{:else if coat}
 			<p class="mt-4 border-t border-rule pt-3">
-				{COAT_WORDS[coat.kind]}: <a class="underline" href="/pieces/{piece.id}/coats">work on it in Coats</a>.
+				{wordCoat(coat)}: <a class="underline" href="/pieces/{piece.id}/coats">work on it in Coats</a>.
 			</p>
 		{:else if layout.arrangements.length + layout.zones.length > 0}
 			<p class="note mt-4 border-t border-rule pt-3">

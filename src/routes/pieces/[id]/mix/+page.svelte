@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { COAT_WORDS } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
 	import { nameSurface } from '$core/plan';
 	import { formatVolume } from '$core/units';
@@ -13,7 +12,7 @@
 	const quantities = $derived(piece.plan.quantities);
 	const materials = $derived(gatherMaterials(piece.project.materials));
 	const colourOf = (id: string) => piece.project.palette.find((colour) => colour.id === id);
-	const coatName = (id: string) => COAT_WORDS[piece.project.finish.coats.find((coat) => coat.id === id)!.kind].toLowerCase();
+	const coatName = (id: string) => piece.plan.order.find(({ coat }) => coat === id)!.title.toLowerCase();
 	const toolsByCoat = $derived(
 		piece.project.finish.coats
 			.map((coat) => ({ coat: coat.id, tools: quantities.tools.filter((tool) => tool.coat === coat.id) }))

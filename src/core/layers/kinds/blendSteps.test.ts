@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { amountOfCoat, BLEND_METHODS, METHODS, stepsOfBlend, type Coat } from './index';
+import { amountOfCoat, BLEND_METHODS, METHODS, type Blend } from '../index';
+import { stepsOfBlend } from './blendSteps';
 
-type Blend = Extract<Coat, { kind: 'blend' }>;
 const coat = (method: Blend['method'], more: Partial<Blend> = {}): Blend => ({
 	kind: 'blend',
 	id: 'b',

@@ -1,33 +1,56 @@
-import { amountOfCoat, METHODS, type FilmCoat, type Layer, type Stack } from '../layers';
-import { joinsOf, layZone, patternOf, type LaidPart, type Layout, type Zone } from '../layout';
+import { amountOfCoat, METHODS, type Blend, type Coat } from '../layers';
+import { joinsOf, layZone, patternOf, type LaidPart, type Layout, type Zone, type ZoneAreas } from '../layout';
 import { LOSS, volumeForArea } from '../materials';
 import type { MeasuredPiece } from '../piece';
-import { cutSections, type WetPart } from '../schedule';
-import type { BlendWork, ZonePlan } from './types';
+import type { Minutes, Ml } from '../units';
+import { cutSections, type Section, type WetPart } from './cutSections';
+import type { TimedStep } from './timeOrder';
 
-type Blend = Extract<FilmCoat, { kind: 'blend' }>;
+/** How one blended coat is worked. */
+export interface BlendWork {
+	readonly coat: string;
+	readonly zone: string;
+	readonly passes: number;
+	/** Minutes that the paint can be worked, with its extender, in this workshop; null: it need not be kept wet. */
+	readonly open: Minutes | null;
+	/** m2 that one section can hold; null: any. */
+	readonly holds: number | null;
+	/** m2 a minute. */
+	readonly rate: number;
+	/** Of one pass. */
+	readonly minutes: Minutes;
+	/** In the order in which they are done; ml of one pass, of all colours together. */
+	readonly sections: readonly (Section & { readonly ml: Ml })[];
+	readonly tooLarge: readonly {
+		readonly part: string;
+		readonly minutes: Minutes;
+		/** Minutes of open time that it would need more. */
+		readonly short: Minutes;
+		readonly remedies: readonly { readonly says: string; readonly coat: Coat }[];
+	}[];
+}
 
 /** The work of every blended coat: its sections in order, with what each takes; and what cannot be done wet, with what would help. Source: methods 11. */
-export function sectionBlends(stack: Stack, piece: MeasuredPiece, zones: readonly ZonePlan[], layout: Layout): BlendWork[] {
-	return stack.layers.flatMap((layer) => {
-		const { coat } = layer;
-		if (coat.kind !== 'blend') return [];
+export function sectionBlends(steps: readonly TimedStep[], piece: MeasuredPiece, zones: readonly ZoneAreas[], layout: Layout): BlendWork[] {
+	return steps.flatMap((step) => {
+		const { coat } = step.layer;
+		if (!('method' in coat)) return [];
 		const zone = layout.zones.find(({ id }) => id === coat.zone);
-		return zone ? [workOf(coat, zone, layer, piece, zones)] : [];
+		return zone ? [workOf(coat, zone, step, piece, zones)] : [];
 	});
 }
 
-function workOf(coat: Blend, zone: Zone, layer: Layer, piece: MeasuredPiece, zones: readonly ZonePlan[]): BlendWork {
-	const { material } = layer;
+function workOf(coat: Blend, zone: Zone, step: TimedStep, piece: MeasuredPiece, zones: readonly ZoneAreas[]): BlendWork {
+	const { material } = step.layer;
 	const parts = layZone(zone, piece)
 		.map((one) => wetPart(one, zone, zones))
 		.filter(({ area }) => area > 0);
-	const { rate, open, holds, list, tooLarge } = cutFor(coat, zone, layer, parts);
+	const { rate, open, holds, list, tooLarge } = cutFor(coat, zone, step, parts);
 	const mlOf = (area: number) =>
 		material ? volumeForArea(area * 1e6, amountOfCoat(coat) / coat.times, material.coverage, LOSS[coat.applicator]) : 0;
 	/** A change is offered where it was tried: the part can be done, and no other has become too large. */
 	const cures = (part: string) => (changed: Blend) => {
-		const left = cutFor(changed, zone, layer, parts).tooLarge;
+		const left = cutFor(changed, zone, step, parts).tooLarge;
 		return left.every((one) => one.part !== part && tooLarge.some((before) => before.part === one.part));
 	};
 	return {
@@ -44,7 +67,7 @@ function workOf(coat: Blend, zone: Zone, layer: Layer, piece: MeasuredPiece, zon
 }
 
 /** The sections of a coat as it is, or as it would be. */
-function cutFor(coat: Blend, zone: Zone, { drying }: Layer, parts: readonly WetPart[]) {
+function cutFor(coat: Blend, zone: Zone, { drying }: TimedStep, parts: readonly WetPart[]) {
 	const method = METHODS[coat.method];
 	const rate = method.rate * (coat.hands ?? 1);
 	/** A crisp zone has no join to be worked wet. */
@@ -52,7 +75,7 @@ function cutFor(coat: Blend, zone: Zone, { drying }: Layer, parts: readonly WetP
 	return { rate, open, ...cutSections(parts, rate, open) };
 }
 
-function wetPart({ part, face, laid }: LaidPart, zone: Zone, zones: readonly ZonePlan[]): WetPart {
+function wetPart({ part, face, laid }: LaidPart, zone: Zone, zones: readonly ZoneAreas[]): WetPart {
 	const areas = zones.find((plan) => plan.zone === zone.id && plan.part === part.id)?.areas ?? [];
 	return {
 		part: part.id,

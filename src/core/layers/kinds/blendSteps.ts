@@ -1,7 +1,11 @@
-import type { FilmCoat } from './schema';
-import { METHODS } from './methods';
+import { METHODS } from '../methods';
+import type { BlendMethodId } from '../methods/schema';
 
-type Blend = Extract<FilmCoat, { kind: 'blend' }>;
+interface Blended {
+	readonly method: BlendMethodId;
+	readonly times: number;
+	readonly drawers?: 'in' | 'out' | undefined;
+}
 
 const DRAWERS = {
 	in: {
@@ -15,7 +19,7 @@ const DRAWERS = {
 } as const;
 
 /** How a blended coat is done, step by step, as its method, its passes and the choice about drawers make it. Source: craft 4. */
-export function stepsOfBlend(coat: Blend, moves: boolean): string[] {
+export function stepsOfBlend(coat: Blended, moves: boolean): string[] {
 	const { steps, passes, water, wipe } = METHODS[coat.method];
 	const { before, after } = DRAWERS[coat.drawers ?? 'in'];
 	return [
@@ -26,9 +30,4 @@ export function stepsOfBlend(coat: Blend, moves: boolean): string[] {
 		wipe,
 		...(moves ? [after] : [])
 	];
-}
-
-/** How many normal coats' worth of material a coat lays: of its film, its paint and its cover alike. */
-export function amountOfCoat(coat: FilmCoat): number {
-	return coat.times * coat.thickness * (coat.kind === 'blend' ? METHODS[coat.method].film : 1);
 }

@@ -1,0 +1,27 @@
+import type { Minutes } from '../units';
+import type { Layer } from './stackLayers';
+
+export type RuleKind = 'must' | 'should' | 'school' | 'note';
+
+/** How far a layer must have come: laid, dry to the touch, tacky, past its recoat, hard at the earliest or for certain; or so many minutes old. What that means in minutes here, `schedule` knows. */
+export type Readiness = 'laid' | 'touch-dry' | 'tacky' | 'recoat' | 'hardening' | 'hard' | Minutes;
+
+/** What has to pass between the end of one step and the beginning of another. Data: it sees no clock. */
+export interface Arc {
+	readonly rule: string;
+	readonly before: Layer;
+	readonly after: Layer;
+	/** Surfaces where the two meet. */
+	readonly where: readonly string[];
+	/** Sooner is wrong. */
+	readonly least: Readiness;
+	/** Waited for where the painter says nothing: never less than `least`. */
+	readonly asks: Readiness;
+	/** Later is wrong; null: it may be as late as it likes. */
+	readonly most: Readiness | null;
+	/** How wrong. */
+	readonly kind: RuleKind;
+	/** What is wrong when it is too soon or too late, from how long was waited and how long it needs, in words. */
+	readonly what: (waited: string, needs: string) => string;
+	readonly why: string;
+}

@@ -1,0 +1,72 @@
+import { z } from 'zod';
+import { IdSchema } from '../../units';
+import { BLEND_METHODS, BRUSH_SCHOOLS } from '../methods/schema';
+import { METHODS } from '../methods';
+import { traitsOfMaterial } from '../traits';
+import { stepsOfBlend } from './blendSteps';
+import { FILM } from './defaults';
+import { film, filmOf } from './fields';
+import { hiddenBy } from './hiddenBy';
+import type { CoatKind } from './types';
+
+export const BlendSchema = z.strictObject({
+	kind: z.literal('blend'),
+	...film,
+	zone: IdSchema,
+	method: z.enum(BLEND_METHODS),
+	brushes: z.enum(BRUSH_SCHOOLS),
+	drawers: z
+		.enum(['in', 'out'])
+		.optional()
+		.meta({ description: 'Left in, to see the front as one (as without it), or taken out for clean edges.' }),
+	extender: z.number().min(0).max(240).optional().meta({ description: 'Minutes that an extender adds to the open time, by its label.' }),
+	hands: z.number().int().min(1).max(4).optional().meta({ description: 'How many work on it at once; one where it is not given.' })
+});
+export type Blend = z.infer<typeof BlendSchema>;
+
+const amount = (coat: Blend) => FILM.amount(coat) * METHODS[coat.method].film;
+
+export const blend: CoatKind<Blend> = {
+	...FILM,
+	word: 'Blended coat',
+	phase: 'blend',
+	materials: ['paint'],
+	starts: ({ zones, paint }) => zones.map(({ id, name }) => ({ text: `Blended coat: ${name}`, coat: newBlend(id, paint) })),
+	where: ({ zone }) => ({ zone }),
+	colour: ({ zone }) => ({ zone }),
+	amount,
+	traits: (coat, { material, zone, colourOf }) => {
+		const { wet, drags, wears } = METHODS[coat.method];
+		const covers = zone !== null && !zone.leaves;
+		const thinnest = Math.min(...(zone?.colours ?? []).map((id) => colourOf(id)?.opacity ?? 1));
+		return {
+			...traitsOfMaterial(material),
+			film: true,
+			wet: true,
+			paints: true,
+			blends: coat.times,
+			mists: wet,
+			drags,
+			wears,
+			decorates: true,
+			covers,
+			hides: covers && !wears && Number.isFinite(thinnest) ? hiddenBy(thinnest, amount(coat)) : 0
+		};
+	},
+	takes: (_coat, { shares }) => [...shares],
+	work: ({ times, method, hands }, { shares }) =>
+		(times * shares.reduce((sum, { area }) => sum + area, 0)) / (METHODS[method].rate * (hands ?? 1)),
+	passes: ({ times, method }) => ({ count: times, rest: METHODS[method].rest }),
+	tools: ({ method, brushes }, colours) => METHODS[method].tools(colours, brushes).filter(({ count }) => count > 0),
+	steps: stepsOfBlend,
+	look: ({ method }) => ({ effect: 'blend', hand: METHODS[method].hand }),
+	detail: () => ''
+};
+
+const newBlend = (zone: string, material: string): Blend => ({
+	...filmOf('blend', material, 1),
+	kind: 'blend',
+	zone,
+	method: 'mist-and-feather',
+	brushes: 'clean-joins'
+});

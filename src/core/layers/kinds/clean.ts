@@ -1,0 +1,26 @@
+import { z } from 'zod';
+import { IdSchema } from '../../units';
+import { CoatPartsSchema, step, type CoatParts } from './fields';
+import { STEP } from './defaults';
+import type { CoatKind } from './types';
+
+export const CleanSchema = z.strictObject({ kind: z.literal('clean'), ...step, material: IdSchema, on: CoatPartsSchema });
+export type Clean = z.infer<typeof CleanSchema>;
+
+/** Washed in a minute, m2. */
+const RATE = 0.25;
+
+export const clean: CoatKind<Clean> = {
+	...STEP,
+	word: 'Cleaning',
+	phase: 'prepare',
+	materials: ['cleaner'],
+	starts: () => [{ text: 'Cleaning', coat: newClean('all') }],
+	where: ({ on }) => ({ on }),
+	amount: () => 1,
+	traits: (_coat, { material }) => ({ cleans: true, dusts: true, rinses: material?.rinse ?? false }),
+	takes: (_coat, { area }) => [{ colour: null, area }],
+	work: (_coat, { area }) => area / RATE
+};
+
+export const newClean = (on: CoatParts): Clean => ({ kind: 'clean', id: 'clean', wait: null, material: 'degreaser-no-rinse', on });

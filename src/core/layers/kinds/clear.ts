@@ -1,0 +1,22 @@
+import { z } from 'zod';
+import { traitsOfMaterial } from '../traits';
+import { FILM } from './defaults';
+import { film, filmOf, place, type CoatParts } from './fields';
+import type { CoatKind } from './types';
+
+export const ClearSchema = z.strictObject({ kind: z.literal('clear'), ...film, ...place });
+export type Clear = z.infer<typeof ClearSchema>;
+
+export const clear: CoatKind<Clear> = {
+	...FILM,
+	word: 'Clear coat',
+	phase: 'protect',
+	materials: ['clear'],
+	starts: () => [{ text: 'Clear coat', coat: newClear('all') }],
+	where: ({ on, through }) => ({ on, ...(through === undefined ? {} : { through }) }),
+	traits: ({ through }, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, covers: through === undefined }),
+	tools: ({ applicator }) => [{ tool: applicator === 'brush' ? 'synthetic brush' : applicator, count: 1 }],
+	look: () => ({ effect: 'clear' })
+};
+
+export const newClear = (on: CoatParts): Clear => ({ ...filmOf('clear', 'clear-coat', 2), kind: 'clear', on });

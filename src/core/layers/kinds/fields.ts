@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { IdSchema } from '../../units';
+
+export const CoatPartsSchema = z
+	.union([z.enum(['all', 'drawers', 'doors', 'fronts', 'panels', 'frame']), z.array(IdSchema).min(1).max(400)])
+	.meta({
+		description:
+			'"all"; "drawers", "doors", "fronts" (both) or "panels", with all that lies on them; "frame" (the carcass of every face); or a list of ids: a part stands for itself, a face for its carcass.'
+	});
+export type CoatParts = z.infer<typeof CoatPartsSchema>;
+
+export const APPLICATORS = ['brush', 'roller', 'sponge', 'spray', 'cloth'] as const;
+export type Applicator = (typeof APPLICATORS)[number];
+
+/** Of every step. */
+export const step = {
+	id: IdSchema,
+	wait: z.number().min(0).max(100_000).nullable().meta({ description: 'Minutes waited after it; null: as long as it needs.' })
+};
+
+/** Of every step that leaves a film. */
+export const film = {
+	...step,
+	material: IdSchema,
+	times: z.number().int().min(1).max(9).meta({ description: 'Number of coats.' }),
+	thickness: z.number().min(0.25).max(4).meta({ description: '1 is a normal coat.' }),
+	applicator: z.enum(APPLICATORS),
+	edges: z
+		.enum(['full', 'one', 'none'])
+		.optional()
+		.meta({ description: 'On edges that move past each other: as on the face (full), one coat only, or none because they are masked.' })
+};
+
+/** Where a film lies: on surfaces, and there, if so wished, only where the motifs of an arrangement are open. */
+export const place = {
+	on: CoatPartsSchema,
+	through: IdSchema.optional().meta({ description: 'Of an arrangement: it goes only where its motifs are open.' })
+};
+
+/** One colour of the palette, or those of a zone where they lie. */
+export const ColourSourceSchema = z.union([IdSchema, z.strictObject({ zone: IdSchema })]);
+export type ColourSource = z.infer<typeof ColourSourceSchema>;
+
+/** Fields of a film as it is begun. */
+export function filmOf(id: string, material: string, times: number) {
+	return { id, wait: null, material, times, thickness: 1, applicator: 'brush' as const };
+}

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { IdSchema } from '../../units';
+import { traitsOfMaterial } from '../traits';
+import { FILM } from './defaults';
+import { film, filmOf, place } from './fields';
+import type { CoatKind, Site } from './types';
+
+export const GildingWaxSchema = z
+	.strictObject({
+		kind: z.literal('gilding-wax'),
+		...film,
+		...place,
+		colour: IdSchema,
+		catches: z
+			.enum(['edges', 'heights', 'all'])
+			.meta({ description: 'Where the finger or the cloth catches: the edges of each surface, its high points, or all of it.' })
+	})
+	.meta({ description: 'Metallic wax in oil, rubbed on thin. Through an arrangement, all of it: the tops of its motifs.' });
+export type GildingWax = z.infer<typeof GildingWaxSchema>;
+
+/** Along an edge it takes a line so wide, m. */
+const LINE = 0.006;
+/** Of a surface, what its high points are. */
+const HEIGHTS = 0.12;
+/** Rubbed on in a minute, m2. */
+const RATE = 0.03;
+
+const areaOf = ({ catches }: GildingWax, { area, edge, open }: Site) => {
+	const whole = open?.area ?? area;
+	return catches === 'all' ? whole : catches === 'heights' ? HEIGHTS * whole : Math.min(whole, edge * LINE);
+};
+
+/** Source: craft 3 and 11. */
+export const gildingWax: CoatKind<GildingWax> = {
+	...FILM,
+	word: 'Gilding wax',
+	phase: 'tone',
+	materials: ['gilding'],
+	starts: ({ colours, arrangements }) => [
+		{ text: 'Gilding wax on edges', coat: newGildingWax(colours.at(-1)!) },
+		...arrangements.map(({ id, name }) => ({
+			text: `Gilding wax: ${name}`,
+			coat: { ...newGildingWax(colours.at(-1)!), through: id, catches: 'all' as const }
+		}))
+	],
+	where: ({ on, through }) => ({ on, ...(through === undefined ? {} : { through }) }),
+	colour: ({ colour }) => colour,
+	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, decorates: true }),
+	takes: (coat, site) => [{ colour: coat.colour, area: areaOf(coat, site) }],
+	work: (coat, site) => (coat.times * areaOf(coat, site)) / RATE,
+	tools: ({ applicator }) => [
+		{ tool: applicator === 'cloth' ? 'soft cloth, a corner of it' : applicator, count: 1 },
+		{ tool: 'cloth to buff', count: 1 }
+	],
+	steps: () => ['A touch on the finger or the cloth, most of it wiped off again.', 'Stroke it along edges and tops; buff at once.'],
+	look: ({ catches }) => ({ effect: 'gild', catches }),
+	detail: ({ catches, through }) => (catches === 'all' ? (through === undefined ? 'all over' : 'tops') : catches)
+};
+
+const newGildingWax = (colour: string): GildingWax => ({
+	...filmOf('gilding-wax', 'gilding-wax', 1),
+	kind: 'gilding-wax',
+	on: 'all',
+	applicator: 'cloth',
+	colour,
+	catches: 'edges'
+});

@@ -1,0 +1,22 @@
+import { z } from 'zod';
+import { step } from './fields';
+import { STEP } from './defaults';
+import type { CoatKind } from './types';
+
+export const HardwareMaskedSchema = z.strictObject({ kind: z.literal('hardware-masked'), ...step });
+export type HardwareMasked = z.infer<typeof HardwareMaskedSchema>;
+
+/** Minutes for each piece. */
+const EACH = 2;
+
+export const hardwareMasked: CoatKind<HardwareMasked> = {
+	...STEP,
+	word: 'Hardware masked',
+	phase: 'prepare',
+	starts: () => [{ text: 'Hardware masked', coat: newHardwareMasked() }],
+	where: () => ({ only: 'hardware' }),
+	traits: () => ({ hardware: 'masked' }),
+	work: (_coat, { hardware }) => hardware * EACH
+};
+
+export const newHardwareMasked = (): HardwareMasked => ({ kind: 'hardware-masked', id: 'hardware-masked', wait: null });

@@ -1,0 +1,75 @@
+import type { Material } from '../material';
+import { base } from './base';
+import { blend } from './blend';
+import { clean } from './clean';
+import { clear } from './clear';
+import { dust } from './dust';
+import type { ColourSource } from './fields';
+import { filler } from './filler';
+import { gildingWax } from './gildingWax';
+import { glaze } from './glaze';
+import { hardwareMasked } from './hardwareMasked';
+import { hardwareOff } from './hardwareOff';
+import { hardwareOn } from './hardwareOn';
+import { prime } from './prime';
+import { sand } from './sand';
+import type { Coat, FilmCoat } from './schema';
+import { scuff } from './scuff';
+import { stencil } from './stencil';
+import type { CoatKind, Where } from './types';
+import { wax } from './wax';
+
+/** Every kind of coat, in the order in which they are offered. A new one is a file, a member of the union of schemas and a line here. */
+export const KINDS: { readonly [Kind in Coat['kind']]: CoatKind<Extract<Coat, { kind: Kind }>> } = {
+	'hardware-off': hardwareOff,
+	'hardware-masked': hardwareMasked,
+	clean,
+	dust,
+	filler,
+	sand,
+	scuff,
+	prime,
+	base,
+	blend,
+	stencil,
+	glaze,
+	'gilding-wax': gildingWax,
+	clear,
+	wax,
+	'hardware-on': hardwareOn
+};
+
+/** The kind of a coat, whatever it is: it is only ever asked about that one. */
+export function kindOfCoat(coat: Coat): CoatKind<Coat> {
+	return KINDS[coat.kind] as unknown as CoatKind<Coat>;
+}
+
+/** What a step is called: `Base coat`. */
+export function wordCoat(coat: Coat): string {
+	return kindOfCoat(coat).word;
+}
+
+/** The name of a step within a sentence: `the base coat (chalk-type paint)`. */
+export function nameCoat(coat: Coat, material: Material | null): string {
+	const word = wordCoat(coat).toLowerCase();
+	return material ? `the ${word} (${material.name.toLowerCase()})` : `the ${word}`;
+}
+
+export function whereOf(coat: Coat): Where {
+	return kindOfCoat(coat).where(coat);
+}
+
+/** The colour of the palette that a coat is of, or the zone whose colours it takes; null where it brings none. */
+export function colourOf(coat: Coat): ColourSource | null {
+	return kindOfCoat(coat).colour(coat);
+}
+
+/** How many normal coats' worth of material a coat lays: of its film, its paint and its cover alike. */
+export function amountOfCoat(coat: FilmCoat): number {
+	return kindOfCoat(coat).amount(coat);
+}
+
+/** The coat in one colour of the palette in place of the one it has. */
+export function recolour(coat: Coat, colour: string): Coat {
+	return 'colour' in coat ? { ...coat, colour } : coat;
+}

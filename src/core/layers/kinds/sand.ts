@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { CoatPartsSchema, step, type CoatParts } from './fields';
+import { STEP } from './defaults';
+import type { CoatKind } from './types';
+
+export const SandSchema = z.strictObject({
+	kind: z.literal('sand'),
+	...step,
+	on: CoatPartsSchema,
+	grit: z.number().int().min(40).max(2000),
+	bare: z.boolean().meta({ description: 'Down to the bare ground: all coats under it are taken off.' }),
+	eases: z.number().min(0).max(20).optional().meta({ description: 'Taken off the meeting edges, mm.' })
+});
+export type Sand = z.infer<typeof SandSchema>;
+
+/** Sanded in a minute, m2: to key it, and down to the bare ground. */
+const RATE = { key: 0.08, bare: 0.02 } as const;
+
+export const DUST_CAUTIONS = [
+	'Dust: a mask, extraction, or sand wet.',
+	'Old paint may hold lead: test before sanding, and follow local rules or a licensed professional.'
+] as const;
+
+export const sand: CoatKind<Sand> = {
+	...STEP,
+	word: 'Sanding',
+	phase: 'prepare',
+	starts: () => [{ text: 'Sanding', coat: newSand('all') }],
+	where: ({ on }) => ({ on }),
+	traits: ({ bare }) => ({ keys: true, bares: bare }),
+	work: ({ bare }, { area }) => area / RATE[bare ? 'bare' : 'key'],
+	steps: ({ bare }) =>
+		bare ? ['Along the grain, until no old coat is left.', 'Veneer is 0.5 to 0.8 mm thin: stop at the first pale spot.'] : [],
+	cautions: DUST_CAUTIONS,
+	look: ({ bare }) => ({ effect: bare ? 'bare' : 'none' }),
+	detail: ({ grit, bare }) => `grit ${grit}${bare ? ', to bare' : ''}`
+};
+
+export const newSand = (on: CoatParts, grit = 180): Sand => ({ kind: 'sand', id: 'sand', wait: null, on, grit, bare: false });

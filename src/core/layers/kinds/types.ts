@@ -1,0 +1,120 @@
+import type { Colour } from '../../colour';
+import type { Zone } from '../../layout';
+import type { Minutes, Ml } from '../../units';
+import type { Material, MaterialKind } from '../material';
+import type { Hand } from '../methods/types';
+import type { Traits } from '../traits';
+import type { ColourSource, CoatParts } from './fields';
+
+/** Where in the work a step belongs, for one that is added without a place. */
+export const PHASES = ['prepare', 'prime', 'base', 'blend', 'print', 'tone', 'protect', 'finish'] as const;
+export type Phase = (typeof PHASES)[number];
+
+/** Where a coat goes: on what all of these have in common. */
+export interface Where {
+	readonly on?: CoatParts;
+	/** Of an arrangement: only where its motifs are open. */
+	readonly through?: string;
+	/** Of a zone: on the parts that it colours. */
+	readonly zone?: string;
+	/** Only on surfaces that have hardware, or old holes to fill. */
+	readonly only?: 'hardware' | 'holes';
+}
+
+/** How much there is where a coat goes. */
+export interface Site {
+	/** Of its surfaces, m2. */
+	readonly area: number;
+	/** Length of their edges, m. */
+	readonly edge: number;
+	/** Of the colours of its zone where it goes, m2. */
+	readonly shares: readonly { readonly colour: string; readonly area: number }[];
+	/** How many colours that zone has; 0 where there is none. */
+	readonly colours: number;
+	/** What motifs let through, m2, and how many there are; null where it goes through none. */
+	readonly open: { readonly area: number; readonly motifs: number } | null;
+	/** Pieces of hardware. */
+	readonly hardware: number;
+	/** Of old holes to be filled. */
+	readonly holes: Ml;
+}
+
+/** What a coat takes of one colour, or of its material alone. */
+export interface Take {
+	readonly colour: string | null;
+	/** m2. */
+	readonly area: number;
+	/** Of what is laid, where it is a mix. */
+	readonly share?: number;
+	/** Where it does not follow from the area. */
+	readonly ml?: Ml;
+}
+
+export interface Tool {
+	readonly tool: string;
+	readonly count: number;
+}
+
+/** How a coat shows: the effect of the picture, and what only the coat knows of it. */
+export type Look =
+	| { readonly effect: 'none' }
+	| { readonly effect: 'bare' }
+	| { readonly effect: 'fill' }
+	| { readonly effect: 'paint' }
+	| { readonly effect: 'blend'; readonly hand: Hand }
+	| { readonly effect: 'stencil'; readonly edge: 'crisp' | 'soft' }
+	| { readonly effect: 'clear' }
+	/** `strength`: share of paint in what is laid. */
+	| { readonly effect: 'glaze'; readonly strength: number }
+	| { readonly effect: 'gild'; readonly catches: 'edges' | 'heights' | 'all' };
+
+export interface CoatSetting {
+	readonly material: Material | null;
+	/** The zone that it goes on, or whose colours it takes; null: none, or an unknown one. */
+	readonly zone: Zone | null;
+	readonly colourOf: (id: string) => Pick<Colour, 'opacity'> | undefined;
+}
+
+export interface StartContext {
+	/** Of the palette, at least one. */
+	readonly colours: readonly string[];
+	readonly zones: readonly { readonly id: string; readonly name: string }[];
+	readonly arrangements: readonly { readonly id: string; readonly name: string }[];
+	/** Material of the paint that the piece has already. */
+	readonly paint: string;
+	readonly hasHoles: boolean;
+}
+
+/** A way to begin a coat; its id is made free when it is put in. */
+export interface Start<C> {
+	readonly text: string;
+	readonly coat: C;
+}
+
+/** A kind of coat: a file here, a member of the union of schemas and a line in the table. */
+export interface CoatKind<C> {
+	/** What the step is called: `Base coat`. */
+	readonly word: string;
+	readonly phase: Phase;
+	/** Which materials serve it; none where it takes none. */
+	readonly materials: readonly MaterialKind[];
+	readonly starts: (context: StartContext) => readonly Start<C>[];
+	readonly where: (coat: C) => Where;
+	readonly colour: (coat: C) => ColourSource | null;
+	/** How many normal coats' worth of material it lays: of film, paint and cover alike. */
+	readonly amount: (coat: C) => number;
+	readonly traits: (coat: C, setting: CoatSetting) => Partial<Traits>;
+	readonly takes: (coat: C, site: Site) => readonly Take[];
+	/** Work at it, all its passes. */
+	readonly work: (coat: C, site: Site) => Minutes;
+	/** How often it is gone over, and what it rests in between at least. */
+	readonly passes: (coat: C) => { readonly count: number; readonly rest: Minutes };
+	/** For so many colours. */
+	readonly tools: (coat: C, colours: number) => readonly Tool[];
+	/** How it is done, where that is more than laying it. */
+	readonly steps: (coat: C, moves: boolean) => readonly string[];
+	readonly cautions: readonly string[];
+	readonly look: (coat: C) => Look;
+	/** What tells it from others of its kind, in two words: `grit 180`. */
+	readonly detail: (coat: C) => string;
+}

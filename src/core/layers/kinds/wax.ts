@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { traitsOfMaterial } from '../traits';
+import { FILM } from './defaults';
+import { film, filmOf, place, type CoatParts } from './fields';
+import type { CoatKind } from './types';
+
+export const WaxSchema = z.strictObject({ kind: z.literal('wax'), ...film, ...place });
+export type Wax = z.infer<typeof WaxSchema>;
+
+export const wax: CoatKind<Wax> = {
+	...FILM,
+	word: 'Wax',
+	phase: 'protect',
+	materials: ['wax'],
+	starts: () => [{ text: 'Wax', coat: newWax('all') }],
+	where: ({ on, through }) => ({ on, ...(through === undefined ? {} : { through }) }),
+	traits: ({ through }, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, covers: through === undefined }),
+	tools: ({ applicator }) => [
+		{ tool: applicator, count: 1 },
+		{ tool: 'lint-free cloth to buff', count: 1 }
+	],
+	look: () => ({ effect: 'clear' })
+};
+
+export const newWax = (on: CoatParts): Wax => ({ ...filmOf('wax', 'clear-wax', 1), kind: 'wax', on, applicator: 'cloth' });

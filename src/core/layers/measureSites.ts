@@ -1,0 +1,101 @@
+import { sharesInOpenings, type ArrangementPlan, type Layout, type LaidItem, type ZoneAreas } from '../layout';
+import { surfaceOf, surfacesOfPiece, type MeasuredPiece, type Part } from '../piece';
+import type { Ml } from '../units';
+import { colourOf, whereOf } from './kinds';
+import type { Site } from './kinds/types';
+import type { Layer, Stack } from './stackLayers';
+
+const M2 = 1e6;
+const MM_PER_M = 1000;
+/** Old holes are filled so deep, mm: a board mostly. */
+const DEEP = 20;
+/** More than the hole: it is laid proud, and some stays on the knife. */
+const PROUD = 1.5;
+
+export interface SiteMeasures {
+	readonly piece: MeasuredPiece;
+	readonly layout: Layout;
+	/** Areas of every zone on each part. */
+	readonly zones: readonly ZoneAreas[];
+	readonly laid: readonly ArrangementPlan[];
+}
+
+/** How much there is where each coat goes, by its id: what it takes, and how long it is worked at, follow from that. Only of the faces of the piece that is given. */
+export function measureSites(stack: Stack, measures: SiteMeasures): ReadonlyMap<string, Site> {
+	const surfaces = new Map(measureSurfaces(measures.piece));
+	const parts = new Set(measures.piece.faces.flatMap((face) => [face.id, ...face.parts.map(({ id }) => id)]));
+	return new Map(stack.layers.map((layer) => [layer.coat.id, siteOf(layer, surfaces, parts, measures)]));
+}
+
+interface OnSurface {
+	readonly area: number;
+	readonly edge: number;
+	readonly hardware: number;
+	readonly holes: Ml;
+}
+
+function measureSurfaces(piece: MeasuredPiece): [string, OnSurface][] {
+	return surfacesOfPiece(piece).map(({ id, part, face: faceId, area, edge }) => {
+		const face = piece.faces.find((other) => other.id === faceId)!;
+		const here = face.parts.filter((other) => surfaceOf(other) === id);
+		const own = <Thing>(of: (part: Part) => readonly Thing[]) => {
+			const onParts = here.flatMap(of);
+			if (part !== null) return onParts;
+			/** The face as a whole bears what is on its parts too; its own comes first. */
+			const count = of(face.whole).length - face.parts.reduce((sum, other) => sum + of(other).length, 0);
+			return [...of(face.whole).slice(0, count), ...onParts];
+		};
+		const volume = own(({ filled }) => filled).reduce((sum, { diameter }) => sum + (Math.PI / 4) * diameter ** 2 * DEEP, 0);
+		return [
+			id,
+			{
+				area: area / M2,
+				edge: edge / MM_PER_M,
+				hardware: own(({ hardware }) => hardware).length,
+				holes: (volume * PROUD) / MM_PER_M
+			}
+		];
+	});
+}
+
+function siteOf(
+	{ coat, surfaces: on, openings }: Layer,
+	surfaces: ReadonlyMap<string, OnSurface>,
+	parts: ReadonlySet<string>,
+	measures: SiteMeasures
+): Site {
+	const sum = (of: (surface: OnSurface) => number) =>
+		[...on].reduce((total, id) => total + (surfaces.has(id) ? of(surfaces.get(id)!) : 0), 0);
+	const items = new Set<LaidItem>();
+	if (openings !== null)
+		for (const surface of on) for (const { item } of openings.get(surface) ?? []) if (parts.has(item.part)) items.add(item);
+	const open = openings === null ? null : { area: areaOf([...items]) / M2, motifs: items.size };
+	return {
+		area: sum(({ area }) => area),
+		edge: sum(({ edge }) => edge),
+		hardware: sum(({ hardware }) => hardware),
+		holes: sum(({ holes }) => holes),
+		...sharesFor(coat, openings === null ? null : [...items], parts, measures),
+		open
+	};
+}
+
+function areaOf(items: readonly LaidItem[]): number {
+	return items.reduce((sum, { openArea }) => sum + openArea, 0);
+}
+
+function sharesFor(
+	coat: Layer['coat'],
+	items: readonly LaidItem[] | null,
+	parts: ReadonlySet<string>,
+	{ piece, layout, zones }: SiteMeasures
+): Pick<Site, 'shares' | 'colours'> {
+	const source = colourOf(coat);
+	const id = source !== null && typeof source !== 'string' ? source.zone : whereOf(coat).zone;
+	const zone = layout.zones.find((other) => other.id === id);
+	if (!zone) return { shares: [], colours: 0 };
+	const rows = items === null ? zones.filter((one) => one.zone === zone.id && parts.has(one.part)) : sharesInOpenings(zone, items, piece);
+	const sums = new Map<string, number>();
+	for (const { areas } of rows) for (const { colour, area } of areas) sums.set(colour, (sums.get(colour) ?? 0) + area);
+	return { shares: [...sums].map(([colour, area]) => ({ colour, area })), colours: zone.colours.length };
+}

@@ -1,0 +1,56 @@
+import type { Found, Rule } from '../findings';
+import { nameCoat, whereOf, wordCoat } from '../kinds';
+import { layersOver, layersUnder, type Layer, type Meeting, type Stack } from '../stackLayers';
+
+/** A film that hides so much of it leaves nothing to be seen of work under it. */
+const HIDDEN = 0.9;
+
+/** A coat over blending, a print, a glaze or gilding on the same surface: all of that work is gone from sight. */
+export const hiddenWork: Rule = {
+	id: 'hidden-work',
+	satisfiedBy:
+		'Work that is to be seen after the coats that would hide it; a clear or thin coat over it hides nothing, nor does one that is worn back.',
+	check: (stack) =>
+		stack.layers.filter(({ traits }) => traits.covers && traits.hides >= HIDDEN).flatMap((layer) => checkHiding(stack, layer)),
+	examples: {
+		bad: [
+			['a base coat over the stencil', 'base; stencil; base x2!'],
+			['a base coat over the blending', 'base; blend; base x2!'],
+			['white primer over gilding wax', 'base; gilding-wax; prime:shellac-primer!'],
+			['another shade over the stencil', 'base; stencil; blend x2!']
+		],
+		good: [
+			['the blending after the base', 'base; blend; stencil; clear'],
+			['clear shellac over the stencil', 'base; stencil; prime:shellac-clear'],
+			['a glaze over it', 'base; stencil; glaze'],
+			['the second, careful coat of the same shade', 'base; blend; blend'],
+			['layer and wear over it', 'base; blend; blend method=layer-and-wear'],
+			['worn back afterwards', 'base; stencil; base x2; blend method=layer-and-wear'],
+			['on another surface', 'base; stencil; base x2 on=frame'],
+			['a thin wash over it', 'base; stencil; base thin']
+		]
+	}
+};
+
+function checkHiding(stack: Stack, layer: Layer): Found[] {
+	const worn = new Set(layersOver(stack, layer).flatMap(({ layer: over, where }) => (over.traits.wears ? where : [])));
+	const zone = whereOf(layer.coat).zone;
+	const hidden = layersUnder(stack, layer).flatMap(({ layer: under, where }): Meeting[] => {
+		const left = where.filter((surface) => !worn.has(surface));
+		/** The careful second coat of a blend lies over the first. */
+		const isSame = zone !== undefined && whereOf(under.coat).zone === zone && under.openings === null;
+		return under.traits.decorates && !isSame && left.length > 0 ? [{ layer: under, where: left }] : [];
+	});
+	if (hidden.length === 0) return [];
+	const first = hidden[0]!.layer;
+	return [
+		{
+			kind: 'should',
+			what: `${wordCoat(layer.coat)} covers ${nameCoat(first.coat, null)}${hidden.length > 1 ? ` and ${hidden.length - 1} more` : ''} under it.`,
+			coat: layer.coat.id,
+			where: [...new Set(hidden.flatMap(({ where }) => where))],
+			why: 'Nothing of that work would be seen.',
+			remedies: [{ label: `Move it before ${nameCoat(first.coat, null)}`, edits: [{ op: 'move', coat: layer.coat.id, to: first.at }] }]
+		}
+	];
+}

@@ -1,0 +1,46 @@
+import type { Rule } from '../findings';
+import { newClear } from '../kinds/clear';
+import { newGlaze } from '../kinds/glaze';
+import { layersOn } from '../stackLayers';
+
+/** A tinted glaze soaks into porous paint, and is hard to move there: three schools. Source: craft 11 and 12. */
+export const porousGlaze: Rule = {
+	id: 'porous-glaze',
+	satisfiedBy: 'A clear coat or clear glaze under the tinted one; or straight on, for a denser, stiffer result, as a choice.',
+	check: (stack) =>
+		stack.layers
+			.filter(({ traits }) => traits.glazes)
+			.flatMap((layer) => {
+				const where = [...layer.surfaces].filter((surface) => {
+					const top = layersOn(stack, surface, layer.at).findLast(({ traits }) => traits.film && traits.covers);
+					return top !== undefined && top.traits.porous && !top.traits.slips;
+				});
+				if (where.length === 0) return [];
+				const on = where.length === stack.surfaces.length ? 'all' : where;
+				return [
+					{
+						kind: 'school' as const,
+						what: 'A tinted glaze goes straight on porous paint.',
+						coat: layer.coat.id,
+						where,
+						why: 'It soaks in at once: denser and stiffer, and hard to wipe back. Some seal first, some lay clear glaze first, some want it so.',
+						remedies: [
+							{ label: 'Seal it first', edits: [{ op: 'insert', at: layer.at, coat: { ...newClear(on), times: 1 } }] },
+							{ label: 'Clear glaze first', edits: [{ op: 'insert', at: layer.at, coat: newGlaze(on, null) }] }
+						]
+					}
+				];
+			}),
+	examples: {
+		bad: [
+			['straight on chalk-type paint', 'base; glaze!'],
+			['straight on a blended coat', 'base; clear; blend; glaze!']
+		],
+		good: [
+			['sealed first', 'base; clear; glaze'],
+			['clear glaze first', 'base; glaze clear; glaze'],
+			['on paint that is not porous', 'base:mineral-paint; glaze'],
+			['a clear glaze by itself', 'base; glaze clear']
+		]
+	}
+};

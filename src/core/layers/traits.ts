@@ -1,0 +1,113 @@
+import type { Material } from './material';
+
+/** What a layer is to others, whatever kind of coat made it. Rules ask these, and never for a kind. */
+export interface Traits {
+	/** Takes grease and wax off. */
+	readonly cleans: boolean;
+	/** Takes dust off. */
+	readonly dusts: boolean;
+	/** Floods what is under it with water. */
+	readonly rinses: boolean;
+	/** Leaves a tooth for the next coat. */
+	readonly keys: boolean;
+	/** Takes off all that lies there, down to the ground. */
+	readonly bares: boolean;
+	/** Fills the old holes of its surfaces; has to be sanded flush. */
+	readonly fills: boolean;
+	readonly hardware: 'off' | 'masked' | 'on' | null;
+
+	/** Laid wet: what is under it has to be dry. */
+	readonly wet: boolean;
+	/** Leaves a film that others lie on. */
+	readonly film: boolean;
+	readonly primes: boolean;
+	/** Paint, in one colour or in several. */
+	readonly paints: boolean;
+	/** One colour that is meant to come out as its swatch. */
+	readonly solid: boolean;
+	/** Coats of colours that are blended. */
+	readonly blends: number;
+	/** Water or glaze in it wakes what is not dry. */
+	readonly mists: boolean;
+	/** Draws colour through what is half dry. */
+	readonly drags: boolean;
+	/** Takes the top back to show what is under it. */
+	readonly wears: boolean;
+	/** A see-through film of colour. */
+	readonly glazes: boolean;
+	/** Clear glaze: what comes over it does not soak in, and can be moved. */
+	readonly slips: boolean;
+	/** Work that is meant to be seen. */
+	readonly decorates: boolean;
+	/** Share of what is under it that it hides, 0 to 1, where it lies. */
+	readonly hides: number;
+	/** Leaves no place of its surfaces without film. */
+	readonly covers: boolean;
+
+	readonly wax: boolean;
+	/** Repels water until it has hardened. */
+	readonly oil: boolean;
+	/** Holds on wax, and keeps it away from what comes over it. */
+	readonly blocks: boolean;
+	readonly dark: boolean;
+	readonly protects: boolean;
+	/** What it covers soaks up nothing any more. */
+	readonly seals: boolean;
+	readonly porous: boolean;
+	/** Too smooth for paint until it is scuffed. */
+	readonly slick: boolean;
+	readonly needsCover: Material['protect'];
+}
+
+export const NO_TRAITS: Traits = {
+	cleans: false,
+	dusts: false,
+	rinses: false,
+	keys: false,
+	bares: false,
+	fills: false,
+	hardware: null,
+	wet: false,
+	film: false,
+	primes: false,
+	paints: false,
+	solid: false,
+	blends: 0,
+	mists: false,
+	drags: false,
+	wears: false,
+	glazes: false,
+	slips: false,
+	decorates: false,
+	hides: 0,
+	covers: false,
+	wax: false,
+	oil: false,
+	blocks: false,
+	dark: false,
+	protects: false,
+	seals: false,
+	porous: false,
+	slick: false,
+	needsCover: 'no'
+};
+
+/** From here on a dried primer or clear coat shines so that paint slides on it. */
+const SLICK_SHEEN = 0.5;
+
+/** What a film is by its material alone. */
+export function traitsOfMaterial(material: Material | null): Partial<Traits> {
+	if (material === null) return {};
+	const { kind, carrier, porous, protect, dark, sheen } = material;
+	return {
+		wax: carrier === 'wax',
+		oil: carrier === 'oil',
+		blocks: carrier === 'shellac',
+		dark,
+		porous,
+		needsCover: protect,
+		protects: kind === 'clear' || kind === 'wax',
+		seals: material.seals ?? (kind === 'clear' || kind === 'wax' || carrier === 'shellac'),
+		slick: material.slick ?? ((kind === 'primer' || kind === 'clear') && sheen >= SLICK_SHEEN)
+	};
+}

@@ -1,0 +1,84 @@
+import { areaInCommon, flattenOutline, type Ring } from '../../geometry';
+import { isOwnSurface, surfacesWithin, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
+import type { Mm, Mm2 } from '../../units';
+import type { LaidItem } from './types';
+
+/** The openings of laid motifs by the surface they lie on; rings in mm from the left and the top edge of its face. */
+export type OpeningsOn = ReadonlyMap<string, readonly Opening[]>;
+
+export interface Opening {
+	readonly item: LaidItem;
+	readonly rings: readonly Ring[];
+	readonly box: Bounds;
+}
+
+interface Bounds {
+	readonly left: Mm;
+	readonly top: Mm;
+	readonly right: Mm;
+	readonly bottom: Mm;
+}
+
+/** Less than this is no overlap: outlines that touch, mm2. */
+const A_TOUCH: Mm2 = 0.5;
+
+const KNOWN = new WeakMap<readonly LaidItem[], { readonly faces: MeasuredPiece['faces']; readonly openings: OpeningsOn }>();
+
+/** Which surfaces laid motifs really lie on: an item on a whole face may lie on its frame, on a drawer, or on both. */
+export function openingsOn(items: readonly LaidItem[], { faces }: Pick<MeasuredPiece, 'faces'>): OpeningsOn {
+	const known = KNOWN.get(items);
+	if (known?.faces === faces) return known.openings;
+	const openings = new Map<string, Opening[]>();
+	for (const face of faces)
+		for (const part of [face.whole, ...face.parts]) {
+			const here = items.filter((item) => item.part === part.id && item.rings.length > 0);
+			if (here.length === 0) continue;
+			const within = surfacesWithin(part, face);
+			for (const item of here) {
+				const rings = item.rings.map((ring) => ring.map((value, i) => value + (i % 2 === 0 ? part.x : part.y)));
+				const opening = { item, rings, box: boundsOf(rings) };
+				for (const surface of within.length === 1 ? within : surfacesUnder(opening, within, face))
+					openings.set(surface, [...(openings.get(surface) ?? []), opening]);
+			}
+		}
+	KNOWN.set(items, { faces, openings });
+	return openings;
+}
+
+/** Of some surfaces of a face, those that an opening lies on; what lies on another takes its place. */
+function surfacesUnder({ rings, box }: Opening, within: readonly string[], face: MeasuredFace): string[] {
+	const whole = areaInCommon(rings, rings);
+	const own = face.parts.filter((part) => isOwnSurface(part) && within.includes(part.id));
+	const covered = new Map(own.map((part) => [part.id, areaOn(part, rings, box)]));
+	return within.filter((surface) => {
+		const on = own.filter((part) =>
+			surface === face.id ? part.on === null || !own.some(({ id }) => id === part.on) : part.on === surface
+		);
+		const taken = on.reduce((sum, part) => sum + covered.get(part.id)!, 0);
+		return (covered.get(surface) ?? whole) - taken > A_TOUCH;
+	});
+}
+
+function areaOn(part: Part, rings: readonly Ring[], box: Bounds): Mm2 {
+	const edge = { left: part.x, top: part.y, right: part.x + part.width, bottom: part.y + part.height };
+	if (!meets(box, edge)) return 0;
+	return areaInCommon(rings, [flattenOutline(part.outline).map((value, i) => value + (i % 2 === 0 ? part.x : part.y))]);
+}
+
+/** Whether openings of two arrangements overlap on a surface. */
+export function openingsOverlap(a: OpeningsOn, b: OpeningsOn, surface: string): boolean {
+	const others = b.get(surface) ?? [];
+	return (a.get(surface) ?? []).some((one) =>
+		others.some((other) => meets(one.box, other.box) && areaInCommon(one.rings, other.rings) > A_TOUCH)
+	);
+}
+
+function meets(a: Bounds, b: Bounds): boolean {
+	return a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
+}
+
+export function boundsOf(rings: readonly Ring[]): Bounds {
+	const xs = rings.flatMap((ring) => ring.filter((_, i) => i % 2 === 0));
+	const ys = rings.flatMap((ring) => ring.filter((_, i) => i % 2 === 1));
+	return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
+}

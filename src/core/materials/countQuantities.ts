@@ -1,0 +1,131 @@
+import type { Colour } from '../colour';
+import { amountOfCoat, isFilm, kindOfCoat, type Coat, type Layer, type Site, type Stack, type Take } from '../layers';
+import { surfacesOfPiece, type MeasuredPiece } from '../piece';
+import type { Ml } from '../units';
+import { LOSS, volumeForArea } from './volumeForArea';
+
+const M2 = 1e6;
+
+export interface Quantities {
+	/** One row for each colour in each material. */
+	readonly paints: readonly {
+		readonly colour: string;
+		readonly material: string;
+		readonly area: number;
+		readonly ml: Ml;
+		readonly uses: readonly { readonly coat: string; readonly area: number; readonly ml: Ml }[];
+	}[];
+	/** What has to be there of every colour that is not mixed, with its share of all mixes, ml; and jars to buy, where it is known what a jar holds. */
+	readonly jars: readonly {
+		readonly colour: string;
+		readonly ml: Ml;
+		readonly left: Ml | null;
+		readonly size: Ml | null;
+		readonly toBuy: number | null;
+	}[];
+	/** One row for each material that brings no colour of the palette. */
+	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml }[];
+	readonly tools: readonly { readonly coat: string; readonly tool: string; readonly count: number }[];
+	/** m2 of each surface. */
+	readonly surfaces: readonly { readonly surface: string; readonly area: number }[];
+}
+
+interface Use {
+	readonly coat: string;
+	readonly colour: string | null;
+	readonly material: string;
+	/** m2, once over. */
+	readonly area: number;
+	readonly ml: number;
+}
+
+/**
+ * What the finish takes, from how much there is where each coat goes (`measureSites`): millilitres of every colour and of
+ * every other material, and the tools. Source: methods 9.
+ */
+export function countQuantities(
+	stack: Stack,
+	sites: ReadonlyMap<string, Site>,
+	piece: MeasuredPiece,
+	palette: readonly Colour[]
+): Quantities {
+	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, sites.get(layer.coat.id)!));
+	return {
+		paints: gather(
+			uses.filter((use) => use.colour !== null),
+			(use) => `${use.colour} ${use.material}`
+		).map(([first, all]) => ({
+			colour: first.colour!,
+			material: first.material,
+			area: sum(all.map((use) => use.area)),
+			ml: sum(all.map((use) => use.ml)),
+			uses: all.map(({ coat, area, ml }) => ({ coat, area, ml }))
+		})),
+		jars: countJars(uses, palette),
+		products: gather(
+			uses.filter((use) => use.colour === null),
+			(use) => use.material
+		).map(([first, all]) => ({
+			material: first.material,
+			area: sum(all.map((use) => use.area)),
+			ml: sum(all.map((use) => use.ml))
+		})),
+		tools: stack.layers.flatMap((layer) => toolsOfLayer(layer, sites.get(layer.coat.id)!)),
+		surfaces: surfacesOfPiece(piece).map(({ id, area }) => ({ surface: id, area: area / M2 }))
+	};
+}
+
+/** A mix takes of the jars of its parts, a mix of mixes of theirs. */
+function countJars(uses: readonly Use[], palette: readonly Colour[]): Quantities['jars'] {
+	const needed = new Map<string, number>();
+	const take = (id: string, ml: number, above: readonly string[]) => {
+		const mix = palette.find((colour) => colour.id === id)?.mix?.filter(({ colour }) => !above.includes(colour));
+		const total = sum((mix ?? []).map(({ parts }) => parts));
+		if (!mix || total === 0) needed.set(id, (needed.get(id) ?? 0) + ml);
+		else for (const { colour, parts } of mix) take(colour, (ml * parts) / total, [...above, id]);
+	};
+	for (const { colour, ml } of uses) if (colour !== null) take(colour, ml, [colour]);
+	return [...needed].map(([colour, ml]) => {
+		const jar = palette.find(({ id }) => id === colour)?.jar;
+		return {
+			colour,
+			ml,
+			left: jar?.left ?? null,
+			size: jar?.size ?? null,
+			toBuy: jar ? Math.max(0, Math.ceil((ml - jar.left) / jar.size - 1e-9)) : null
+		};
+	});
+}
+
+function usesOfLayer({ coat, material }: Layer, site: Site): Use[] {
+	if (material === null) return [];
+	return gather(kindOfCoat(coat).takes(coat, site), ({ colour }) => colour ?? '').map(([{ colour }, all]) => ({
+		coat: coat.id,
+		colour,
+		material: material.id,
+		area: sum(all.map(({ area }) => area)),
+		ml: sum(all.map((take) => mlOf(coat, take, material.coverage)))
+	}));
+}
+
+function mlOf(coat: Coat, { area, ml, share = 1 }: Take, coverage: number): Ml {
+	if (ml !== undefined) return ml;
+	const [times, applicator] = isFilm(coat) ? [amountOfCoat(coat), coat.applicator] : [1, 'cloth' as const];
+	return share * volumeForArea(area * M2, times, coverage, LOSS[applicator]);
+}
+
+function toolsOfLayer({ coat }: Layer, { colours }: Site): Quantities['tools'] {
+	return kindOfCoat(coat)
+		.tools(coat, colours)
+		.map((tool) => ({ coat: coat.id, ...tool }));
+}
+
+function gather<T>(list: readonly T[], keyOf: (item: T) => string): [first: T, all: T[]][] {
+	const groups = new Map<string, T[]>();
+	for (const item of list) groups.set(keyOf(item), [...(groups.get(keyOf(item)) ?? []), item]);
+	return [...groups.values()].map((all) => [all[0]!, all]);
+}
+
+function sum(values: readonly number[]): number {
+	return values.reduce((a, b) => a + b, 0);
+}

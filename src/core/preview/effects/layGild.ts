@@ -1,0 +1,66 @@
+import { convertHexToPaint, thicknessOf } from '../../colour';
+import { cloudNoise, noiseTile, shiftFor } from '../grain';
+import type { Planes } from '../planes';
+import type { SceneLayer } from '../scene';
+import { MOST_COVER, TABLE, tableOfFilm } from './coverTable';
+import { eachSpan } from './eachSpan';
+import { standOfRelief } from './reliefMaps';
+import type { Canvas, Effect } from './canvas';
+
+const LEVELS = 64;
+/** A finger along an edge leaves a line so wide, mm. */
+const LINE = 5;
+/** A height of so many micrometres takes half of what is on the cloth. */
+const HALF = 14;
+/** How evenly it is rubbed on: the rest hangs on the place. */
+const EVEN = 0.62;
+
+/** Metallic wax, where the finger or the cloth catches: along edges, on what stands up, or all over; a little uneven. */
+export const layGild: Effect<'gild'> = (planes, layer, canvas) => {
+	const { scale, scene } = canvas;
+	const paint = convertHexToPaint(layer.hex);
+	const thickness = thicknessOf(paint, Math.min(layer.cover, MOST_COVER));
+	const films = Array.from({ length: LEVELS + 1 }, (_, level) => tableOfFilm(paint, (thickness * level) / LEVELS));
+	const tile = noiseTile(scene.seed + 7);
+	const shift = shiftFor(7, scale);
+	const caught = createCatch(layer.catches, planes, canvas);
+	eachSpan(planes, layer.surfaces, canvas, (start, count, x, y) => {
+		for (let k = 0, i = start; k < count; k++, i++) {
+			const share = caught(i, x + k, y) * (EVEN + ((1 - EVEN) * cloudNoise(tile, x + k, y, shift)) / 255);
+			const level = (share * LEVELS + 0.5) | 0;
+			if (level === 0) continue;
+			const film = films[level]!;
+			for (let c = 0, at = i * 3; c < TABLE; c += 256, at++) planes.rgb[at] = film[c + planes.rgb[at]!]!;
+			planes.relief[i] = planes.relief[i]! + layer.film * share;
+			planes.gloss[i] = planes.gloss[i]! + (layer.sheen * 255 - planes.gloss[i]!) * share;
+		}
+	});
+};
+
+/** How much of the wax each pixel takes, 0 to 1. */
+function createCatch(
+	catches: Extract<SceneLayer, { kind: 'gild' }>['catches'],
+	planes: Planes,
+	{ scale, surfaces }: Canvas
+): (i: number, x: number, y: number) => number {
+	if (catches === 'all') return () => 1;
+	if (catches === 'heights') {
+		const stand = standOfRelief(planes, scale);
+		return (i) => {
+			const high = Math.max(0, stand[i]!);
+			return high / (high + HALF);
+		};
+	}
+	const { width, height } = planes;
+	const wide = Math.max(1, Math.round(LINE * scale));
+	const isOther = (i: number, x: number, y: number) =>
+		x < 0 || y < 0 || x >= width || y >= height || surfaces[y * width + x] !== surfaces[i];
+	/** From the edge inwards in four steps: most at the edge itself. */
+	return (i, x, y) => {
+		for (let step = 1; step <= 4; step++) {
+			const d = Math.max(1, Math.round((wide * step) / 4));
+			if (isOther(i, x - d, y) || isOther(i, x + d, y) || isOther(i, x, y - d) || isOther(i, x, y + d)) return 1 - ((step - 1) / 4) ** 2;
+		}
+		return 0;
+	};
+}

@@ -1,0 +1,42 @@
+import { convertHexToPaint, thicknessOf } from '../../colour';
+import { fillCloudRow, fillStrokeRow, noiseTile, shiftFor } from '../grain';
+import { MOST_COVER, TABLE, tableOfFilm } from './coverTable';
+import { eachSpan } from './eachSpan';
+import { standOfRelief } from './reliefMaps';
+import { finishSpan } from './spanWork';
+import type { Effect } from './canvas';
+
+const LEVELS = 64;
+/** What the cloth leaves on flat ground, and how unevenly, as shares of what was brushed on. */
+const LEFT = 0.3;
+const STREAK = 0.16;
+const PATCH = 0.1;
+/** A hollow of so many micrometres keeps half of what a cloth would take off. */
+const HALF = 60;
+const WEAR = 90;
+
+/** Brushed on and wiped back: thin and a little streaked on the flat, nearly whole in the hollows. */
+export const layGlaze: Effect<'glaze'> = (planes, layer, canvas) => {
+	const { scale, scene } = canvas;
+	const paint = convertHexToPaint(layer.hex);
+	const thickness = thicknessOf(paint, Math.min(layer.cover, MOST_COVER));
+	const films = Array.from({ length: LEVELS + 1 }, (_, level) => tableOfFilm(paint, (thickness * level) / LEVELS));
+	const stand = standOfRelief(planes, scale);
+	const tile = noiseTile(scene.seed + 5);
+	const [streaks, patches] = [new Float32Array(planes.width), new Float32Array(planes.width)];
+	const [streakShift, patchShift] = [shiftFor(60, scale), shiftFor(18, scale)];
+	const gloss = Math.round(layer.sheen * 255);
+	eachSpan(planes, layer.surfaces, canvas, (start, count, x, y) => {
+		fillStrokeRow(streaks, count, tile, x, y, streakShift);
+		fillCloudRow(patches, count, tile, x, y, patchShift);
+		for (let k = 0, i = start; k < count; k++, i++) {
+			const hollow = Math.max(0, -stand[i]!);
+			const flat = LEFT + STREAK * (streaks[k]! / 255 - 0.5) + PATCH * (patches[k]! / 255 - 0.5);
+			const kept = flat + (1 - flat) * (hollow / (hollow + HALF));
+			const film = films[(kept * LEVELS + 0.5) | 0]!;
+			for (let c = 0, at = i * 3; c < TABLE; c += 256, at++) planes.rgb[at] = film[c + planes.rgb[at]!]!;
+			planes.relief[i] = planes.relief[i]! + layer.film * kept;
+		}
+		finishSpan(planes, start, count, gloss, WEAR);
+	});
+};

@@ -1,0 +1,78 @@
+import { colourOf, freeId, kindOfCoat, newFiller, newSand, PHASES, recolour, whereOf, withCoats, type Coat } from '../layers';
+import { measurePiece } from '../piece';
+import type { Project } from './project';
+
+/** The project with other coats; what was decided about one that is gone goes with it. */
+export function setCoats(project: Project, coats: readonly Coat[]): Project {
+	return { ...project, finish: withCoats(project.finish, coats) };
+}
+
+/** Puts a changed coat in the place of the one with its id. */
+export function setCoat(project: Project, coat: Coat): Project {
+	return setCoats(
+		project,
+		project.finish.coats.map((other) => (other.id === coat.id ? coat : other))
+	);
+}
+
+export function dropCoat(project: Project, id: string): Project {
+	return setCoats(
+		project,
+		project.finish.coats.filter((coat) => coat.id !== id)
+	);
+}
+
+/** Puts a coat in, with an id that is free: at a place, or where its kind belongs: after all that it should lie on, before what protects it. */
+export function addCoat(
+	project: Project,
+	coat: Coat,
+	at = placeFor(coat, project.finish.coats)
+): { readonly project: Project; readonly id: string } {
+	const { coats } = project.finish;
+	const id = freeId(coat.id, coats);
+	return { id, project: setCoats(project, coats.toSpliced(at, 0, { ...coat, id })) };
+}
+
+const phaseOf = (coat: Coat) => PHASES.indexOf(kindOfCoat(coat).phase);
+
+/** Behind the last coat of its own phase or of one before it that is painted; else behind what prepares. */
+function placeFor(coat: Coat, coats: readonly Coat[]): number {
+	const own = phaseOf(coat);
+	const last = coats.findLastIndex((other) => phaseOf(other) > 0 && phaseOf(other) <= own);
+	return 1 + (last >= 0 ? last : coats.findLastIndex((other) => phaseOf(other) === 0));
+}
+
+/** Coats without those that go through an arrangement that is gone. */
+export function coatsWithoutArrangement(coats: readonly Coat[], id: string): Coat[] {
+	return coats.filter((coat) => whereOf(coat).through !== id);
+}
+
+/** Coats without those that paint a zone that is gone; a print that took its colours takes one of them. */
+export function coatsWithoutZone(coats: readonly Coat[], id: string, colour: string): Coat[] {
+	return coats.flatMap((coat) => {
+		const source = colourOf(coat);
+		if (source === null || typeof source === 'string' || source.zone !== id) return [coat];
+		return 'colour' in coat ? [recolour(coat, colour)] : [];
+	});
+}
+
+/**
+ * Follows a change of the piece: old holes that are to be filled bring the filler, and the sanding after it, before the first
+ * coat; where there are none any more the filler goes again. Sanding stays: it has other uses.
+ */
+export function followHoles(project: Project): Project {
+	const { coats } = project.finish;
+	const filler = coats.find((coat) => whereOf(coat).only === 'holes');
+	if (hasHoles(project) === (filler !== undefined)) return project;
+	if (filler) return dropCoat(project, filler.id);
+	const first = coats.findIndex((coat) => phaseOf(coat) > 0);
+	const at = first < 0 ? coats.length : first;
+	/** Sanding that is there already, just before the first coat, does for the filler too. */
+	const sanding = coats.slice(0, at).findLastIndex((coat) => 'grit' in coat);
+	if (sanding >= 0) return addCoat(project, newFiller(), sanding).project;
+	return addCoat(addCoat(project, newFiller(), at).project, newSand('all'), at + 1).project;
+}
+
+function hasHoles({ piece, units }: Project): boolean {
+	return measurePiece(piece, units).faces.some(({ idle, whole }) => !idle && whole.filled.length > 0);
+}

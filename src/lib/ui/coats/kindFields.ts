@@ -1,0 +1,23 @@
+import type { Coat } from '$core/layers';
+import type { Component } from 'svelte';
+import BaseFields from './BaseFields.svelte';
+import BlendFields from './BlendFields.svelte';
+import GildingWaxFields from './GildingWaxFields.svelte';
+import GlazeFields from './GlazeFields.svelte';
+import SandFields from './SandFields.svelte';
+import ScuffFields from './ScuffFields.svelte';
+import StencilFields from './StencilFields.svelte';
+import ThroughField from './ThroughField.svelte';
+
+/** What a kind of coat asks for besides what all of them have. A new one is a component and a line here. */
+export const KIND_FIELDS: { readonly [Kind in Coat['kind']]?: Component<{ coat: Extract<Coat, { kind: Kind }> }> } = {
+	sand: SandFields,
+	scuff: ScuffFields,
+	base: BaseFields,
+	blend: BlendFields,
+	stencil: StencilFields,
+	glaze: GlazeFields,
+	'gilding-wax': GildingWaxFields,
+	clear: ThroughField,
+	wax: ThroughField
+};
