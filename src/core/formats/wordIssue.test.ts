@@ -24,7 +24,9 @@ const NUMBERS = [
 	'line',
 	'rows',
 	'fields',
-	'percent'
+	'percent',
+	'printed',
+	'all'
 ];
 const WORDS = [
 	'typed',

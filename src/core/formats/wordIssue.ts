@@ -86,8 +86,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'run.on-knob': (v) => `${v['count']} of the motifs stand on a knob or pull. Take another fit, leave them out, or let the row run over.`,
 	'run.off-knob': (v) => `${v['count']} of the knobs have no motif centred on them. Widen the scale or the gap, or choose free ends.`,
 	'colour.circle': (v) => `"${v['id']}" is mixed of itself. Take it out of its parts, or out of theirs.`,
-	'coat.no-zone': () =>
-		'The zone whose colours this print takes lies nowhere under its motifs: nothing is printed. Choose another zone or one colour, or let the zone reach there.',
+	'coat.no-zone': (v) =>
+		`The zone whose colours this print takes lies under ${v['printed']} of its ${v['all']} motifs: the others are not printed. Let the zone reach there, or print in one colour.`,
 	'motif.unread': () => 'This path cannot be read. Use plain SVG path data in mm.',
 	'ref.unknown': (v) => `There is no ${v['what']} "${v['id']}". Add it, or name one that is there.`,
 	'ref.kind': (v) => `"${v['id']}" is a ${v['kind']}. This step needs a ${v['expected']}.`,

@@ -119,7 +119,7 @@ function assemble(project: Project, steps: Steps): Plan {
 		...piece.hints,
 		...laid.flatMap((one) => one.hints),
 		...withoutCoat(project),
-		...unprinted(stack, sites),
+		...unprinted(stack, sites, laid),
 		...workshopHints(project),
 		...noPaint(project)
 	];
@@ -205,13 +205,15 @@ function withoutCoat({ layout, finish }: Project): Issue[] {
 	);
 }
 
-/** A print in the colours of a zone that is nowhere under its motifs takes no paint: said, since nothing would be seen of it. */
-function unprinted({ layers }: Stack, sites: ReadonlyMap<string, Site>): Issue[] {
+/** Motifs of a print in the colours of a zone that lie where the zone is not take no paint: said, since nothing would be seen of them. */
+function unprinted({ layers }: Stack, sites: ReadonlyMap<string, Site>, laid: readonly ArrangementPlan[]): Issue[] {
 	return layers.flatMap(({ coat, at }) => {
 		const source = colourOf(coat);
-		const site = sites.get(coat.id);
-		if (source === null || typeof source === 'string' || !site?.open || site.open.area === 0) return [];
-		return site.shares.every(({ area }) => area === 0) ? [{ code: 'coat.no-zone', path: `finish.coats[${at}].colour` }] : [];
+		if (source === null || typeof source === 'string') return [];
+		const through = laid.find(({ arrangement }) => arrangement === whereOf(coat).through);
+		const all = through?.items.filter(({ rings }) => rings.length > 0).length ?? 0;
+		const printed = sites.get(coat.id)?.open?.motifs ?? 0;
+		return through && printed < all ? [{ code: 'coat.no-zone', path: `finish.coats[${at}].colour`, values: { printed, all } }] : [];
 	});
 }
 

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { type Project } from '../project';
 import { readProjectText } from '../formats';
+import { newFiller, type Coat } from '../layers';
 import { planProject, sourceOfScene } from '../plan';
 import { createRenderer, describeScene, renderOnce, type Picture } from './index';
 
@@ -87,5 +88,114 @@ describe('the look', () => {
 			return between;
 		};
 		expect(edge('soft')).toBeGreaterThan(edge('crisp') * 1.3);
+	});
+});
+
+describe('what the new kinds of coats show', () => {
+	const film = { wait: null, times: 1, thickness: 1, applicator: 'brush' as const, on: 'all' as const };
+	const at = demo.finish.coats.findIndex(({ id }) => id === 'clear');
+	const pictureWith = (coat: Coat | null, change: (project: Project) => Project = (project) => project) => {
+		const project = change({ ...demo, finish: { ...demo.finish, coats: demo.finish.coats.slice(0, at).concat(coat ?? []) } });
+		const made = sceneOf(project);
+		return createRenderer().render(made, SCALE, made.layers.length);
+	};
+	const front = scene.fronts[1]!;
+	const middle = [front.x + front.width / 2 + 37, front.y + 20] as const;
+	const lightness = (picture: Picture, x: number, y: number) => hexAt(picture, x, y).reduce((sum, value) => sum + value, 0);
+	const bare = createRenderer().render(scene, SCALE, 0);
+	const plain = pictureWith(null);
+
+	it('sanding to bare leaves the wood on its surfaces, and all else as it was', () => {
+		const sanded = pictureWith({ kind: 'sand', id: 'strip', wait: null, on: ['drawer-2'], grit: 80, bare: true });
+		expect(hexAt(sanded, ...middle)).toEqual(hexAt(bare, ...middle));
+		const other = scene.fronts[0]!;
+		expect(hexAt(sanded, other.x + 40, other.y + 40)).toEqual(hexAt(plain, other.x + 40, other.y + 40));
+	});
+
+	it('sanding to bare takes an old paint with it: wood, not the old colour', () => {
+		const old = (project: Project): Project => ({
+			...project,
+			piece: { ...project.piece, faces: project.piece.faces.map((face) => ({ ...face, ground: 'old-paint' as const })) }
+		});
+		const sanded = pictureWith({ kind: 'sand', id: 'strip', wait: null, on: 'all', grit: 80, bare: true }, old);
+		const wooden = pictureWith({ kind: 'sand', id: 'strip', wait: null, on: 'all', grit: 80, bare: true }, (project) => ({
+			...project,
+			piece: { ...project.piece, faces: project.piece.faces.map((face) => ({ ...face, ground: 'solid-wood' as const })) }
+		}));
+		expect(Buffer.compare(Buffer.from(sanded.pixels), Buffer.from(wooden.pixels))).toBe(0);
+	});
+
+	it('a tinted glaze is thin on the flat and dark in a hollow, a clear one neither', () => {
+		const cabinet = readProjectText(readFileSync('demo/chart-cabinet.json', 'utf8'));
+		if (!cabinet.ok) throw new Error('chart-cabinet');
+		const until = cabinet.project.finish.coats.findIndex(({ id }) => id === 'base') + 1;
+		const glaze: Coat = { kind: 'glaze', id: 'glaze', material: 'glaze-medium', ...film, colour: 'estuary', medium: 2 };
+		const lay = (...more: Coat[]) => {
+			const project = {
+				...cabinet.project,
+				finish: { ...cabinet.project.finish, coats: [...cabinet.project.finish.coats.slice(0, until), ...more] }
+			};
+			const made = sceneOf(project);
+			return createRenderer().render(made, SCALE, made.layers.length);
+		};
+		const panel = planProject(cabinet.project).faces[0]!.parts.find(({ id }) => id === 'panel-1')!;
+		const [flat, hollow] = [
+			[panel.x - 30, panel.y + 200],
+			[panel.x + 2, panel.y + 200]
+		] as const;
+		const [before, after] = [lay(), lay(glaze)];
+		const darker = (x: number, y: number) => lightness(before, x, y) - lightness(after, x, y);
+		expect(darker(...flat)).toBeGreaterThan(15);
+		expect(darker(...hollow)).toBeGreaterThan(2 * darker(...flat));
+		const clear = lay({ ...glaze, colour: null });
+		expect(Math.abs(lightness(before, ...hollow) - lightness(clear, ...hollow))).toBeLessThan(40);
+	});
+
+	it('gilding wax lies along the edges, and through motifs on them alone', () => {
+		const gild: Coat = { kind: 'gilding-wax', id: 'gild', material: 'gilding-wax', ...film, colour: 'sand-bar', catches: 'edges' };
+		const changed = (picture: Picture, x: number, y: number) => differ(hexAt(picture, x, y), hexAt(plain, x, y));
+		const edged = pictureWith(gild);
+		const along = Array.from({ length: 30 }, (_, i) => changed(edged, front.x + 60 + 20 * i, front.y + 2));
+		expect(along.filter((change) => change > 20).length).toBeGreaterThan(10);
+		expect(changed(edged, ...middle)).toBe(0);
+		const tops = pictureWith({ ...gild, catches: 'all', through: 'reeds' });
+		const reed = planProject(demo).items.find(({ part }) => part === front.id)!;
+		expect(changed(tops, front.x + reed.centre.x, front.y + reed.top + reed.height * 0.25)).toBeGreaterThan(5);
+		expect(changed(tops, ...middle)).toBe(0);
+		expect(changed(tops, front.x + 2, front.y + 2)).toBe(0);
+	});
+
+	it('a print in the colours of a zone has two tones: as the zone says, from below upwards', () => {
+		const tone = {
+			...demo.layout.zones[0]!,
+			id: 'tone',
+			field: { pattern: 'bands' as const, from: 'bottom' as const, stops: null },
+			colours: ['estuary', 'hull-white'],
+			softness: 0
+		};
+		const layout = { ...demo.layout, zones: [...demo.layout.zones, tone] };
+		const stencil = { ...demo.finish.coats.find(({ id }) => id === 'stencil')!, id: 'toned', colour: { zone: 'tone' } } as Coat;
+		const toned = pictureWith(stencil, (project) => ({ ...project, layout }));
+		const reed = planProject(demo).items.find(({ part }) => part === front.id)!;
+		const y = (share: number) => front.y + reed.top + share * reed.height;
+		expect(lightness(toned, front.x + reed.centre.x, y(0.25))).toBeGreaterThan(lightness(toned, front.x + reed.centre.x, y(0.9)) + 100);
+	});
+
+	it('filler shows pale where the holes were, until paint covers it', () => {
+		const holed = (project: Project): Project => ({
+			...project,
+			piece: {
+				...project.piece,
+				faces: project.piece.faces.map((face) =>
+					face.hardware.kind === 'none' ? face : { ...face, hardware: { ...face.hardware, hole: '20', holes: { old: 'fill' as const } } }
+				)
+			},
+			finish: { ...project.finish, coats: [newFiller(), ...project.finish.coats.slice(-2)] }
+		});
+		const made = sceneOf(holed(demo));
+		const hole = planProject(holed(demo)).faces[0]!.whole.filled[0]!;
+		const [open, filled] = [0, 1].map((steps) => createRenderer().render(made, SCALE, steps));
+		expect(lightness(filled!, hole.x, hole.y)).toBeGreaterThan(lightness(open!, hole.x, hole.y) + 30);
+		expect(hexAt(filled!, hole.x + 30, hole.y)).toEqual(hexAt(open!, hole.x + 30, hole.y));
 	});
 });

@@ -15,10 +15,10 @@ const PER_ML = 2;
 /** Source: craft 2 and 3. */
 export const filler: CoatKind<Filler> = {
 	...STEP,
-	word: 'Filling holes',
+	word: 'Filler',
 	phase: 'prepare',
 	materials: ['filler'],
-	starts: ({ hasHoles }) => (hasHoles ? [{ text: 'Filling holes', coat: newFiller() }] : []),
+	starts: ({ hasHoles }) => (hasHoles ? [{ text: 'Filler in old holes', coat: newFiller() }] : []),
 	where: () => ({ only: 'holes' }),
 	amount: () => 1,
 	traits: () => ({ fills: true, wet: true }),

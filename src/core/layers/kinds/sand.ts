@@ -33,7 +33,7 @@ export const sand: CoatKind<Sand> = {
 		bare ? ['Along the grain, until no old coat is left.', 'Veneer is 0.5 to 0.8 mm thin: stop at the first pale spot.'] : [],
 	cautions: DUST_CAUTIONS,
 	look: ({ bare }) => ({ effect: bare ? 'bare' : 'none' }),
-	detail: ({ grit, bare }) => `grit ${grit}${bare ? ', to bare' : ''}`
+	detail: ({ grit, bare }) => (bare ? 'to bare' : `grit ${grit}`)
 };
 
 export const newSand = (on: CoatParts, grit = 180): Sand => ({ kind: 'sand', id: 'sand', wait: null, on, grit, bare: false });

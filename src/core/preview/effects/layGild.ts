@@ -8,12 +8,15 @@ import { standOfRelief } from './reliefMaps';
 import type { Canvas, Effect } from './canvas';
 
 const LEVELS = 64;
-/** A finger along an edge leaves a line so wide, mm. */
-const LINE = 5;
+/** A finger along an edge leaves a line so wide at most, mm. */
+const LINE = 4;
 /** A height of so many micrometres takes half of what is on the cloth. */
 const HALF = 14;
-/** How evenly it is rubbed on: the rest hangs on the place. */
-const EVEN = 0.62;
+/** How it thins out along a stroke, over so many mm, and from speck to speck. */
+const STROKE = 38;
+const SPECK = 4;
+/** Shares of what is on the cloth: always there, and by stroke and by speck. */
+const [EVEN, BY_STROKE, BY_SPECK] = [0.1, 0.75, 0.35];
 
 /** Metallic wax, where the finger or the cloth catches: along edges, on what stands up, or all over; a little uneven. */
 export const layGild: Effect<'gild'> = (planes, layer, canvas) => {
@@ -22,11 +25,15 @@ export const layGild: Effect<'gild'> = (planes, layer, canvas) => {
 	const thickness = thicknessOf(paint, Math.min(layer.cover, MOST_COVER));
 	const films = Array.from({ length: LEVELS + 1 }, (_, level) => tableOfFilm(paint, (thickness * level) / LEVELS));
 	const tile = noiseTile(scene.seed + 7);
-	const shift = shiftFor(7, scale);
+	const [stroke, speck] = [shiftFor(STROKE, scale), shiftFor(SPECK, scale)];
 	const caught = createCatch(layer.catches, planes, canvas);
 	eachSpan(planes, layer.surfaces, canvas, (start, count, x, y) => {
 		for (let k = 0, i = start; k < count; k++, i++) {
-			const share = caught(i, x + k, y) * (EVEN + ((1 - EVEN) * cloudNoise(tile, x + k, y, shift)) / 255);
+			const there = caught(i, x + k, y);
+			if (there === 0) continue;
+			const rubbed =
+				EVEN + (BY_STROKE * cloudNoise(tile, x + k, y, stroke) + BY_SPECK * cloudNoise(tile, x + k + 611, y + 97, speck)) / 255;
+			const share = Math.min(1, there * rubbed);
 			const level = (share * LEVELS + 0.5) | 0;
 			if (level === 0) continue;
 			const film = films[level]!;

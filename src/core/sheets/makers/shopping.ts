@@ -1,4 +1,4 @@
-import { gatherMaterials } from '../../materials';
+import { gatherMaterials, wordPaint } from '../../materials';
 import { formatVolume } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
@@ -19,7 +19,7 @@ export const makeShopping: PageMaker = {
 		const lines: FlowLine[] = [
 			head('Pour'),
 			...paints.map(({ colour, material, area, ml }): FlowLine => ({
-				text: `${colourOf(colour)}, ${(materials.get(material)?.name ?? material).toLowerCase()}, ${area.toFixed(2)} m²`,
+				text: `${colourOf(colour)}, ${wordPaint(materials.get(material)).toLowerCase()}, ${area.toFixed(2)} m²`,
 				right: amount(ml)
 			})),
 			...products.map(({ material, area, ml }): FlowLine => ({

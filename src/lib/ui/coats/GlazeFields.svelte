@@ -22,8 +22,7 @@
 {#if coat.colour !== null}
 	<ColourChoice label="Tinted with" value={coat.colour} onchange={(colour) => set({ colour })} />
 	<NumberField
-		label="Medium to one part of paint"
-		unit="parts"
+		label="Parts of medium to one of paint"
 		step={0.5}
 		value={coat.medium}
 		min={1}

@@ -36,8 +36,10 @@ export function describeStrips(project: Project, plan: Plan, surface: string): S
 		const film = isFilm(coat) ? step.film : 0;
 		return {
 			id: coat.id,
-			name: project.layout.arrangements.find(({ id }) => id === step.through)?.name ?? step.title,
-			detail: isFilm(coat) ? `${coat.times > 1 ? `${coat.times} coats, ` : ''}${Math.round(step.film)} µm` : step.detail,
+			name: step.traits.paints ? (project.layout.arrangements.find(({ id }) => id === step.through)?.name ?? step.title) : step.title,
+			detail: [isFilm(coat) && coat.times > 1 ? `${coat.times} coats` : '', step.detail, isFilm(coat) ? `${Math.round(step.film)} µm` : '']
+				.filter(Boolean)
+				.join(', '),
 			width: !isFilm(coat) ? CUT : Math.min(WIDEST, Math.max(THINNEST, PER_ROOT * Math.sqrt(film))),
 			isCut: !isFilm(coat),
 			here: step.surfaces.includes(surface),

@@ -11,7 +11,9 @@
 	const piece = usePiece();
 	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.seen.coat));
 	const face = $derived(piece.face);
-	const waits = $derived(piece.plan.order.at(-1)?.doneAt ?? 0);
+	const whole = $derived(piece.plan.order.at(-1)?.doneAt ?? 0);
+	/** To the half hour: its rates are starting figures. */
+	const work = $derived(30 * Math.ceil(piece.plan.order.reduce((sum, step) => sum + step.work, 0) / 30));
 	let width = $state(0);
 	let height = $state(0);
 	const scale = $derived(Math.max(0.02, Math.min((width - 32) / face.width, (height - 64) / face.height)));
@@ -34,8 +36,8 @@
 			{piece.steps === 0
 				? 'Bare'
 				: `After step ${piece.steps} of ${piece.plan.order.length}: ${piece.plan.order[piece.steps - 1]?.title.toLowerCase()}`} · {formatDuration(
-				waits
-			)} of waiting in all
+				whole
+			)} in all, about {formatDuration(work)} of work
 		</p>
 	</div>
 	<aside

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { gatherMaterials } from '$core/materials';
+	import { gatherMaterials, wordPaint } from '$core/materials';
 	import { nameSurface } from '$core/plan';
 	import { formatVolume } from '$core/units';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
@@ -72,7 +72,7 @@
 											)}
 									/>
 									<span class="note"
-										>{materials.get(row.material)?.name} · {row.uses
+										>{wordPaint(materials.get(row.material))} · {row.uses
 											.map((use) => `${coatName(use.coat)} ${formatVolume(use.ml).ml}`)
 											.join(', ')}</span
 									>

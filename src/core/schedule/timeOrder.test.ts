@@ -1,0 +1,115 @@
+import { describe, expect, it } from 'vitest';
+import file from '../../../demo/sail-loft-chest.json';
+import { readProject } from '../formats';
+import { newBase, newClear, newPrime, newSand, newWax, type Coat } from '../layers';
+import { planProject } from '../plan';
+import { type Project } from '../project';
+
+const read = readProject({ ...file, workshop: { temperature: 20, humidity: 50 } });
+if (!read.ok) throw new Error(JSON.stringify(read.issues));
+const demo = read.project;
+const film = { wait: null, times: 1, thickness: 1, applicator: 'cloth' as const, on: 'all' as const };
+const gild: Coat = { kind: 'gilding-wax', id: 'gild', material: 'gilding-wax', ...film, colour: 'sand-bar', catches: 'edges' };
+const planOf = (...coats: Coat[]) => planProject({ ...demo, finish: { coats, decisions: [] } });
+const stepOf = (plan: ReturnType<typeof planOf>, id: string) => plan.order.find(({ coat }) => coat === id)!;
+const says = (plan: ReturnType<typeof planOf>, rule: string) =>
+	plan.findings.filter((finding) => finding.rule === rule).map(({ kind, coat }) => `${kind} ${coat}`);
+const dark = (wait: number | null): Coat => ({ ...newWax('all'), id: 'dark', material: 'dark-wax', wait });
+const base = newBase('all', 'estuary', 'chalk-paint');
+
+describe('what is waited for where the painter says nothing', () => {
+	it.each<[string, Coat[], string, number]>([
+		['a coat on a coat: its recoat', [base, newClear('all')], 'clear', 120],
+		['gilding wax under water: until it is hard for certain', [gild, newClear('all')], 'clear', 1440],
+		['a clear coat on dark wax: a day', [dark(null), newClear('all')], 'clear', 1440],
+		['wax on wax: its recoat, though its tack would do', [newWax('all'), dark(null)], 'dark', 30],
+		['gilding wax on gilding wax: its own recoat', [gild, { ...gild, id: 'more' }], 'more', 30]
+	])('%s', (_says, coats, id, minutes) => {
+		const step = stepOf(planOf(...coats), id);
+		expect(step.waitBefore).toBeCloseTo(minutes, 6);
+		expect(step.waitFor).toBe(coats[0]!.id);
+	});
+
+	it('is less by the work that is done meanwhile', () => {
+		const plan = planOf({ ...base, on: 'drawers' }, { ...newPrime('frame'), id: 'other' }, { ...newClear('drawers'), id: 'over' });
+		const between = stepOf(plan, 'other');
+		expect(between.waitBefore).toBe(0);
+		expect(between.work).toBeGreaterThan(5);
+		expect(stepOf(plan, 'over').waitBefore).toBeCloseTo(120 - between.work, 6);
+	});
+
+	it('follows the workshop, but for what is a number of hours whatever the weather', () => {
+		const cold: Project = {
+			...demo,
+			workshop: { temperature: 10, humidity: 50 },
+			finish: { coats: [dark(null), newClear('all')], decisions: [] }
+		};
+		expect(stepOf(planProject(cold), 'clear').waitBefore).toBeCloseTo(1440, 6);
+		expect(stepOf(planProject({ ...cold, finish: { coats: [base, newClear('all')], decisions: [] } }), 'clear').waitBefore).toBeCloseTo(
+			240,
+			6
+		);
+	});
+});
+
+describe('an arc is kept to the minute', () => {
+	it('a day of dark wax under a clear coat: sooner is a must, then it is a choice', () => {
+		expect(says(planOf(dark(1439), newClear('all')), 'no-water-on-wax')).toEqual(['must clear']);
+		expect(says(planOf(dark(1440), newClear('all')), 'no-water-on-wax')).toEqual(['should clear']);
+		expect(says(planOf({ ...newWax('all'), wait: 1440 }, newClear('all')), 'no-water-on-wax')).toEqual(['must clear']);
+	});
+
+	it('gilding wax: from twelve hours on', () => {
+		expect(says(planOf({ ...gild, wait: 719 }, newClear('all')), 'no-water-on-oil')).toEqual(['must clear']);
+		expect(says(planOf({ ...gild, wait: 720 }, newClear('all')), 'no-water-on-oil')).toEqual([]);
+	});
+
+	it('metal that is sanded bright is primed within half a day, neither too soon nor too late', () => {
+		const faces = demo.piece.faces.map((face) => ({ ...face, ground: 'metal' as const }));
+		const after = (wait: number) =>
+			says(
+				planProject({
+					...demo,
+					piece: { ...demo.piece, faces },
+					finish: { coats: [{ ...newSand('all'), bare: true, wait }, newPrime('all')], decisions: [] }
+				}),
+				'prime-slick'
+			);
+		expect([after(0), after(720), after(721)]).toEqual([[], [], ['should prime']]);
+	});
+
+	it('says how long was waited and how long it needs, and one remedy gives the wait back to the plan', () => {
+		const plan = planOf({ ...base, wait: 50 }, newClear('all'));
+		const [finding] = plan.findings.filter(({ rule }) => rule === 'recoat');
+		expect(finding!.what).toBe('It goes on 50 min after the base coat (chalk-type paint), which needs 2 h.');
+		expect(finding!.remedies).toEqual([{ label: 'Wait 2 h', edits: [{ op: 'wait', coat: 'base', wait: null }] }]);
+	});
+});
+
+it('work follows the area, the tool, the passes and the motifs', () => {
+	const work = (coat: Coat) => stepOf(planOf(coat), coat.id).work;
+	const area = planProject(demo).quantities.surfaces.reduce((sum, surface) => sum + surface.area, 0);
+	expect(work(base)).toBeCloseTo(area / 0.1, 6);
+	expect(work({ ...base, times: 2, applicator: 'roller' })).toBeCloseTo((2 * area) / 0.2, 6);
+	expect(work(newSand('all'))).toBeCloseTo(area / 0.08, 6);
+	expect(work({ ...newSand('all'), bare: true })).toBeCloseTo(area / 0.02, 6);
+	const stencil = demo.finish.coats.find(({ id }) => id === 'stencil')!;
+	const { items } = planProject(demo);
+	const open = items.reduce((sum, item) => sum + item.openArea, 0) / 1e6;
+	expect(work(stencil)).toBeCloseTo(open / 0.1 + 1.5 * items.length, 6);
+	/** Two on each of four drawers. */
+	expect(work({ kind: 'hardware-off', id: 'off', wait: null })).toBe(16);
+	expect(work({ kind: 'hardware-on', id: 'on', wait: null })).toBe(24);
+});
+
+it('carries its arcs: each from an earlier step to a later one, least no more than asked', () => {
+	const { arcs, order } = planProject(demo);
+	const at = new Map(order.map((step) => [step.coat, step.at]));
+	expect(arcs.length).toBeGreaterThan(order.length);
+	for (const { before, after, least, asks } of arcs) {
+		expect(at.get(before)!).toBeLessThan(at.get(after)!);
+		expect(least).toBeLessThanOrEqual(asks);
+	}
+	expect(arcs).toContainEqual(expect.objectContaining({ before: 'base', after: 'blend', rule: 'base-dry', least: 120 }));
+	expect(arcs).toContainEqual(expect.objectContaining({ before: 'clear', after: 'hardware-on', rule: 'hardware-last', least: 30 }));
+});
