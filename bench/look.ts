@@ -1,5 +1,13 @@
 import { createPlanner, planProject, sourceOfScene, type Plan } from '../src/core/plan';
-import { copyPlanes, createPlanes, createRenderer, createSceneReader, createSceneWriter, describeScene } from '../src/core/preview';
+import {
+	copyPlanes,
+	createPlanes,
+	createRenderer,
+	createSceneReader,
+	createSceneWriter,
+	describeScene,
+	type SceneLayer
+} from '../src/core/preview';
 import type { Project } from '../src/core/project';
 import { demo, DEMOS, readDemo } from './plan';
 import { compare, print } from './ratio';
@@ -32,6 +40,16 @@ export async function benchLook(): Promise<void> {
 			TIME
 		)
 	);
+	for (const last of TONED)
+		print(
+			await compare(
+				`look, 2 million pixels, last coat changed, a ${last.name}`,
+				changeLast(last.layer),
+				'a clear coat',
+				changeLastCoat(),
+				TIME
+			)
+		);
 	const half = scale / Math.SQRT2;
 	print(
 		await compare(
@@ -99,6 +117,29 @@ async function benchEdit(name: (typeof DEMOS)[number]): Promise<void> {
 /** The last one that leaves something. */
 function last(coats: Project['finish']['coats']): string {
 	return coats.findLast((coat) => 'times' in coat)!.id;
+}
+
+const ink = { hex: '#4a3320', cover: 0.5, sheen: 0.2, film: 15 };
+const surfaces = [1, ...chest.fronts.map((_, i) => i + 2)];
+const spots = chest.layers.flatMap((layer) => (layer.kind === 'stencil' ? layer.spots : []));
+/** What is asked of the relief under it, or goes through motifs. */
+const TONED: readonly { readonly name: string; readonly layer: SceneLayer }[] = [
+	{ name: 'glaze', layer: { kind: 'glaze', coat: 'last', surfaces, ...ink } },
+	{ name: 'gilding wax on high points', layer: { kind: 'gild', coat: 'last', surfaces, catches: 'heights', ...ink } },
+	{
+		name: 'gilding wax through motifs',
+		layer: { kind: 'gild', coat: 'last', surfaces, catches: 'all', through: { spots, edge: 'soft' }, ...ink }
+	},
+	{ name: 'sanding to bare', layer: { kind: 'bare', coat: 'last', surfaces, ground: chest.ground } }
+];
+
+function changeLast(layer: SceneLayer) {
+	const renderer = createRenderer();
+	let turn = 0;
+	return () => {
+		const changed = { ...layer, coat: `last-${turn++ % 2}` };
+		return renderer.render({ ...scene, layers: [...scene.layers.slice(0, -1), changed] }, scale, COATS);
+	};
 }
 
 function changeLastCoat() {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readProjectText } from '../src/core/formats';
 import { createPlanner, planProject } from '../src/core/plan';
+import { newClear, newWax, type Coat } from '../src/core/layers';
 import type { Project } from '../src/core/project';
 import { compare, print } from './ratio';
 
@@ -27,12 +28,32 @@ export async function benchPlan(): Promise<void> {
 			)
 		);
 	}
+	for (const [name, project] of [
+		...DEMOS.map((name) => [name, readDemo(name)] as const),
+		['25 steps, three of them through motifs', longOrder()] as const
+	])
+		await benchEdit(name, project);
+}
+
+/** A change of the last coat, again and again: the whole plan follows, its order judged. */
+async function benchEdit(name: string, project: Project): Promise<void> {
 	const planner = createPlanner();
+	const last = project.finish.coats.at(-1)!.id;
 	let wait = 0;
 	const edit = () =>
 		planner({
-			...demo,
-			finish: { ...demo.finish, coats: demo.finish.coats.map((coat) => (coat.id === 'clear' ? { ...coat, wait: ++wait % 500 } : coat)) }
+			...project,
+			finish: { ...project.finish, coats: project.finish.coats.map((coat) => (coat.id === last ? { ...coat, wait: ++wait % 500 } : coat)) }
 		});
-	print(await compare('plan of the demo chest after one edit of a coat', edit, 'whole plan from nothing', () => planProject(demo)));
+	print(await compare(`one edit of a coat: ${name}`, edit, 'whole plan from nothing', () => planProject(project)));
+}
+
+/** The demo chest with as many steps as a piece takes that is toned, printed in two tones and gilded. */
+function longOrder(): Project {
+	const { coats } = demo.finish;
+	const stencil = coats.find(({ id }) => id === 'stencil')!;
+	const toned = { ...stencil, id: 'toned', colour: { zone: 'glow' } } as Coat;
+	const tops = { ...newWax('all'), id: 'tops', through: 'reeds' };
+	const more = Array.from({ length: 13 }, (_, i): Coat => ({ ...newClear(i % 2 === 0 ? 'all' : 'drawers'), id: `seal-${i}`, times: 1 }));
+	return { ...demo, finish: { ...demo.finish, coats: [...coats.slice(0, 8), toned, ...more, ...coats.slice(8), tops] } };
 }

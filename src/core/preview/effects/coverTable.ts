@@ -39,3 +39,10 @@ export function coverTables(hex: string, cover: number): Tables {
 	if (cover >= 1) bytesOfHex(hex).forEach((byte, channel) => table.fill(byte, channel * 256, channel * 256 + 256));
 	return [table.subarray(0, 256), table.subarray(256, 512), table.subarray(512)];
 }
+
+/** Films of a paint from none to so thick, in even steps: `TABLE` bytes each. */
+export function filmsUpTo(paint: Paint, thickness: number, steps: number): Uint8Array {
+	const films = new Uint8Array((steps + 1) * TABLE);
+	for (let step = 0; step <= steps; step++) films.set(tableOfFilm(paint, (thickness * step) / steps), step * TABLE);
+	return films;
+}

@@ -14,6 +14,7 @@ import { fillDepthRow } from './fillDepthRow';
 import { bytesOfHex, coverTables } from './coverTable';
 import { layLayer } from './index';
 import { paintGround } from './paintGround';
+import { standOfRelief } from './reliefMaps';
 
 const BOX = { x: 10, y: 10, width: 80, height: 40 };
 const scene: Scene = {
@@ -305,4 +306,23 @@ describe('what lies over a ground lies as paint does', () => {
 		const layer: SceneLayer = { kind: 'stencil', coat: 's', edge: 'crisp', spots: [spot], ...paint };
 		near(over(layer), layOver('#5a3a22', 0.7, '#f4f1e8'));
 	});
+});
+
+it('tells hollows from heights as the slow way does: each pixel less the mean of the box round it', () => {
+	fc.assert(
+		fc.property(fc.array(fc.nat(3000), { minLength: 63, maxLength: 63 }), fc.constantFrom(0.2, 0.4, 0.7, 1.5), (values, scale) => {
+			const planes = createPlanes(9, 7);
+			planes.relief.set(values);
+			const radius = Math.max(1, Math.round(3 * scale));
+			const stand = standOfRelief(planes, scale);
+			for (let y = 0; y < 7; y++)
+				for (let x = 0; x < 9; x++) {
+					let [sum, count] = [0, 0];
+					for (let v = Math.max(0, y - radius); v <= Math.min(6, y + radius); v++)
+						for (let u = Math.max(0, x - radius); u <= Math.min(8, x + radius); u++, count++) sum += values[v * 9 + u]!;
+					expect(Math.abs(stand[y * 9 + x]! - (values[y * 9 + x]! - sum / count))).toBeLessThanOrEqual(1);
+				}
+		}),
+		{ numRuns: 60 }
+	);
 });

@@ -24,7 +24,7 @@ const EFFECTS: { readonly [Kind in SceneLayer['kind']]: Effect<Kind> } = {
 
 /** Lays one layer over the planes; one that goes through motifs, only where they are open. */
 export function layLayer(planes: Planes, layer: SceneLayer, canvas: Canvas): void {
-	const lay = (onto: Planes) => (EFFECTS[layer.kind] as Effect<SceneLayer['kind']>)(onto, layer as never, canvas);
-	if ('through' in layer && layer.through) layThrough(planes, layer.through, canvas.scale, lay);
-	else lay(planes);
+	const lay = (onto: Planes, on: Canvas) => (EFFECTS[layer.kind] as Effect<SceneLayer['kind']>)(onto, layer as never, on);
+	if ('through' in layer && layer.through) layThrough(planes, layer.through, canvas, lay);
+	else lay(planes, canvas);
 }

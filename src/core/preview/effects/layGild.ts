@@ -1,10 +1,11 @@
 import { convertHexToPaint, thicknessOf } from '../../colour';
-import { cloudNoise, noiseTile, shiftFor } from '../grain';
+import { fillCloudRow, noiseTile, shiftFor } from '../grain';
 import type { Planes } from '../planes';
 import type { SceneLayer } from '../scene';
-import { MOST_COVER, TABLE, tableOfFilm } from './coverTable';
+import { filmsUpTo, MOST_COVER, TABLE } from './coverTable';
 import { eachSpan } from './eachSpan';
 import { standOfRelief } from './reliefMaps';
+import { filmPixel } from './spanWork';
 import type { Canvas, Effect } from './canvas';
 
 const LEVELS = 64;
@@ -23,22 +24,24 @@ export const layGild: Effect<'gild'> = (planes, layer, canvas) => {
 	const { scale, scene } = canvas;
 	const paint = convertHexToPaint(layer.hex);
 	const thickness = thicknessOf(paint, Math.min(layer.cover, MOST_COVER));
-	const films = Array.from({ length: LEVELS + 1 }, (_, level) => tableOfFilm(paint, (thickness * level) / LEVELS));
+	const films = filmsUpTo(paint, thickness, LEVELS);
+	const { rgb, relief } = planes;
 	const tile = noiseTile(scene.seed + 7);
 	const [stroke, speck] = [shiftFor(STROKE, scale), shiftFor(SPECK, scale)];
 	const caught = createCatch(layer.catches, planes, canvas);
+	const [strokes, specks] = [new Float32Array(planes.width), new Float32Array(planes.width)];
 	eachSpan(planes, layer.surfaces, canvas, (start, count, x, y) => {
+		fillCloudRow(strokes, count, tile, x, y, stroke);
+		fillCloudRow(specks, count, tile, x + 611, y + 97, speck);
 		for (let k = 0, i = start; k < count; k++, i++) {
 			const there = caught(i, x + k, y);
 			if (there === 0) continue;
-			const rubbed =
-				EVEN + (BY_STROKE * cloudNoise(tile, x + k, y, stroke) + BY_SPECK * cloudNoise(tile, x + k + 611, y + 97, speck)) / 255;
+			const rubbed = EVEN + (BY_STROKE * strokes[k]! + BY_SPECK * specks[k]!) / 255;
 			const share = Math.min(1, there * rubbed);
 			const level = (share * LEVELS + 0.5) | 0;
 			if (level === 0) continue;
-			const film = films[level]!;
-			for (let c = 0, at = i * 3; c < TABLE; c += 256, at++) planes.rgb[at] = film[c + planes.rgb[at]!]!;
-			planes.relief[i] = planes.relief[i]! + layer.film * share;
+			filmPixel(rgb, i * 3, films, level * TABLE);
+			relief[i] = relief[i]! + layer.film * share;
 			planes.gloss[i] = planes.gloss[i]! + (layer.sheen * 255 - planes.gloss[i]!) * share;
 		}
 	});

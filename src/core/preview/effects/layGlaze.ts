@@ -1,9 +1,9 @@
 import { convertHexToPaint, thicknessOf } from '../../colour';
 import { fillCloudRow, fillStrokeRow, noiseTile, shiftFor } from '../grain';
-import { MOST_COVER, TABLE, tableOfFilm } from './coverTable';
+import { filmsUpTo, MOST_COVER, TABLE } from './coverTable';
 import { eachSpan } from './eachSpan';
 import { standOfRelief } from './reliefMaps';
-import { finishSpan } from './spanWork';
+import { filmPixel, finishSpan } from './spanWork';
 import type { Effect } from './canvas';
 
 const LEVELS = 64;
@@ -20,7 +20,8 @@ export const layGlaze: Effect<'glaze'> = (planes, layer, canvas) => {
 	const { scale, scene } = canvas;
 	const paint = convertHexToPaint(layer.hex);
 	const thickness = thicknessOf(paint, Math.min(layer.cover, MOST_COVER));
-	const films = Array.from({ length: LEVELS + 1 }, (_, level) => tableOfFilm(paint, (thickness * level) / LEVELS));
+	const films = filmsUpTo(paint, thickness, LEVELS);
+	const { rgb, relief } = planes;
 	const stand = standOfRelief(planes, scale);
 	const tile = noiseTile(scene.seed + 5);
 	const [streaks, patches] = [new Float32Array(planes.width), new Float32Array(planes.width)];
@@ -33,9 +34,8 @@ export const layGlaze: Effect<'glaze'> = (planes, layer, canvas) => {
 			const hollow = Math.max(0, -stand[i]!);
 			const flat = LEFT + STREAK * (streaks[k]! / 255 - 0.5) + PATCH * (patches[k]! / 255 - 0.5);
 			const kept = flat + (1 - flat) * (hollow / (hollow + HALF));
-			const film = films[(kept * LEVELS + 0.5) | 0]!;
-			for (let c = 0, at = i * 3; c < TABLE; c += 256, at++) planes.rgb[at] = film[c + planes.rgb[at]!]!;
-			planes.relief[i] = planes.relief[i]! + layer.film * kept;
+			filmPixel(rgb, i * 3, films, ((kept * LEVELS + 0.5) | 0) * TABLE);
+			relief[i] = relief[i]! + layer.film * kept;
 		}
 		finishSpan(planes, start, count, gloss, WEAR);
 	});

@@ -40,7 +40,7 @@ function createMask({ rings }: Spot, scale: number, blur: number): PlacedMask {
 	return { ...(blur > 0.5 ? blurMask(blurMask(crisp, blur / 2), blur / 2) : crisp), left, top };
 }
 
-function boundsOfRings(rings: Spot['rings']) {
+export function boundsOfRings(rings: Spot['rings']) {
 	const box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
 	for (const ring of rings)
 		for (let i = 0; i < ring.length; i += 2) {

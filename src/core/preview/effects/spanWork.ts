@@ -27,3 +27,10 @@ export function finishSpan({ gloss, wear }: Planes, start: number, count: number
 	gloss.fill(sheen, start, start + count);
 	wear.fill(worn, start, start + count);
 }
+
+/** One pixel (its first byte at `at`) under one of several films, which begins at `film`. */
+export function filmPixel(rgb: Uint8Array, at: number, films: Uint8Array, film: number): void {
+	rgb[at] = films[film + rgb[at]!]!;
+	rgb[at + 1] = films[film + 256 + rgb[at + 1]!]!;
+	rgb[at + 2] = films[film + 512 + rgb[at + 2]!]!;
+}
