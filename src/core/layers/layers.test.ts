@@ -139,7 +139,7 @@ describe('old holes', () => {
 	});
 
 	it('bring the filler before the sanding that is there, which waits a day for it; without them it goes again', () => {
-		const filled = followHoles(fill('fill'));
+		const filled = followHoles(demo, fill('fill'));
 		expect(filled.finish.coats.slice(0, 4).map(({ id }) => id)).toEqual(['hardware-off', 'clean', 'filler', 'sand']);
 		const { order, quantities } = planProject(filled);
 		expect(order[3]).toMatchObject({ waitBefore: expect.closeTo(1440, 6), waitFor: 'filler' });
@@ -147,13 +147,16 @@ describe('old holes', () => {
 		/** Eight holes of 5 mm, 20 mm deep, and half as much again. */
 		const ml = 8 * (Math.PI / 4) * 25 * 20 * 1.5e-3;
 		expect(quantities.products.find(({ material }) => material === 'wood-filler')!.ml).toBeCloseTo(ml, 9);
-		const kept = followHoles({ ...filled, piece: fill('keep').piece });
+		const kept = followHoles(filled, { ...filled, piece: fill('keep').piece });
 		expect(kept.finish.coats).toEqual(demo.finish.coats);
-		expect(followHoles(demo)).toBe(demo);
+		expect(followHoles(demo, demo)).toBe(demo);
+		/** Once taken out by hand it does not come back with the next change. */
+		const taken = dropCoat(filled, 'filler');
+		expect(followHoles(taken, { ...taken, piece: { ...taken.piece, name: 'Other' } }).finish.coats).toEqual(demo.finish.coats);
 	});
 
 	it('bring sanding too where there is none', () => {
-		const filled = followHoles(without(fill('fill'), 'sand'));
+		const filled = followHoles(without(demo, 'sand'), without(fill('fill'), 'sand'));
 		expect(filled.finish.coats.slice(0, 5).map(({ id }) => id)).toEqual(['hardware-off', 'clean', 'filler', 'sand', 'prime']);
 		expect(rulesOf(filled)).not.toContain('fill-holes');
 		expect(newFiller().material).toBe('wood-filler');

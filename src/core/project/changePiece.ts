@@ -1,5 +1,5 @@
 import { partIdsOf, type Face, type Piece } from '../piece';
-import { setCoats } from './editFinish';
+import { followHoles, setCoats } from './editFinish';
 import { dropArrangement, dropZone } from './editLayout';
 import type { Arrangement } from '../layout';
 import type { Project } from './project';
@@ -15,7 +15,7 @@ export function changePiece(project: Project, piece: Piece): Project {
 	const gone = new Set(before.filter((id) => !there.has(id)));
 	const seams = piece.seams.filter(({ a, b }) => there.has(a.face) && there.has(b.face));
 	const next = { ...project, piece: { ...piece, faces: faces.filter(({ of }) => of === null || there.has(of)), seams } };
-	return gone.size === 0 ? next : letGoOf(gone, next);
+	return followHoles(project, gone.size === 0 ? next : letGoOf(gone, next));
 }
 
 /** Parts and hardware of a face that were on a part of it that is gone. */

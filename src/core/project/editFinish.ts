@@ -57,13 +57,14 @@ export function coatsWithoutZone(coats: readonly Coat[], id: string, colour: str
 }
 
 /**
- * Follows a change of the piece: old holes that are to be filled bring the filler, and the sanding after it, before the first
- * coat; where there are none any more the filler goes again. Sanding stays: it has other uses.
+ * Follows a change of the piece: old holes that are to be filled now, where there were none, bring the filler before the sanding
+ * that is there, or sanding too; where there are none any more it goes again. Sanding stays: it has other uses.
  */
-export function followHoles(project: Project): Project {
+export function followHoles(before: Project, project: Project): Project {
 	const { coats } = project.finish;
 	const filler = coats.find((coat) => whereOf(coat).only === 'holes');
-	if (hasHoles(project) === (filler !== undefined)) return project;
+	const has = hasHoles(project);
+	if (has === hasHoles(before) || has === (filler !== undefined)) return project;
 	if (filler) return dropCoat(project, filler.id);
 	const first = coats.findIndex((coat) => phaseOf(coat) > 0);
 	const at = first < 0 ? coats.length : first;

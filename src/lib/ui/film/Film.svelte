@@ -154,9 +154,9 @@
 						class="group relative block shrink-0 cursor-grab touch-none text-left"
 						class:cursor-grabbing={dragging?.id === strip.id}
 						style:width="{strip.width}px"
-						aria-label="{i + 1}. {strip.name}{strip.detail ? `, ${strip.detail}` : ''}{strip.findings
-							? `, ${strip.findings} to look at`
-							: ''}"
+						aria-label="{i + 1}. {strip.name}{strip.detail ? `, ${strip.detail}` : ''}{strip.isGone
+							? ', sanded off again'
+							: ''}{strip.findings ? `, ${strip.findings} to look at` : ''}"
 						aria-pressed={piece.seen.coat === strip.id}
 						aria-describedby="film-keys"
 						tabindex={(piece.seen.coat ?? strips[0]?.id) === strip.id || (!strips.some((other) => other.id === piece.seen.coat) && i === 0)
@@ -183,9 +183,10 @@
 								<path
 									d={outlineOf(strip.edge, strip.width, height)}
 									fill={strip.here ? `url(#fill-${strip.id})` : 'none'}
+									fill-opacity={strip.isGone ? 0.3 : 1}
 									stroke="#3a352f"
 									stroke-width="0.9"
-									stroke-dasharray={strip.here ? undefined : '4 3'}
+									stroke-dasharray={strip.here && !strip.isGone ? undefined : '4 3'}
 								/>
 								{#if strip.edge === 'glossy' && strip.here}<path
 										d="M{strip.width - 9} 5V{height - 5}"
@@ -205,7 +206,9 @@
 								: 'truncate text-sm leading-tight'} {piece.seen.coat === strip.id ? 'font-bold text-ember-deep' : ''}"
 							title={strip.name}>{strip.name}</span
 						>
-						<span class="block truncate text-xs leading-tight text-ink-soft {strip.isCut ? 'text-center' : ''}">{strip.detail}</span>
+						<span class="block truncate text-xs leading-tight text-ink-soft {strip.isCut ? 'text-center' : ''}"
+							>{strip.isGone ? 'sanded off' : strip.detail}</span
+						>
 						{#if piece.seen.coat === strip.id}<span class="absolute -bottom-1 left-0 h-[3px] w-full bg-ember"></span>{/if}
 					</button>
 				</li>

@@ -1,5 +1,6 @@
 import demo from '../../../../demo/sail-loft-chest.json';
 import { readProject } from '$core/formats';
+import type { Coat } from '$core/layers';
 import { planProject } from '$core/plan';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
 import { render, screen } from '@testing-library/svelte';
@@ -38,6 +39,15 @@ describe('strips', () => {
 	it('stand back where the coat does not lie on the surface in section', () => {
 		const frame = describeStrips(project, planProject(project), 'front');
 		expect(frame.filter(({ here, isCut }) => !here && !isCut).map(({ id }) => id)).toEqual(['blend', 'stencil']);
+	});
+
+	it('tell what is sanded off again, on the surface in section, and nothing after it', () => {
+		const at = project.finish.coats.findIndex(({ id }) => id === 'clear');
+		const strip: Coat = { kind: 'sand', id: 'strip', wait: null, on: ['drawer-1'], grit: 80, bare: true };
+		const sanded = { ...project, finish: { ...project.finish, coats: project.finish.coats.toSpliced(at, 0, strip) } };
+		const gone = (surface: string) => describeStrips(sanded, planProject(sanded), surface).filter(({ isGone }) => isGone);
+		expect(gone('drawer-1').map(({ id }) => id)).toEqual(['prime', 'base', 'blend', 'stencil']);
+		expect(gone('drawer-2')).toEqual([]);
 	});
 
 	it('close their outline, whatever the edge', () => {

@@ -15,6 +15,8 @@ export interface Strip {
 	readonly isCut: boolean;
 	/** Whether it lies on the surface in section. */
 	readonly here: boolean;
+	/** Taken off there again by a later step, down to the bare ground. */
+	readonly isGone: boolean;
 	readonly edge: Edge;
 	/** Colours from ground to top. */
 	readonly fills: readonly string[];
@@ -30,6 +32,7 @@ const PER_ROOT = 11;
 /** What the film shows of a plan, through one surface. */
 export function describeStrips(project: Project, plan: Plan, surface: string): Strip[] {
 	const materials = gatherMaterials(project.materials);
+	const barest = plan.order.findLastIndex(({ traits, surfaces }) => traits.bares && surfaces.includes(surface));
 	return project.finish.coats.map((coat, i) => {
 		const step = plan.order[i]!;
 		const material = 'material' in coat ? materials.get(coat.material) : undefined;
@@ -43,6 +46,7 @@ export function describeStrips(project: Project, plan: Plan, surface: string): S
 			width: !isFilm(coat) ? CUT : Math.min(WIDEST, Math.max(THINNEST, PER_ROOT * Math.sqrt(film))),
 			isCut: !isFilm(coat),
 			here: step.surfaces.includes(surface),
+			isGone: i < barest && isFilm(coat) && step.surfaces.includes(surface),
 			edge: edgeOf(step, material?.sheen ?? 0),
 			fills: fillsOf(coat, step, project, material?.tint?.hex),
 			wait: step.waitBefore,

@@ -89,7 +89,7 @@ export class PieceState {
 		const next = create(this.project, (draft) => {
 			recipe(draft.piece.faces[at]!);
 		});
-		this.replace(followHoles(next), together === '' ? '' : `${at} ${together}`);
+		this.replace(followHoles(this.project, next), together === '' ? '' : `${at} ${together}`);
 	}
 
 	/** What is wrong at a field of the face at hand. */
