@@ -80,6 +80,33 @@ describe('sanding to bare', () => {
 	});
 });
 
+describe('what is said', () => {
+	const says = (rule: string, ...coats: Coat[]) =>
+		findingsOf(withCoats(demo, coats))
+			.filter((finding) => finding.rule === rule)
+			.map(({ what }) => what);
+	const [prime, base, blend, stencil, clear] = ['prime', 'base', 'blend', 'stencil', 'clear'].map((id) =>
+		demo.finish.coats.find((coat) => coat.id === id)!
+	) as [Coat, Coat, Coat, Coat, Coat];
+	const strip: Coat = { ...newSand('all'), id: 'strip', bare: true };
+
+	it('names what is sanded off: up to three, and beyond that how many more', () => {
+		expect(says('sanded-off', base, strip)).toEqual(['Sanding to bare takes off the base coat.']);
+		expect(says('sanded-off', base, blend, clear, strip)).toEqual([
+			'Sanding to bare takes off the base coat, the blended coat and the clear coat.'
+		]);
+		expect(says('sanded-off', prime, base, blend, clear, strip)).toEqual([
+			'Sanding to bare takes off the primer, the base coat and 2 more.'
+		]);
+	});
+
+	it('names what is covered, and how much more', () => {
+		const over = { ...base, id: 'over' };
+		expect(says('hidden-work', base, stencil, over)).toEqual(['The base coat covers the stencil under it.']);
+		expect(says('hidden-work', base, blend, stencil, over)).toEqual(['The base coat covers the blended coat and 1 more under it.']);
+	});
+});
+
 describe('what really overlaps', () => {
 	it('a print reaches only the fronts on which its motifs lie', () => {
 		const [row] = demo.layout.arrangements;

@@ -263,7 +263,7 @@ function orderStep({ layer, drying, work, between, waitBefore, waitFor, beginsAt
 		kind: coat.kind,
 		title: wordCoat(coat),
 		name: nameCoat(coat, material),
-		detail: kind.detail(coat),
+		detail: kind.detail(coat, material),
 		material: material?.id ?? null,
 		through: whereOf(coat).through ?? null,
 		surfaces: [...layer.surfaces],

@@ -30,7 +30,24 @@ it('cuts a side that is too large where no join is, and says so where every cut 
 	]);
 	expect(cut.tooLarge).toEqual([]);
 	const whole = cutSections([drawer('side', 0, 900)], 0.04, 10);
-	expect(whole.list).toHaveLength(2);
+	expect(whole.list.map(({ stretch }) => stretch)).toEqual([
+		{ along: 'down', from: 0, to: 450 },
+		{ along: 'down', from: 450, to: 900 }
+	]);
+	/** Wider than high: cut across, in three even stretches. */
+	const broad = { ...drawer('broad', 0, 300), width: 3000, area: 0.9 };
+	expect(cutSections([broad], 0.04, 10).list.map(({ stretch }) => stretch)).toEqual([
+		{ along: 'across', from: 0, to: 1000 },
+		{ along: 'across', from: 1000, to: 2000 },
+		{ along: 'across', from: 2000, to: 3000 }
+	]);
+	/** It may be cut at 300 and 600 only: what is left at the end is a section by itself, and each holds what lies in it. */
+	const thirds = cutSections([drawer('side', 0, 900, { along: 'down', at: [300, 600] })], 0.04, 10).list;
+	expect(thirds.map(({ stretch, area }) => [stretch!.to, Number(area.toFixed(6))])).toEqual([
+		[300, 0.24],
+		[600, 0.24],
+		[900, 0.24]
+	]);
 	expect(whole.tooLarge).toEqual([{ part: 'side', minutes: expect.closeTo(18, 9), short: expect.closeTo(8, 9) }]);
 	/** Even the stretch between two joins is more than a section holds. */
 	expect(cutSections([side], 0.02, 10).tooLarge).toEqual([{ part: 'side', minutes: expect.closeTo(36, 9), short: expect.closeTo(2, 9) }]);

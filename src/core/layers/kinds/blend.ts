@@ -59,8 +59,7 @@ export const blend: CoatKind<Blend> = {
 	passes: ({ times, method }) => ({ count: times, rest: METHODS[method].rest }),
 	tools: ({ method, brushes }, colours) => METHODS[method].tools(colours, brushes).filter(({ count }) => count > 0),
 	steps: stepsOfBlend,
-	look: ({ method }) => ({ effect: 'blend', hand: METHODS[method].hand }),
-	detail: () => ''
+	look: ({ method }) => ({ effect: 'blend', hand: METHODS[method].hand })
 };
 
 const newBlend = (zone: string, material: string): Blend => ({

@@ -116,5 +116,5 @@ export interface CoatKind<C> {
 	readonly cautions: readonly string[];
 	readonly look: (coat: C) => Look;
 	/** What tells it from others of its kind, in two words: `grit 180`. */
-	readonly detail: (coat: C) => string;
+	readonly detail: (coat: C, material: Material | null) => string;
 }

@@ -19,7 +19,8 @@ export const wax: CoatKind<Wax> = {
 		{ tool: applicator, count: 1 },
 		{ tool: 'lint-free cloth to buff', count: 1 }
 	],
-	look: () => ({ effect: 'clear' })
+	look: () => ({ effect: 'clear' }),
+	detail: (_coat, material) => (material?.dark ? 'dark' : '')
 };
 
 export const newWax = (on: CoatParts): Wax => ({ ...filmOf('wax', 'clear-wax', 1), kind: 'wax', on, applicator: 'cloth' });

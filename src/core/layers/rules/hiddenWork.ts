@@ -46,7 +46,7 @@ function checkHiding(stack: Stack, layer: Layer): Found[] {
 	return [
 		{
 			kind: 'should',
-			what: `${wordCoat(layer.coat)} covers ${nameCoat(first.coat, null)}${hidden.length > 1 ? ` and ${hidden.length - 1} more` : ''} under it.`,
+			what: `The ${wordCoat(layer.coat).toLowerCase()} covers ${nameCoat(first.coat, null)}${hidden.length > 1 ? ` and ${hidden.length - 1} more` : ''} under it.`,
 			coat: layer.coat.id,
 			where: [...new Set(hidden.flatMap(({ where }) => where))],
 			why: 'Nothing of that work would be seen.',

@@ -26,11 +26,10 @@ function checkLoss(stack: Stack, layer: Layer): Found[] {
 	if (lost.length === 0) return [];
 	const { coat } = layer;
 	const names = lost.map(({ layer: under }) => nameCoat(under.coat, null));
-	const named = names.length > 3 ? `${names.slice(0, 2).join(', ')} and ${names.length - 2} more` : names.join(' and ');
 	return [
 		{
 			kind: 'should',
-			what: `Sanding to bare takes off ${named}.`,
+			what: `Sanding to bare takes off ${listNames(names)}.`,
 			coat: coat.id,
 			where: [...new Set(lost.flatMap(({ where }) => where))],
 			why: 'What lies there is lost, and has to be laid again; nothing protects the ground until it is.',
@@ -42,4 +41,10 @@ function checkLoss(stack: Stack, layer: Layer): Found[] {
 			]
 		}
 	];
+}
+
+/** Up to three by name; of more the first two. */
+function listNames(names: readonly string[]): string {
+	if (names.length > 3) return `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
+	return names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]!;
 }

@@ -1,0 +1,259 @@
+import { describe, expect, it } from 'vitest';
+import { gatherMaterials } from '../../materials';
+import { CoatSchema, KINDS, kindOfCoat, MATERIAL_KINDS, nameCoat, type Coat, type CoatKind, type Site } from '../index';
+
+const SITE: Site = {
+	area: 2,
+	edge: 50,
+	shares: [
+		{ colour: 'a', area: 0.5 },
+		{ colour: 'b', area: 0.3 }
+	],
+	colours: 2,
+	open: null,
+	hardware: 4,
+	holes: 3
+};
+const OPEN: Site = { ...SITE, open: { area: 0.2, motifs: 10 } };
+const START = {
+	colours: ['a', 'b'],
+	zones: [{ id: 'z', name: 'Zone' }],
+	arrangements: [{ id: 'r', name: 'Row' }],
+	paint: 'milk-paint',
+	hasHoles: true
+};
+const begin = (kind: Coat['kind'], more: object = {}) =>
+	({ ...(KINDS[kind] as unknown as CoatKind<Coat>).starts(START)[0]!.coat, ...more }) as Coat;
+const sandBare = { bare: true };
+const zone = { colour: { zone: 'z' } };
+
+/** Of each kind as it begins, or as it is told: how many coats' worth, what it takes, minutes at it, its tools, its detail. */
+const TABLE: [
+	kind: Coat['kind'],
+	more: object,
+	site: Site,
+	amount: number,
+	takes: object[],
+	work: number,
+	tools: string[],
+	detail: string
+][] = [
+	['hardware-off', {}, SITE, 0, [], 8, [], ''],
+	['hardware-masked', {}, SITE, 0, [], 8, [], ''],
+	['hardware-on', {}, SITE, 0, [], 12, [], ''],
+	['clean', {}, SITE, 1, [{ colour: null, area: 2 }], 8, [], ''],
+	['dust', {}, SITE, 0, [], 4, [], ''],
+	['filler', {}, SITE, 1, [{ colour: null, area: 0, ml: 3 }], 6, ['1 filling knife'], ''],
+	['sand', {}, SITE, 0, [], 25, [], 'grit 180'],
+	['sand', sandBare, SITE, 0, [], 100, [], 'to bare'],
+	['scuff', {}, SITE, 0, [], 8, ['1 fine sanding pad'], 'grit 320'],
+	['prime', {}, SITE, 1, [{ colour: null, area: 2 }], 20, ['1 brush'], ''],
+	['base', { times: 2, thickness: 1.5, applicator: 'spray' }, SITE, 3, [{ colour: 'a', area: 2 }], 10, ['1 spray'], ''],
+	[
+		'blend',
+		{ times: 2 },
+		SITE,
+		2,
+		[...SITE.shares],
+		40,
+		['2 flat brush, one for each colour', '1 clean dry brush, one for each join', '1 mist bottle'],
+		''
+	],
+	[
+		'blend',
+		{ hands: 2, method: 'glaze-slip' },
+		SITE,
+		1.25,
+		[...SITE.shares],
+		0.8 / 0.06,
+		['2 flat brush, one for each colour', '1 brush for the glaze', '1 fibre pad'],
+		''
+	],
+	['stencil', {}, OPEN, 1, [{ colour: 'b', area: 0.2 }], 17, ['2 stencil brush'], ''],
+	['stencil', { ...zone, times: 2, applicator: 'sponge' }, OPEN, 2, [...SITE.shares], 2 * (0.2 / 0.12 + 15), ['2 sponge'], ''],
+	[
+		'glaze',
+		{},
+		SITE,
+		1,
+		[
+			{ colour: 'a', area: 2, share: 0.25 },
+			{ colour: null, area: 2, share: 0.75 }
+		],
+		2 / 0.06,
+		['1 brush', '2 lint-free cloth to wipe back'],
+		''
+	],
+	[
+		'glaze',
+		{ medium: 1, times: 2, through: 'r' },
+		OPEN,
+		2,
+		[
+			{ colour: 'a', area: 0.2, share: 0.5 },
+			{ colour: null, area: 0.2, share: 0.5 }
+		],
+		0.4 / 0.06,
+		['1 brush', '2 lint-free cloth to wipe back'],
+		''
+	],
+	['glaze', { colour: null }, SITE, 1, [{ colour: null, area: 2 }], 2 / 0.06, ['1 brush', '2 lint-free cloth to wipe back'], ''],
+	['gilding-wax', {}, SITE, 1, [{ colour: 'b', area: 0.3 }], 10, ['1 soft cloth, a corner of it', '1 cloth to buff'], 'edges'],
+	[
+		'gilding-wax',
+		{ catches: 'edges' },
+		{ ...SITE, area: 0.1 },
+		1,
+		[{ colour: 'b', area: 0.1 }],
+		0.1 / 0.03,
+		['1 soft cloth, a corner of it', '1 cloth to buff'],
+		'edges'
+	],
+	[
+		'gilding-wax',
+		{ catches: 'heights', times: 2, applicator: 'brush' },
+		SITE,
+		2,
+		[{ colour: 'b', area: 0.24 }],
+		16,
+		['1 brush', '1 cloth to buff'],
+		'heights'
+	],
+	[
+		'gilding-wax',
+		{ catches: 'all' },
+		SITE,
+		1,
+		[{ colour: 'b', area: 2 }],
+		2 / 0.03,
+		['1 soft cloth, a corner of it', '1 cloth to buff'],
+		'all over'
+	],
+	[
+		'gilding-wax',
+		{ catches: 'all', through: 'r' },
+		OPEN,
+		1,
+		[{ colour: 'b', area: 0.2 }],
+		0.2 / 0.03,
+		['1 soft cloth, a corner of it', '1 cloth to buff'],
+		'tops'
+	],
+	['clear', {}, SITE, 2, [{ colour: null, area: 2 }], 40, ['1 synthetic brush'], ''],
+	['clear', { applicator: 'roller', times: 1 }, SITE, 1, [{ colour: null, area: 2 }], 10, ['1 roller'], ''],
+	['wax', {}, SITE, 1, [{ colour: null, area: 2 }], 2 / 0.15, ['1 cloth', '1 lint-free cloth to buff'], ''],
+	[
+		'wax',
+		{ material: 'dark-wax', through: 'r' },
+		OPEN,
+		1,
+		[{ colour: null, area: 0.2 }],
+		0.2 / 0.15 + 15,
+		['1 cloth', '1 lint-free cloth to buff'],
+		'dark'
+	]
+];
+
+it.each(TABLE)('%s %j: what it takes and how long', (kind, more, site, amount, takes, work, tools, detail) => {
+	const coat = begin(kind, more);
+	const of = kindOfCoat(coat);
+	const material = 'material' in coat ? (gatherMaterials([]).get(coat.material) ?? null) : null;
+	expect(CoatSchema.safeParse(coat).success).toBe(true);
+	expect(of.amount(coat)).toBeCloseTo(amount, 9);
+	const taken = of.takes(coat, site).map((take) => ({ ...take, area: Number(take.area.toFixed(9)) }));
+	expect(taken).toEqual(takes);
+	expect(of.work(coat, site)).toBeCloseTo(work, 6);
+	expect(of.tools(coat, site.colours).map(({ tool, count }) => `${count} ${tool}`)).toEqual(tools);
+	expect(of.detail(coat, material)).toBe(detail);
+});
+
+describe.each(Object.entries(KINDS) as [Coat['kind'], CoatKind<Coat>][])('%s', (kind, of) => {
+	it('begins as what its schema takes, of a material that serves it, with a name for a sentence', () => {
+		const starts = of.starts(START);
+		expect(starts.length).toBeGreaterThan(0);
+		for (const { coat, text } of starts) {
+			expect(CoatSchema.safeParse(coat).success, text).toBe(true);
+			expect(coat.kind).toBe(kind);
+			const material = 'material' in coat ? gatherMaterials([]).get(coat.material)! : null;
+			if (material) expect(of.materials).toContain(material.kind);
+			else expect(of.materials).toEqual([]);
+			expect(nameCoat(coat, material)).toBe(`the ${of.word.toLowerCase()}${material ? ` (${material.name.toLowerCase()})` : ''}`);
+		}
+		for (const material of of.materials) expect(MATERIAL_KINDS).toContain(material);
+	});
+});
+
+it('says how it is done where that is more than laying it, and what can hurt', () => {
+	const steps = (kind: Coat['kind'], more: object = {}) => {
+		const coat = begin(kind, more);
+		return kindOfCoat(coat).steps(coat, true).join(' ');
+	};
+	expect(steps('sand')).toBe('');
+	expect(steps('sand', sandBare)).toMatch(/until no old coat is left.*Veneer/);
+	expect(steps('glaze')).toMatch(/^Stir one part of paint into 3 of medium/);
+	expect(steps('glaze', { colour: null })).toMatch(/^Brush it on/);
+	expect(steps('filler')).toContain('sand it flush');
+	expect(kindOfCoat(begin('sand')).cautions.join(' ')).toMatch(/Dust.*lead/);
+	expect(kindOfCoat(begin('scuff')).cautions.join(' ')).toMatch(/^Dust/);
+});
+
+it('offers nothing to fill where there are no holes', () => {
+	expect(KINDS.filler.starts({ ...START, hasHoles: false })).toEqual([]);
+});
+
+it('rests between passes as its method says, and goes where what limits it has in common', () => {
+	const passes = (kind: Coat['kind'], more: object = {}) => kindOfCoat(begin(kind, more)).passes(begin(kind, more));
+	expect(passes('base', { times: 3 })).toEqual({ count: 3, rest: 0 });
+	expect(passes('blend', { times: 2, method: 'loaded-brush' })).toEqual({ count: 2, rest: 720 });
+	const where = (kind: Coat['kind'], more: object = {}) => kindOfCoat(begin(kind, more)).where(begin(kind, more));
+	expect(where('stencil')).toEqual({ through: 'r' });
+	expect(where('stencil', zone)).toEqual({ through: 'r', zone: 'z' });
+	expect(where('wax', { on: 'drawers', through: 'r' })).toEqual({ on: 'drawers', through: 'r' });
+	expect(where('clear')).toEqual({ on: 'all' });
+	expect(where('filler')).toEqual({ only: 'holes' });
+	expect(where('hardware-on')).toEqual({ only: 'hardware' });
+});
+
+describe('traits', () => {
+	const traitsOf = (kind: Coat['kind'], more: object = {}, leaves = false) => {
+		const coat = begin(kind, more);
+		const material = 'material' in coat ? (gatherMaterials([]).get(coat.material) ?? null) : null;
+		const of = {
+			id: 'z',
+			name: 'Z',
+			parts: ['x'],
+			over: 'each' as const,
+			colours: ['a', 'b'],
+			leaves,
+			softness: 0.5,
+			field: { pattern: 'bands' as const, from: 'left' as const, stops: null }
+		};
+		return kindOfCoat(coat).traits(coat, { material, zone: of, colourOf: (id) => ({ opacity: id === 'a' ? 0.9 : 0.6 }) });
+	};
+	it('hide as much as their coats do: the thinnest colour of a blend, and none where it leaves ground or is worn', () => {
+		expect(traitsOf('base', { times: 2 })).toMatchObject({ solid: true, covers: true, hides: expect.closeTo(0.99, 9), needsCover: 'must' });
+		expect(traitsOf('prime')).toMatchObject({ primes: true, hides: 0.85 });
+		expect(traitsOf('prime', { material: 'shellac-clear' })).toMatchObject({ hides: 0, blocks: true, slick: true, seals: true });
+		expect(traitsOf('blend', { times: 2 })).toMatchObject({ blends: 2, mists: true, covers: true, hides: expect.closeTo(0.84, 9) });
+		expect(traitsOf('blend', { times: 2 }, true)).toMatchObject({ covers: false, hides: 0 });
+		expect(traitsOf('blend', { method: 'layer-and-wear' })).toMatchObject({ mists: false, wears: true, covers: true, hides: 0 });
+		expect(traitsOf('blend', { method: 'dry-drag' })).toMatchObject({ mists: false, drags: true });
+	});
+	it('cover nothing whole through an arrangement', () => {
+		for (const kind of ['clear', 'wax', 'glaze'] as const)
+			expect([traitsOf(kind).covers, traitsOf(kind, { through: 'r' }).covers]).toEqual([true, false]);
+	});
+	it('follow the material: what seals, what is slick, what is rinsed', () => {
+		expect(traitsOf('base', { material: 'mineral-paint' })).toMatchObject({ seals: true, porous: false, needsCover: 'no' });
+		expect(traitsOf('base', { material: 'metallic-paint' })).toMatchObject({ seals: false, slick: false });
+		expect(traitsOf('clear')).toMatchObject({ protects: true, seals: true, slick: false });
+		expect(traitsOf('clear', { material: 'tough-clear-coat' })).toMatchObject({ slick: false });
+		expect(traitsOf('prime', { material: 'shellac-primer' })).toMatchObject({ slick: true });
+		expect(traitsOf('clean', { material: 'degreaser-rinse' })).toMatchObject({ rinses: true });
+		expect(traitsOf('clean')).toMatchObject({ rinses: false, cleans: true });
+		expect(traitsOf('wax', { material: 'dark-wax' })).toMatchObject({ wax: true, dark: true, protects: true });
+		expect(traitsOf('gilding-wax')).toMatchObject({ oil: true, wax: false, protects: false, decorates: true });
+		expect(traitsOf('glaze')).toMatchObject({ glazes: true, slips: false, decorates: true, protects: false });
+		expect(traitsOf('glaze', { colour: null })).toMatchObject({ glazes: false, slips: true, decorates: false });
+	});
+});
