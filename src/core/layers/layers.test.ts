@@ -100,6 +100,21 @@ describe('what is said', () => {
 		]);
 	});
 
+	it('shows what a thin coat comes out as, and how many coats it takes', () => {
+		const thin = { ...base, times: 1 } as Coat;
+		const [finding] = findingsOf(withCoats(demo, [prime, thin, clear])).filter(({ rule }) => rule === 'hides-ground');
+		expect(finding).toMatchObject({
+			what: 'One coat of Estuary at dusk lets the ground show: #285062 where the swatch is #1f3a47.',
+			swatches: ['#1f3a47', '#285062'],
+			why: expect.stringContaining('It takes 2 coats.')
+		});
+		expect(finding!.remedies).toEqual([{ label: 'Lay 2 coats', edits: [{ op: 'replace', coat: 'base', with: { ...thin, times: 2 } }] }]);
+		const faint = { ...demo, palette: demo.palette.map((colour) => ({ ...colour, opacity: 0.1 })) };
+		const never = findingsOf(withCoats(faint, [prime, thin, clear])).find(({ rule }) => rule === 'hides-ground')!;
+		expect(never.why).toContain('Not even 6 coats would do');
+		expect(never.remedies).toEqual([]);
+	});
+
 	it('names what is covered, and how much more', () => {
 		const over = { ...base, id: 'over' };
 		expect(says('hidden-work', base, stencil, over)).toEqual(['The base coat covers the stencil under it.']);

@@ -42,3 +42,21 @@ it('lets a record of the project stand in for one of the catalogue', () => {
 	expect(gatherMaterials([own]).get('clear-coat')!.recoat).toBe(90);
 	expect(gatherMaterials([]).get('clear-coat')!.recoat).toBe(60);
 });
+
+it('refuses a record whose figures are none: beside each, what is out of bounds', () => {
+	const paint = CATALOGUE.find(({ id }) => id === 'chalk-paint')!;
+	const bad: [keyof typeof paint, unknown][] = [
+		['sheen', 1.1],
+		['coverage', 0],
+		['film', -1],
+		['touchDry', -1],
+		['recoat', 100_001],
+		['cureDays', 366],
+		['tint', { hex: '#ffffff', opacity: 1.1 }],
+		['tack', { from: -1, to: 3 }],
+		['kind', 'soap']
+	];
+	for (const [key, value] of bad)
+		expect(MaterialSchema.safeParse({ ...paint, [key]: value }).error?.issues[0]?.path[0], `${key} ${JSON.stringify(value)}`).toBe(key);
+	expect(MaterialSchema.safeParse({ ...paint, sheen: 1, coverage: 100, recoat: 100_000 }).success).toBe(true);
+});

@@ -197,6 +197,23 @@ it('says how it is done where that is more than laying it, and what can hurt', (
 	expect(kindOfCoat(begin('scuff')).cautions.join(' ')).toMatch(/^Dust/);
 });
 
+it('shows by an effect, with what only the coat knows of it', () => {
+	const look = (kind: Coat['kind'], more: object = {}) => kindOfCoat(begin(kind, more)).look(begin(kind, more));
+	expect(look('sand')).toEqual({ effect: 'none' });
+	expect(look('sand', sandBare)).toEqual({ effect: 'bare' });
+	expect(look('filler')).toEqual({ effect: 'fill' });
+	expect(look('glaze')).toEqual({ effect: 'glaze', strength: 0.25 });
+	expect(look('gilding-wax', { catches: 'heights' })).toEqual({ effect: 'gild', catches: 'heights' });
+	expect(look('stencil', { edge: 'crisp' })).toEqual({ effect: 'stencil', edge: 'crisp' });
+	expect([look('base'), look('prime'), look('clear'), look('wax')].map(({ effect }) => effect)).toEqual([
+		'paint',
+		'paint',
+		'clear',
+		'clear'
+	]);
+	expect(look('blend')).toMatchObject({ effect: 'blend', hand: { strokes: 'level' } });
+});
+
 it('offers nothing to fill where there are no holes', () => {
 	expect(KINDS.filler.starts({ ...START, hasHoles: false })).toEqual([]);
 });

@@ -71,6 +71,47 @@ function readPiece(words: string): Project['piece'] {
 	return { ...demo.piece, faces, condition: condition ?? demo.piece.condition };
 }
 
+/** What a remedy makes of an order: where it puts what it adds or moves. */
+it.each<[order: string, rule: string, label: string, ids: string]>([
+	['prime; base', 'clean-first', 'Add cleaning before it', 'clean prime base'],
+	['prime; clean; base', 'clean-first', 'Move the cleaning before it', 'clean prime base'],
+	['new | prime; base', 'clean-first', 'Add dusting off before it', 'dust prime base'],
+	['sand; blend x2', 'base-dry', 'Prime, and blend two coats', 'sand prime blend'],
+	['base; stencil; hardware-on', 'protect', 'Add two clear coats over it', 'base stencil clear hardware-on'],
+	['base; stencil; hardware-on', 'protect', 'Add a wax over it', 'base stencil wax hardware-on'],
+	['hardware-off; base; hardware-on; clear', 'hardware-last', 'Move it after the last coat', 'hardware-off base clear hardware-on'],
+	['hardware-off; base; clear', 'hardware-last', 'Add putting it back at the end', 'hardware-off base clear hardware-on'],
+	[
+		'clean; base; hardware-off; clear; hardware-on',
+		'hardware-last',
+		'Move it before the first coat',
+		'clean hardware-off base clear hardware-on'
+	],
+	['base; wax; stencil; clear', 'no-water-on-wax', 'Move the wax after it', 'base stencil clear wax'],
+	['base; wax; stencil', 'no-water-on-wax', 'Clear coat instead of the wax', 'base wax stencil'],
+	['clean; prime:shellac-primer; base', 'gloss-key', 'Scuff it before', 'clean prime scuff base'],
+	['ground=glass | clean; base', 'prime-slick', 'Add a primer made to grip before it', 'clean prime base'],
+	['holes | clean; prime; base', 'fill-holes', 'Add filling and sanding before it', 'clean filler sand prime base'],
+	['holes | clean; prime; filler; base', 'fill-holes', 'Move the filling before it, and sand', 'clean filler sand prime base'],
+	['holes | clean; filler; dust; prime', 'fill-holes', 'Add sanding after it', 'clean filler dust sand prime'],
+	['base; glaze', 'porous-glaze', 'Seal it first', 'base clear glaze'],
+	['base; glaze', 'porous-glaze', 'Clear glaze first', 'base glaze-2 glaze'],
+	['base; stencil; base x2', 'hidden-work', 'Move it before the stencil', 'base base-2 stencil'],
+	['prime; base; sand bare', 'sanded-off', 'Move it before them', 'sand prime base'],
+	['clean; base; clean:degreaser-rinse', 'rinse-bare', 'Move it before the paint', 'clean clean-2 base']
+])('of %s, %s: %s', (order, rule, label, ids) => {
+	const { project } = readExample(order);
+	const remedy = findingsOf(project, rule)
+		.flatMap(({ remedies }) => remedies)
+		.find((one) => one.label === label);
+	expect(remedy, label).toBeDefined();
+	expect(
+		applyRemedy(project.finish, remedy!)
+			.coats.map(({ id }) => id)
+			.join(' ')
+	).toBe(ids);
+});
+
 const findingsOf = (project: Project, rule: string): Finding[] => planProject(project).findings.filter((finding) => finding.rule === rule);
 
 describe.each(RULES)('$id', ({ id, examples, satisfiedBy }) => {

@@ -1,0 +1,43 @@
+import { isFilm, kindOfCoat, nameCoat, whereOf, wordCoat } from '../layers';
+import type { TimedArc, TimedOrder, TimedStep } from '../schedule';
+import type { OrderArc, OrderStep, Plan } from './types';
+
+/** The steps of an order and what holds them together, as the plan carries them. `moves`: something on the piece is taken out to be painted. */
+export function describeOrder({ steps, arcs }: TimedOrder, moves: boolean): Pick<Plan, 'order' | 'arcs'> {
+	return { order: steps.map((step) => describeStep(step, moves)), arcs: arcs.map(describeArc) };
+}
+
+function describeArc({ arc, least, asks, most }: TimedArc): OrderArc {
+	return { before: arc.before.coat.id, after: arc.after.coat.id, rule: arc.rule, least, asks, most };
+}
+
+function describeStep({ layer, drying, work, between, waitBefore, waitFor, beginsAt, doneAt }: TimedStep, moves: boolean): OrderStep {
+	const { coat, material } = layer;
+	const kind = kindOfCoat(coat);
+	return {
+		coat: coat.id,
+		at: layer.at,
+		kind: coat.kind,
+		title: wordCoat(coat),
+		name: nameCoat(coat, material),
+		detail: kind.detail(coat, material),
+		material: material?.id ?? null,
+		through: whereOf(coat).through ?? null,
+		surfaces: [...layer.surfaces],
+		times: isFilm(coat) ? coat.times : 1,
+		traits: layer.traits,
+		waitBefore,
+		waitFor: waitFor?.arc.before.coat.id ?? null,
+		waitRule: waitFor?.arc.rule ?? null,
+		work,
+		between,
+		beginsAt,
+		doneAt,
+		touchDry: drying.touchDry,
+		recoat: drying.recoat,
+		film: layer.film,
+		ready: material?.ready ?? null,
+		cautions: [...(material?.cautions ?? []), ...kind.cautions],
+		how: kind.steps(coat, moves)
+	};
+}

@@ -1,0 +1,45 @@
+import { isNoPaint } from '../colour';
+import { type Project } from '../project';
+import { colourOf, whereOf, type Site, type Stack } from '../layers';
+import type { ArrangementPlan } from '../layout';
+import { FAIR_TEMPERATURES } from '../schedule';
+import type { Issue } from '../units';
+
+/** What is worth a look about a project as a whole; never a block. */
+export function gatherHints(project: Project, stack: Stack, sites: ReadonlyMap<string, Site>, laid: readonly ArrangementPlan[]): Issue[] {
+	return [...withoutCoat(project), ...unprinted(stack, sites, laid), ...workshopHints(project), ...noPaint(project)];
+}
+
+/** An arrangement that no coat goes through is drawn as an outline, and takes no paint: said, since it is easily forgotten. */
+function withoutCoat({ layout, finish }: Project): Issue[] {
+	return layout.arrangements.flatMap(({ id, name }, i) =>
+		finish.coats.some((coat) => whereOf(coat).through === id)
+			? []
+			: [{ code: 'arrangement.no-coat', path: `layout.arrangements[${i}]`, values: { name } }]
+	);
+}
+
+/** Motifs of a print in the colours of a zone that lie where the zone is not take no paint: said, since nothing would be seen of them. */
+function unprinted({ layers }: Stack, sites: ReadonlyMap<string, Site>, laid: readonly ArrangementPlan[]): Issue[] {
+	return layers.flatMap(({ coat, at }) => {
+		const source = colourOf(coat);
+		if (source === null || typeof source === 'string') return [];
+		const through = laid.find(({ arrangement }) => arrangement === whereOf(coat).through);
+		const all = through?.items.filter(({ rings }) => rings.length > 0).length ?? 0;
+		const printed = sites.get(coat.id)?.open?.motifs ?? 0;
+		return through && printed < all ? [{ code: 'coat.no-zone', path: `finish.coats[${at}].colour`, values: { printed, all } }] : [];
+	});
+}
+
+/** Swatches that no paint has; of a mix, those of its parts. */
+function noPaint({ palette }: Project): Issue[] {
+	return palette.flatMap(({ hex, mix, name }, i) =>
+		mix === undefined && isNoPaint(hex) ? [{ code: 'colour.no-paint', path: `palette[${i}].hex`, values: { name, typed: hex } }] : []
+	);
+}
+
+function workshopHints({ workshop }: Project): Issue[] {
+	const { least, most } = FAIR_TEMPERATURES;
+	const fair = workshop.temperature >= least && workshop.temperature <= most;
+	return fair ? [] : [{ code: 'workshop.unfair', path: 'workshop.temperature', values: { least, most } }];
+}
