@@ -35,6 +35,20 @@ describe('the project file', () => {
 			'field.type at layout.arrangements[0].scale.least'
 		],
 		['too many coats at once', (p) => (p.finish.coats[3].times = 40), 'field.too-big at finish.coats[3].times'],
+		['a wait of years', (p) => (p.finish.coats[3].wait = 100_001), 'field.too-big at finish.coats[3].wait'],
+		['a coat as thick as a board', (p) => (p.finish.coats[3].thickness = 4.5), 'field.too-big at finish.coats[3].thickness'],
+		['a print through nothing', (p) => (p.finish.coats[7].arrangement = 'gone'), 'ref.unknown at finish.coats[7].arrangement'],
+		[
+			'wax through nothing',
+			(p) => (p.finish.coats[8] = { ...p.finish.coats[8], kind: 'wax', material: 'clear-wax', through: 'gone' }),
+			'ref.unknown at finish.coats[8].through'
+		],
+		[
+			'a print in a zone that is not there',
+			(p) => (p.finish.coats[7].colour = { zone: 'gone' }),
+			'ref.unknown at finish.coats[7].colour.zone'
+		],
+		['a blend of a zone that is not there', (p) => (p.finish.coats[6].zone = 'gone'), 'ref.unknown at finish.coats[6].zone'],
 		['a colour that is not there', (p) => (p.layout.zones[0].colours[1] = 'gone'), 'ref.unknown at layout.zones[0].colours[1]'],
 		['paint made of wax', (p) => (p.finish.coats[5].material = 'clear-wax'), 'ref.kind at finish.coats[5].material'],
 		['a coat on no part', (p) => (p.finish.coats[4].on = ['drawer-9']), 'ref.unknown at finish.coats[4].on[0]'],

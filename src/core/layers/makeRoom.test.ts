@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { type Project } from '../project';
 import { readProjectText } from '../formats';
 import { planProject } from '../plan';
-import { applyRemedy } from './index';
+import { gatherMaterials } from '../materials';
+import { measurePiece } from '../piece';
+import { applyRemedy, remediesForGap, stackLayers } from './index';
 
 const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -16,6 +18,15 @@ const withGap = (mm: number, far = ''): Project => {
 	);
 	return { ...demo, piece: { ...demo.piece, faces: [{ ...front!, chain }, ...rest] as Project['piece']['faces'] } };
 };
+const stackOf = (project: Project) =>
+	stackLayers(project.finish, {
+		piece: measurePiece(project.piece, project.units),
+		condition: project.piece.condition,
+		layout: project.layout,
+		laid: [],
+		palette: project.palette,
+		materials: gatherMaterials(project.materials)
+	});
 const roomOf = (project: Project, id = 'gap-2') => planProject(project).gaps.find(({ gap }) => gap === id)!;
 
 describe('room to move', () => {
@@ -48,6 +59,20 @@ describe('room to move', () => {
 		}
 		const [sand, , mask] = room.remedies.map((remedy) => planProject({ ...project, finish: applyRemedy(project.finish, remedy) }));
 		for (const plan of [sand!, mask!]) expect(plan.gaps.find(({ gap }) => gap === 'gap-2')!.verdict).toBe('free');
+	});
+
+	it('says what it sands, and how many coats it masks, and puts the sanding before the first film', () => {
+		const labels = (mm: number, project = withGap(mm)) => roomOf(project).remedies.map(({ label }) => label);
+		expect(labels(1)).toEqual(['Sand 0.1 mm off each edge first', 'One coat only on the edges', 'Mask the edges in the thickest coat']);
+		expect(labels(0.7).at(-1)).toBe('Mask the edges in the 2 thickest coats');
+		const [sand] = roomOf(withGap(0.7)).remedies;
+		expect(sand!.edits).toEqual([
+			{ op: 'insert', at: 3, coat: expect.objectContaining({ kind: 'sand', on: ['drawer-1', 'drawer-2'], bare: false }) }
+		]);
+		/** Where the drawer meets the frame only the drawer is sanded, for both. */
+		const frame = planProject(withGap(3)).gaps.find(({ between }) => between.includes('front'))!;
+		const tight = remediesForGap(stackOf(withGap(3)), { ...frame, left: 0.2, verdict: 'tight' }, new Set(['drawer-1', 'drawer-4']));
+		expect(tight[0]!.label).toBe('Sand 0.3 mm off its edge first');
 	});
 
 	it('offers nothing where there is room, and counts a taper at its narrower end', () => {

@@ -104,3 +104,29 @@ describe('a print in the colours of a zone', () => {
 		expect(planProject(away).hints).toContainEqual(expect.objectContaining({ code: 'coat.no-zone', path: `finish.coats[${at}].colour` }));
 	});
 });
+
+it('a mix takes of the jars of its parts, and what is left in a jar need not be bought', () => {
+	const palette: Project['palette'] = demo.palette.map((colour) => ({ ...colour, jar: { left: 50, size: 120 } }));
+	const [first, second] = ['estuary', 'hull-white'];
+	const mixed: Project = {
+		...demo,
+		palette: [
+			...palette.filter(({ id }) => id !== 'slack-water'),
+			{
+				...palette.find(({ id }) => id === 'slack-water')!,
+				mix: [
+					{ colour: first, parts: 1 },
+					{ colour: second, parts: 3 }
+				]
+			}
+		]
+	};
+	const before = planProject(demo).quantities;
+	const after = planProject(mixed).quantities;
+	const mlOf = (jars: typeof before.jars, id: string) => jars.find(({ colour }) => colour === id)?.ml ?? 0;
+	const moved = mlOf(before.jars, 'slack-water');
+	expect(mlOf(after.jars, 'slack-water')).toBe(0);
+	expect(mlOf(after.jars, first) - mlOf(before.jars, first)).toBeCloseTo(moved / 4, 6);
+	expect(mlOf(after.jars, second) - mlOf(before.jars, second)).toBeCloseTo((3 * moved) / 4, 6);
+	for (const { ml, toBuy } of after.jars) expect(50 + 120 * toBuy!).toBeGreaterThanOrEqual(ml - 1e-6);
+});

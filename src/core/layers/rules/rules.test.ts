@@ -112,6 +112,27 @@ it.each<[order: string, rule: string, label: string, ids: string]>([
 	).toBe(ids);
 });
 
+/** On which surfaces a remedy puts what it adds: a word where it is the whole piece, else a list. */
+it.each<[order: string, rule: string, label: string, on: 'all' | 'some']>([
+	['prime', 'clean-first', 'Add cleaning before it', 'all'],
+	['prime on=frame', 'clean-first', 'Add cleaning before it', 'some'],
+	['base', 'protect', 'Add a wax over it', 'all'],
+	['base; clear on=drawers', 'protect', 'Add a wax over it', 'some'],
+	['prime:shellac-primer; base', 'gloss-key', 'Scuff it before', 'all'],
+	['prime:shellac-primer; scuff on=drawers; base', 'gloss-key', 'Scuff it before', 'some'],
+	['base; glaze', 'porous-glaze', 'Seal it first', 'all'],
+	['base; glaze on=drawers', 'porous-glaze', 'Clear glaze first', 'some'],
+	['ground=metal | base', 'prime-slick', 'Add a primer made to grip before it', 'all'],
+	['ground=metal | prime on=frame; base', 'prime-slick', 'Add a primer made to grip before it', 'some']
+])('of %s, %s: %s, on %s', (order, rule, label, on) => {
+	const { project } = readExample(order);
+	const [edit] = findingsOf(project, rule).flatMap(({ remedies }) =>
+		remedies.filter((one) => one.label === label).flatMap(({ edits }) => edits)
+	);
+	const put = edit?.op === 'insert' && 'on' in edit.coat ? edit.coat.on : null;
+	expect(on === 'all' ? put === 'all' : Array.isArray(put) && put.length > 0).toBe(true);
+});
+
 const findingsOf = (project: Project, rule: string): Finding[] => planProject(project).findings.filter((finding) => finding.rule === rule);
 
 describe.each(RULES)('$id', ({ id, examples, satisfiedBy }) => {
