@@ -1,9 +1,12 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import project from '../../../demo/sail-loft-chest.json';
 import { type Project } from '../project';
 import { readProject } from '../formats';
 import { planProject } from '../plan';
-import type { Coat } from './index';
+import { gatherMaterials } from '../materials';
+import { measurePiece } from '../piece';
+import { freeId, KINDS, layersOn, layersOver, layersUnder, stackLayers, type Coat, type CoatKind, type CoatParts } from './index';
 
 const read = readProject({ ...project, workshop: { temperature: 20, humidity: 50 } });
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -68,5 +71,73 @@ describe('film against the gaps', () => {
 		expect(gapOf('1')).toMatchObject({ verdict: 'tight' });
 		expect(gapOf('0.5')).toMatchObject({ verdict: 'binds' });
 		expect(gapOf('2')).toMatchObject({ verdict: 'free' });
+	});
+});
+
+describe('orders by chance', () => {
+	const context = { colours: ['estuary', 'hull-white'], zones: [], arrangements: [], paint: 'chalk-paint', hasHoles: false };
+	const starts = Object.values(KINDS).flatMap((kind) => (kind as unknown as CoatKind<Coat>).starts(context).map(({ coat }) => coat));
+	const on = fc.constantFrom<CoatParts>('all', 'drawers', 'frame', ['drawer-1'], ['drawer-2', 'front'], ['left']);
+	const coats = fc
+		.array(fc.record({ start: fc.constantFrom(...starts), on, bare: fc.boolean() }), { minLength: 2, maxLength: 12 })
+		.map((list) =>
+			list.reduce<Coat[]>((made, { start, on: surfaces, bare }) => {
+				const coat = { ...start, ...('on' in start ? { on: surfaces } : {}), ...('bare' in start ? { bare } : {}) } as Coat;
+				return [...made, { ...coat, id: freeId(coat.id, made) } as Coat];
+			}, [])
+		);
+	const piece = measurePiece(demo.piece, demo.units);
+	const stackOf = (list: readonly Coat[]) =>
+		stackLayers(
+			{ coats: [...list] },
+			{ piece, condition: 'finished', layout: demo.layout, laid: [], palette: demo.palette, materials: gatherMaterials([]) }
+		);
+
+	it('what lies under, over and on is as the slow way tells: surface by surface, until it is sanded off', () => {
+		fc.assert(
+			fc.property(coats, (list) => {
+				const stack = stackOf(list);
+				const pairs: string[] = [];
+				for (const a of stack.layers)
+					for (const b of stack.layers.slice(a.at + 1))
+						for (const surface of a.surfaces) {
+							const gone = stack.layers.some(({ at, traits, surfaces }) => at > a.at && at < b.at && traits.bares && surfaces.has(surface));
+							if (b.surfaces.has(surface) && !gone) pairs.push(`${a.at} ${b.at} ${surface}`);
+						}
+				const told = stack.layers.flatMap((b) =>
+					layersUnder(stack, b).flatMap(({ layer: a, where }) => where.map((surface) => `${a.at} ${b.at} ${surface}`))
+				);
+				const back = stack.layers.flatMap((a) =>
+					layersOver(stack, a).flatMap(({ layer: b, where }) => where.map((surface) => `${a.at} ${b.at} ${surface}`))
+				);
+				expect(told.sort()).toEqual([...pairs].sort());
+				expect(back.sort()).toEqual([...pairs].sort());
+				for (const surface of stack.surfaces) {
+					const here = stack.layers.filter(({ surfaces }) => surfaces.has(surface));
+					const from = here.findLastIndex(({ traits }) => traits.bares);
+					expect(layersOn(stack, surface)).toEqual(here.filter((_, i) => i > from));
+				}
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('left to the plan, no wait is ever too short, and none longer than something asks for', () => {
+		fc.assert(
+			fc.property(coats, (list) => {
+				const plan = planProject({ ...demo, finish: { coats: list, decisions: [] } });
+				const stepOf = new Map(plan.order.map((step) => [step.coat, step]));
+				for (const { before, after, least, asks } of plan.arcs) {
+					const waited = stepOf.get(after)!.beginsAt - stepOf.get(before)!.doneAt;
+					expect(waited).toBeGreaterThanOrEqual(Math.max(least, asks) - 1e-6);
+				}
+				for (const step of plan.order) {
+					if (step.waitBefore === 0) continue;
+					const asked = plan.arcs.filter(({ after }) => after === step.coat).map(({ before, asks }) => stepOf.get(before)!.doneAt + asks);
+					expect(step.beginsAt).toBeCloseTo(Math.max(...asked), 6);
+				}
+			}),
+			{ numRuns: 40 }
+		);
 	});
 });

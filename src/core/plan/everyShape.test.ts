@@ -1,0 +1,62 @@
+import { readFileSync } from 'node:fs';
+import { expect, it } from 'vitest';
+import { readProjectText } from '../formats';
+import { KINDS, type Coat, type CoatKind } from '../layers';
+import { STARTERS } from '../piece';
+import { createRenderer, describeScene } from '../preview';
+import { addArrangement, addCoat, addZone, newProject, type Project } from '../project';
+import { planProject, sourceOfScene } from './index';
+
+const DEMOS = ['sail-loft-chest', 'chart-cabinet', 'ferry-table', 'net-box'];
+const motif = { id: 'dot', name: 'Dot', width: 20, height: 20, paths: [{ d: 'M0 0H20V20H0Z', rule: 'nonzero' as const }] };
+
+function demo(name: string): Project {
+	const read = readProjectText(readFileSync(`demo/${name}.json`, 'utf8'));
+	if (!read.ok) throw new Error(name);
+	return read.project;
+}
+
+/** A piece with a zone, a motif on its fronts, and every kind of coat in every way that it is begun, each where it belongs. */
+function withEveryKind(project: Project): Project {
+	const zoned = addZone(
+		project,
+		project.palette.map(({ id }) => id)
+	).project;
+	const laid = addArrangement(zoned, motif as never, zoned.palette[0]!.id, 'single').project;
+	const context = {
+		colours: laid.palette.map(({ id }) => id),
+		zones: laid.layout.zones,
+		arrangements: laid.layout.arrangements,
+		paint: 'chalk-paint',
+		hasHoles: true
+	};
+	const starts = Object.values(KINDS).flatMap((kind) => (kind as unknown as CoatKind<Coat>).starts(context));
+	return starts.reduce((next, { coat }) => addCoat(next, coat).project, laid);
+}
+
+/** Readings that nobody took stay a guess: the plan is one all the same. */
+it.each([
+	...STARTERS.map(({ id }) => [id, newProject('Try', 'mm', null, id)] as const),
+	['a chest in inches', newProject('Try', 'in', 3, 'chest')] as const,
+	...DEMOS.map((name) => [name, demo(name)] as const)
+])('every kind of coat is planned, counted, timed and drawn on %s', (_name, project) => {
+	const whole = withEveryKind(project);
+	const plan = planProject(whole);
+	expect(plan.errors.filter(({ path }) => path.startsWith('finish'))).toEqual([]);
+	expect(plan.order).toHaveLength(whole.finish.coats.length);
+	for (const { work, beginsAt, doneAt, waitBefore } of plan.order) {
+		expect([work, beginsAt, doneAt, waitBefore].every((minutes) => Number.isFinite(minutes) && minutes >= 0)).toBe(true);
+		expect(doneAt).toBeGreaterThanOrEqual(beginsAt);
+	}
+	for (const { ml, area } of [...plan.quantities.paints, ...plan.quantities.products])
+		expect(Number.isFinite(ml) && ml >= 0 && area >= 0).toBe(true);
+	const surfaces = new Set(plan.quantities.surfaces.map(({ surface }) => surface));
+	for (const { where, remedies, rule } of plan.findings) {
+		expect(where.length, rule).toBeGreaterThan(0);
+		expect(where.every((surface) => surfaces.size === 0 || surfaces.has(surface))).toBe(true);
+		expect(remedies.length, rule).toBeGreaterThan(0);
+	}
+	const scene = describeScene(sourceOfScene(whole, plan));
+	const picture = createRenderer().render(scene, 60 / Math.max(scene.width, scene.height), scene.layers.length);
+	expect(picture.pixels.some((byte, i) => i % 4 === 3 && byte === 255)).toBe(true);
+});
