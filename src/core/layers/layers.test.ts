@@ -90,6 +90,18 @@ describe('what is said', () => {
 	) as [Coat, Coat, Coat, Coat, Coat];
 	const strip: Coat = { ...newSand('all'), id: 'strip', bare: true };
 
+	it('tells a waxed ground from an old finish', () => {
+		const bare = (ground: 'waxed' | 'solid-wood', condition: 'bare' | 'finished') => {
+			const piece = { ...demo.piece, condition, faces: demo.piece.faces.map((face) => ({ ...face, ground })) };
+			return findingsOf({ ...withCoats(demo, [base, clear]), piece }).find(({ rule }) => rule === 'clean-first')!;
+		};
+		expect(bare('waxed', 'bare').what).toBe('The first coat goes on a waxed or oiled ground that has not been cleaned.');
+		expect(bare('waxed', 'bare').remedies.map(({ label }) => label)).toEqual(['Add cleaning before it']);
+		expect(bare('solid-wood', 'bare').what).toBe('The first coat goes on a surface that has not been cleaned.');
+		expect(bare('solid-wood', 'bare').remedies.map(({ label }) => label)).toEqual(['Add dusting off before it', 'Add cleaning before it']);
+		expect(bare('waxed', 'finished').what).toBe('The first coat goes on a surface that has not been cleaned.');
+	});
+
 	it('names what is sanded off: up to three, and beyond that how many more', () => {
 		expect(says('sanded-off', base, strip)).toEqual(['Sanding to bare takes off the base coat.']);
 		expect(says('sanded-off', base, blend, clear, strip)).toEqual([

@@ -5,7 +5,7 @@ import { readProjectText } from '../formats';
 import { planProject } from '../plan';
 import { gatherMaterials } from '../materials';
 import { measurePiece } from '../piece';
-import { applyRemedy, remediesForGap, stackLayers } from './index';
+import { applyRemedy, newBase, remediesForGap, stackLayers, verdictOf } from './index';
 
 const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -73,6 +73,20 @@ describe('room to move', () => {
 		const frame = planProject(withGap(3)).gaps.find(({ between }) => between.includes('front'))!;
 		const tight = remediesForGap(stackOf(withGap(3)), { ...frame, left: 0.2, verdict: 'tight' }, new Set(['drawer-1', 'drawer-4']));
 		expect(tight[0]!.label).toBe('Sand 0.3 mm off its edge first');
+	});
+
+	it('changes only coats that lie on these edges, however little that helps', () => {
+		const elsewhere = { ...newBase('frame', 'estuary', 'chalk-paint'), id: 'elsewhere', times: 3 };
+		const project = withGap(0.1);
+		const both: Project = { ...project, finish: { ...project.finish, coats: [...project.finish.coats, elsewhere] } };
+		const [, one, mask] = roomOf(both).remedies;
+		/** Primer, base, blend, clear: what is on drawers; the print keeps clear of edges. */
+		expect(mask!.label).toBe('Mask the edges in the 4 thickest coats');
+		expect(one!.edits.map((edit) => edit.op === 'replace' && edit.coat)).toEqual(['base', 'blend', 'clear']);
+	});
+
+	it('has room to the hair: none is tight, less than none binds', () => {
+		expect([0.5, 0.4999, 0, -0.0001].map(verdictOf)).toEqual(['free', 'tight', 'tight', 'binds']);
 	});
 
 	it('offers nothing where there is room, and counts a taper at its narrower end', () => {

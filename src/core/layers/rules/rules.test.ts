@@ -98,6 +98,7 @@ it.each<[order: string, rule: string, label: string, ids: string]>([
 	['base; glaze', 'porous-glaze', 'Clear glaze first', 'base glaze-2 glaze'],
 	['base; stencil; base x2', 'hidden-work', 'Move it before the stencil', 'base base-2 stencil'],
 	['prime; base; sand bare', 'sanded-off', 'Move it before them', 'sand prime base'],
+	['prime; base; sand bare', 'sanded-off', 'Only key it, not to bare', 'prime base sand'],
 	['clean; base; clean:degreaser-rinse', 'rinse-bare', 'Move it before the paint', 'clean clean-2 base']
 ])('of %s, %s: %s', (order, rule, label, ids) => {
 	const { project } = readExample(order);

@@ -23,7 +23,7 @@ export const makeShopping: PageMaker = {
 				right: amount(ml)
 			})),
 			...products.map(({ material, area, ml }): FlowLine => ({
-				text: `${materials.get(material)?.name ?? material}, ${area.toFixed(2)} m²`,
+				text: [materials.get(material)?.name ?? material, area > 0 ? `${area.toFixed(2)} m²` : ''].filter(Boolean).join(', '),
 				right: amount(ml)
 			})),
 			...(jars.length > 0 ? [head('Jars')] : []),

@@ -118,9 +118,11 @@
 						{#each quantities.products as row (row.material)}
 							{@const volume = formatVolume(row.ml)}
 							<tr class="border-t border-rule"
-								><td class="py-1.5">{materials.get(row.material)?.name}</td><td class="text-right">{row.area.toFixed(3)} m²</td><td
-									class="text-right text-lg font-bold">{volume.ml}{@render more(moreOfProduct(row.material))}</td
-								><td class="pl-4 text-sm">{volume.spoons}</td></tr
+								><td class="py-1.5">{materials.get(row.material)?.name}</td><td class="text-right"
+									>{row.area > 0 ? `${row.area.toFixed(3)} m²` : ''}</td
+								><td class="text-right text-lg font-bold">{volume.ml}{@render more(moreOfProduct(row.material))}</td><td
+									class="pl-4 text-sm">{volume.spoons}</td
+								></tr
 							>
 						{/each}
 					</tbody>
