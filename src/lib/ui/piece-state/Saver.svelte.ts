@@ -101,30 +101,27 @@ export class Saver {
 			body,
 			keepalive: keepalive && body.length < 60_000
 		}).catch(() => null);
-		this.#busy = false;
 		if (!response?.ok) failed();
-		await this.#heed(response);
+		/** Until the answer is read nobody knows the version that the next save is made on. */
+		const answer = (await response?.json().catch(() => null)) as Answer | null | undefined;
+		this.#busy = false;
+		this.#heed(response, answer);
 	}
 
-	async #heed(response: Response | null): Promise<void> {
-		if (response?.ok) {
-			const { version, updatedAt } = (await response.json()) as { version: number; updatedAt: string };
-			this.#version = version;
+	#heed(response: Response | null, answer: Answer | null | undefined): void {
+		if (response?.ok && answer) {
+			this.#version = answer.version;
 			this.#retry = RETRY.first;
-			this.state = { kind: 'saved', at: new Date(updatedAt) };
+			this.state = { kind: 'saved', at: new Date(answer.updatedAt) };
 			if (this.#dirty) this.#later(PAUSE);
 			return;
 		}
 		this.#dirty = true;
-		if (response?.status === 409) {
-			const { version, place, updatedAt } = (await response.json()) as { version: number; place: number; updatedAt: string };
-			this.state = { kind: 'stale', version, place, at: new Date(updatedAt) };
-		} else if (response?.status === 404) this.state = { kind: 'gone' };
+		if (response?.status === 409 && answer)
+			this.state = { kind: 'stale', version: answer.version, place: answer.place, at: new Date(answer.updatedAt) };
+		else if (response?.status === 404) this.state = { kind: 'gone' };
 		else {
-			const told =
-				response && response.status >= 400 && response.status < 500
-					? ((await response.json().catch(() => null)) as { errors?: { message: string; path: string }[] } | null)?.errors?.[0]
-					: null;
+			const told = response && response.status >= 400 && response.status < 500 ? answer?.errors?.[0] : null;
 			this.state = {
 				kind: 'waiting',
 				why: told
@@ -135,4 +132,12 @@ export class Saver {
 			this.#retry = Math.min(RETRY.longest, this.#retry * 2);
 		}
 	}
+}
+
+/** What the server says to a save: of one that it took, of one on an old version, or of one that it refused. */
+interface Answer {
+	readonly version: number;
+	readonly place: number;
+	readonly updatedAt: string;
+	readonly errors?: readonly { readonly message: string; readonly path: string }[];
 }

@@ -62,6 +62,25 @@ describe('saving', () => {
 		expect(piece.saver.hasUnsaved).toBe(false);
 	});
 
+	it('begins no save on an old version while the answer to the one before is still being read', async () => {
+		const piece = open();
+		let arrive = () => {};
+		respond = (version) => {
+			const late = answer(200, {});
+			const body = { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' };
+			return Object.assign(late, { json: () => new Promise((resolve) => (arrive = () => resolve(body))) });
+		};
+		rename(piece, 'Two');
+		await vi.advanceTimersByTimeAsync(400);
+		rename(piece, 'Three');
+		await vi.advanceTimersByTimeAsync(2000);
+		await piece.saver.flush();
+		expect(calls).toEqual([{ version: 1, name: 'Two' }]);
+		arrive();
+		await vi.advanceTimersByTimeAsync(400);
+		expect(calls.slice(1)).toEqual([{ version: 2, name: 'Three' }]);
+	});
+
 	it('tries again after a failure, and never calls it saved', async () => {
 		const piece = open();
 		respond = () => Promise.reject(new Error('down'));
