@@ -63,7 +63,7 @@ test('gilding wax keeps to the tops of a motif, and a print takes the colours of
 	await page.getByRole('radio', { name: 'the colours of a zone' }).click();
 	await expect(page.getByLabel('Zone whose colours it takes')).toHaveText('Edge shade and glow');
 	await page.getByRole('link', { name: 'Mix & buy' }).click();
-	await expect(page.getByText('Gilding wax · gilding wax')).toBeVisible();
+	await expect(page.getByText(/^Gilding wax, .* · gilding wax/)).toBeVisible();
 	await expect(page.getByText(/blended coat .* ml, stencil .* ml/).first()).toBeVisible();
 });
 

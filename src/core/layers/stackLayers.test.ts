@@ -53,6 +53,12 @@ describe('waits', () => {
 });
 
 describe('film against the gaps', () => {
+	it('is brought by coats alone: none by what cleans, sands, scuffs or takes hardware off', () => {
+		const films = new Map(planProject(demo).order.map(({ coat, film }) => [coat, film]));
+		for (const id of ['hardware-off', 'clean', 'sand', 'scuff', 'hardware-on']) expect(films.get(id), id).toBe(0);
+		expect(films.get('base')).toBe(100);
+	});
+
 	it('adds up on both sides, without the stencil', () => {
 		const room = planProject(demo).gaps.find(({ gap }) => gap === 'gap-2')!;
 		expect(room.film[0]).toBeCloseTo(0.035 + 2 * 0.05 + 0.1 + 0.05, 9);

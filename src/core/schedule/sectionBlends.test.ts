@@ -126,6 +126,21 @@ describe('the work of a blended coat', () => {
 		expect(workOf(withCoat(large!.remedies[0]!.coat, whole)).tooLarge).toEqual([]);
 	});
 
+	it('bands over a face are cut on a drawer where they lie on the drawer, from its own edge; two other methods are offered at most', () => {
+		const over = (parts: string[]) =>
+			withZone(
+				{ parts, over: 'face', field: { pattern: 'bands', from: 'left', stops: [0.5] }, colours: ['estuary', 'hull-white'] },
+				{ ...demo, workshop: { temperature: 35, humidity: 10 } }
+			);
+		const work = workOf(withCoat({ method: 'glaze-slip', hands: 1 }, over(['drawer-4'])));
+		const [face] = planProject(over(['drawer-4'])).faces;
+		const drawer = face!.parts.find(({ id }) => id === 'drawer-4')!;
+		expect(work.sections[0]!.stretch!.to).toBeCloseTo(face!.width / 4 - drawer.x, 6);
+		for (const { remedies } of work.tooLarge)
+			expect(remedies.filter(({ coat }) => 'method' in coat && coat.method !== 'glaze-slip').length).toBeLessThanOrEqual(2);
+		expect(work.tooLarge.length).toBeGreaterThan(0);
+	});
+
 	it('bands across a wide, low front are cut along all of its width', () => {
 		const wide = withZone(
 			{ parts: ['drawer-4'], over: 'each', field: { pattern: 'bands', from: 'left', stops: [0.5] }, colours: ['estuary', 'hull-white'] },

@@ -56,6 +56,8 @@ describe('an arc is kept to the minute', () => {
 	it('a day of dark wax under a clear coat: sooner is a must, then it is a choice', () => {
 		expect(says(planOf(dark(1439), newClear('all')), 'no-water-on-wax')).toEqual(['must clear']);
 		expect(says(planOf(dark(1440), newClear('all')), 'no-water-on-wax')).toEqual(['should clear']);
+		/** Paint over it is never tried, whatever else goes over it. */
+		expect(says(planOf(dark(5000), newClear('all'), { ...base, on: 'all' }), 'no-water-on-wax')).toEqual(['must clear']);
 		expect(says(planOf({ ...newWax('all'), wait: 1440 }, newClear('all')), 'no-water-on-wax')).toEqual(['must clear']);
 	});
 

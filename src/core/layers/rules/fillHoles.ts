@@ -19,6 +19,7 @@ export const fillHoles: Rule = {
 			['filled and sanded', 'holes | clean; filler; sand; base'],
 			['filled, cleaned, sanded, primed', 'holes | filler; clean; sand; prime; base'],
 			['no old holes', 'clean; base'],
+			['filled, and nothing painted yet', 'holes | clean; filler'],
 			['only other surfaces are painted', 'holes | clean; base on=frame']
 		]
 	}

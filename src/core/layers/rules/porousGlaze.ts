@@ -40,7 +40,8 @@ export const porousGlaze: Rule = {
 			['sealed first', 'base; clear; glaze'],
 			['clear glaze first', 'base; glaze clear; glaze'],
 			['on paint that is not porous', 'base:mineral-paint; glaze'],
-			['a clear glaze by itself', 'base; glaze clear']
+			['a clear glaze by itself', 'base; glaze clear'],
+			['a print of porous paint on a sealed ground', 'base; clear; stencil; glaze']
 		]
 	}
 };

@@ -16,6 +16,7 @@ export const rinseBare: Rule = {
 			['rinsed before the paint', 'clean:degreaser-rinse; base; clear'],
 			['wiped with a cleaner that needs no rinsing', 'base; clean; clear'],
 			['rinsed over a clear coat', 'base; clear; clean:degreaser-rinse; wax'],
+			['a print of porous paint on a sealed ground', 'base; clear; stencil; clean:degreaser-rinse'],
 			['rinsed elsewhere', 'base on=frame; clean:degreaser-rinse on=drawers']
 		]
 	}

@@ -2,6 +2,7 @@
 	import { applyRemedy, RULES, type Finding } from '$core/layers';
 	import { doesMove } from '$core/piece';
 	import { nameSurface } from '$core/plan';
+	import { Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
@@ -92,13 +93,14 @@
 			{/each}
 		</ul>
 	{/if}
-	<details class="mt-4">
-		<summary class="font-medium">What is looked at</summary>
-		<dl class="mt-1 text-sm">
-			{#each RULES as rule (rule.id)}
-				<dt class="mt-1 font-bold first-letter:uppercase">{rule.id.replaceAll('-', ' ')}</dt>
-				<dd class="text-ink-soft">{rule.satisfiedBy}</dd>
-			{/each}
-		</dl>
-	</details>
+	<div class="mt-4">
+		<Fold label="What is looked at">
+			<dl class="mt-1 text-sm">
+				{#each RULES as rule (rule.id)}
+					<dt class="mt-1 font-bold first-letter:uppercase">{rule.id.replaceAll('-', ' ')}</dt>
+					<dd class="text-ink-soft">{rule.satisfiedBy}</dd>
+				{/each}
+			</dl>
+		</Fold>
+	</div>
 </section>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { applyRemedy, verdictOf, type RoomVerdict } from '$core/layers';
 	import { nameSurface } from '$core/plan';
+	import { Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
@@ -24,6 +25,7 @@
 		const step = piece.plan.order.find((other) => other.coat === coat);
 		return step ? `after step ${step.at + 1}, ${step.title.toLowerCase()}` : 'from the start';
 	}
+	const stage = $derived(shown === all ? 'with all coats on' : shown === 0 ? 'bare' : `after step ${shown} of ${all}`);
 	const MOST = 3;
 </script>
 
@@ -51,28 +53,40 @@
 			</div>
 		{/each}
 		{#if narrow.length > MOST}<p class="fault mt-1">and {narrow.length - MOST} more, below.</p>{/if}
-		<p class="note mt-2">{shown === all ? 'With all coats on' : shown === 0 ? 'Bare' : `After step ${shown} of ${all}`}:</p>
-		<table class="mt-1 w-full text-sm">
-			<thead class="text-left text-ink-soft"
-				><tr
-					><th class="font-normal">Gap between</th><th class="pl-2 text-right font-normal">gap</th><th class="pl-2 text-right font-normal"
-						>used</th
-					><th class="pl-2 text-right font-normal whitespace-nowrap">left, mm</th><th class="pl-2 font-normal">so it</th></tr
-				></thead
-			>
-			<tbody>
-				{#each rooms as room (room.gap)}
-					<tr class="border-t border-rule {room.verdict === 'free' ? '' : 'font-bold text-must'}">
-						<td>{between(room.between, room.at)}</td>
-						<td class="pl-2 text-right"
-							>{room.ends[0] === room.ends[1] ? room.mm.toFixed(1) : room.ends.map((mm) => mm.toFixed(1)).join(' to ')}</td
-						>
-						<td class="pl-2 text-right">{room.used.toFixed(2)}</td>
-						<td class="pl-2 text-right">{room.now.toFixed(2)}</td>
-						<td class="pl-2">{VERDICTS[room.verdict]}</td>
-					</tr>
-				{/each}
-			</tbody>
-		</table>
+		{@const closest = rooms[0]!}
+		{#if narrow.length === 0 && closest.verdict === 'free'}<p>
+				<b class="text-well">✓</b> All of it moves: {closest.now.toFixed(1)} mm are left at the closest gap, between {between(
+					closest.between,
+					closest.at
+				)}, {stage}.
+			</p>
+		{:else if narrow.length === 0}<p class="fault">
+				! {between(closest.between, closest.at)}
+				{VERDICTS[closest.verdict]}, {stage}; in the end all of it moves.
+			</p>{/if}
+		<Fold label="Every gap, {stage}">
+			<table class="mt-1 w-full text-sm">
+				<thead class="text-left text-ink-soft"
+					><tr
+						><th class="font-normal">Gap between</th><th class="pl-2 text-right font-normal">gap</th><th class="pl-2 text-right font-normal"
+							>used</th
+						><th class="pl-2 text-right font-normal whitespace-nowrap">left, mm</th><th class="pl-2 font-normal">so it</th></tr
+					></thead
+				>
+				<tbody>
+					{#each rooms as room (room.gap)}
+						<tr class="border-t border-rule {room.verdict === 'free' ? '' : 'font-bold text-must'}">
+							<td>{between(room.between, room.at)}</td>
+							<td class="pl-2 text-right"
+								>{room.ends[0] === room.ends[1] ? room.mm.toFixed(1) : room.ends.map((mm) => mm.toFixed(1)).join(' to ')}</td
+							>
+							<td class="pl-2 text-right">{room.used.toFixed(2)}</td>
+							<td class="pl-2 text-right">{room.now.toFixed(2)}</td>
+							<td class="pl-2">{VERDICTS[room.verdict]}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</Fold>
 	{/if}
 </section>

@@ -67,13 +67,25 @@ it('refuses a wait that is none, beside the field, and keeps the old one', async
 	expect(piece.project.finish.coats[4]!.wait).toBeNull();
 });
 
-it('warns of the tightest gap first', () => {
+it('is one sentence where all moves, with its table when it is asked for', async () => {
+	const piece = open();
+	render(RoomToMove, { context: contextOf(piece) });
+	expect(
+		screen.getByText(/All of it moves: 2\.4 mm are left at the closest gap, between drawer 1 and drawer 2, with all coats on/)
+	).toBeVisible();
+	expect(screen.queryAllByRole('row')).toHaveLength(0);
+	piece.seen.steps = 0;
+	expect(await screen.findByText(/3\.0 mm are left .*, bare/)).toBeVisible();
+});
+
+it('warns of the tightest gap first', async () => {
 	const piece = open();
 	piece.edit((draft) => {
 		draft.piece.faces[0]!.chain[3]!.reading = '0.4';
 		draft.piece.faces[0]!.chain.at(-1)!.reading = '78.6';
 	});
 	render(RoomToMove, { context: contextOf(piece) });
+	await userEvent.click(screen.getByRole('button', { name: /^Every gap/ }));
 	expect(screen.getAllByRole('row')[1]).toHaveTextContent('drawer 1 and drawer 2');
 	expect(screen.getAllByRole('row')[1]).toHaveTextContent('binds');
 	expect(screen.getByRole('region', { name: 'Room to move' })).toHaveTextContent(
