@@ -46,6 +46,7 @@ export const hardwareLast: Rule = {
 		good: [
 			['off first, back last', 'hardware-off; base; clear; hardware-on'],
 			['stays on, masked', 'hardware-masked; base; clear'],
+			['masked, shown with its knobs, and one more coat', 'hardware-masked; base; hardware-on; clear'],
 			['back, masked, and one more coat', 'hardware-off; base; hardware-masked; hardware-on; clear'],
 			['off again for a late coat', 'hardware-off; base; hardware-on; hardware-off; clear; hardware-on'],
 			['the last coats lie elsewhere', 'hardware-off; base; hardware-on; clear on=frame'],
