@@ -152,7 +152,8 @@ test('nothing acknowledged is missing after a kill; a second start is refused; u
 	await page.getByLabel('Width', { exact: true }).fill('861');
 	await expect(page.locator('[data-save="waiting"]')).toBeVisible();
 	await workshop.start();
-	await saved(page);
+	/** The longest pause between two tries is 15 s. */
+	await expect(page.locator('[data-save="saved"]')).toHaveText(/saved \d/, { timeout: 25_000 });
 	await visit(page, workshop, `/pieces/${id}/measure`);
 	await expect(page.getByLabel('Name', { exact: true })).toHaveValue('The killed chest');
 	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('861');
