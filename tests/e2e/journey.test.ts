@@ -152,8 +152,7 @@ test('nothing acknowledged is missing after a kill; a second start is refused; u
 	await page.getByLabel('Width', { exact: true }).fill('861');
 	await expect(page.locator('[data-save="waiting"]')).toBeVisible();
 	await workshop.start();
-	/** The longest pause between two tries is 15 s. */
-	await expect(page.locator('[data-save="saved"]')).toHaveText(/saved \d/, { timeout: 25_000 });
+	await saved(page);
 	await visit(page, workshop, `/pieces/${id}/measure`);
 	await expect(page.getByLabel('Name', { exact: true })).toHaveValue('The killed chest');
 	await expect(page.getByLabel('Width', { exact: true })).toHaveValue('861');

@@ -15,6 +15,7 @@ export {
 	type Tool,
 	type Where
 } from './kinds/types';
+export { hiddenBy } from './kinds/hiddenBy';
 export { newBase } from './kinds/base';
 export { type Blend } from './kinds/blend';
 export { newClear } from './kinds/clear';

@@ -1,5 +1,5 @@
 import { pigmentOfHex, pigmentsOf, type Colour } from '../colour';
-import { amountOfCoat, colourOf, isFilm, kindOfCoat, whereOf, type Coat, type Look, type Material } from '../layers';
+import { amountOfCoat, colourOf, hiddenBy, isFilm, kindOfCoat, whereOf, type Coat, type Look, type Material } from '../layers';
 import { flattenOutline } from '../geometry';
 import { layZone, type LaidItem, type Layout } from '../layout';
 import { GROUNDS, isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
@@ -122,7 +122,7 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 					sheen,
 					film,
 					hex: ink.hex,
-					cover: cover(1 - (1 - ink.opacity) ** look.strength),
+					cover: cover(hiddenBy(ink.opacity, look.strength)),
 					...throughOf(coat, source)
 				},
 	gild: ({ coat, look, source, surfaces, ink, cover, sheen, film }) => ({
@@ -160,7 +160,7 @@ function layerOf(coat: Coat, source: SceneSource): SceneLayer {
 		sheen: material?.sheen ?? 0,
 		film: amount * (material?.film ?? 0),
 		ink,
-		cover: (opacity: number) => 1 - (1 - opacity) ** amount
+		cover: (opacity: number) => hiddenBy(opacity, amount)
 	};
 	return (DESCRIBED[look.effect] as (showing: Showing<Look['effect']>) => SceneLayer)(showing);
 }

@@ -9,7 +9,7 @@ export const FillerSchema = z
 	.meta({ description: 'Into every old hole that is to be filled, wherever it is; sanded flush when it is hard.' });
 export type Filler = z.infer<typeof FillerSchema>;
 
-/** To press it into one hole, minutes for each ml. */
+/** To press it in, minutes for each ml. */
 const PER_ML = 2;
 
 /** Source: craft 2 and 3. */

@@ -150,11 +150,12 @@ describe.each(RULES)('$id', ({ id, examples, satisfiedBy }) => {
 		expect(findings[0]!.remedies.length).toBeGreaterThan(0);
 		for (const remedy of findings[0]!.remedies) {
 			const cured = { ...project, finish: applyRemedy(project.finish, remedy) };
-			/** A choice may be left where a must was. */
+			/** Only waiting a day for dark wax leaves something: the choice that some make. */
+			const isChoice = id === 'no-water-on-wax' && remedy.label.startsWith('Wait');
 			expect(
-				findingsOf(cured, id).filter(({ kind }) => kind === findings[0]!.kind || kind === 'must'),
+				findingsOf(cured, id).map(({ kind }) => kind),
 				remedy.label
-			).toEqual([]);
+			).toEqual(isChoice ? ['should'] : []);
 			expect(readProject(cured).ok, remedy.label).toBe(true);
 		}
 	});

@@ -1,4 +1,4 @@
-import { gatherMaterials, wordPaint } from '../../materials';
+import { gatherMaterials, listTools, wordPaint } from '../../materials';
 import { formatVolume } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
@@ -14,8 +14,6 @@ export const makeShopping: PageMaker = {
 		const colourOf = (id: string) => project.palette.find((colour) => colour.id === id)?.name ?? id;
 		const amount = (ml: number) => `${formatVolume(ml).ml} (${formatVolume(ml).spoons})`;
 		const head = (text: string): FlowLine => ({ text, bold: true, size: 4.2, before: 5, keep: 16 });
-		const counts = new Map<string, number>();
-		for (const { tool, count } of tools) counts.set(tool, Math.max(count, counts.get(tool) ?? 0));
 		const lines: FlowLine[] = [
 			head('Pour'),
 			...paints.map(({ colour, material, area, ml }): FlowLine => ({
@@ -51,8 +49,8 @@ export const makeShopping: PageMaker = {
 							right: `${formatVolume(ml).ml} more`
 						}))
 					]),
-			...(counts.size > 0 ? [head('Lay out')] : []),
-			...[...counts].map(([tool, count]): FlowLine => ({ text: tool, right: String(count) })),
+			...(tools.length > 0 ? [head('Lay out')] : []),
+			...listTools(tools).map(({ tool, count }): FlowLine => ({ text: tool, right: String(count) })),
 			{ text: 'Cloths, gloves, a mask against dust and spray, and water for the tools.', size: 3.1, ink: 'soft', before: 3 }
 		];
 		return flowLines('To buy and lay out', `${project.piece.name} · with what brush and tray keep`, lines, paper);

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { gatherMaterials, wordPaint } from '$core/materials';
+	import { listColourRows, type ColourRow } from '$core/plan';
 	import { formatVolume } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
-	import { listColourRows, type ColourRow } from './colourRows';
 
 	/** Every colour once: what to pour of it, for which coats, from which jar, and what to buy. */
 	const piece = usePiece();

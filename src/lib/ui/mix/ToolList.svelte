@@ -1,6 +1,6 @@
 <script lang="ts">
+	import { listTools } from '$core/materials';
 	import { usePiece } from '$lib/ui/piece-state';
-	import { listTools } from './colourRows';
 
 	const piece = usePiece();
 	const tools = $derived(listTools(piece.plan.quantities.tools));

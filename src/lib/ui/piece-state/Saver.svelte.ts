@@ -11,7 +11,7 @@ export type SaveState =
 /** Edits wait this long for the next one, ms. */
 const PAUSE = 350;
 /** After a failure the next try comes after this long, doubled each time up to the longest, ms. */
-const RETRY = { first: 800, longest: 15_000 };
+const RETRY = { first: 800, longest: 4_000 };
 
 /** Saves a piece as it changes, one save at a time, and says how it stands. Only what the server has answered for is called saved. */
 export class Saver {

@@ -1,8 +1,8 @@
 import file from '../../../../demo/sail-loft-chest.json';
-import { readProject } from '$core/formats';
-import { planProject } from '$core/plan';
 import { expect, it } from 'vitest';
-import { listColourRows, listTools } from './colourRows';
+import { readProject } from '../formats';
+import { listTools } from '../materials';
+import { listColourRows, planProject } from './index';
 
 const read = readProject(file);
 if (!read.ok) throw new Error(JSON.stringify(read.issues));

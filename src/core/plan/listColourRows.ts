@@ -1,5 +1,5 @@
-import type { Quantities } from '$core/materials';
-import type { Unmeasured } from '$core/plan';
+import type { Quantities } from '../materials';
+import type { Unmeasured } from './types';
 
 /** All that is to be known of one colour before work: what to pour for which coats, and what its jar must hold. */
 export interface ColourRow {
@@ -31,16 +31,5 @@ export function listColourRows({ paints, jars }: Pick<Quantities, 'paints' | 'ja
 			jar,
 			inMixes: jar ? Math.max(0, jar.ml - own.reduce((sum, { ml }) => sum + ml, 0)) : 0
 		};
-	});
-}
-
-/** Every tool once: as many as the coat that needs most of them, since they are washed in between; and the coats that it is for. */
-export function listTools(
-	tools: Quantities['tools']
-): { readonly tool: string; readonly count: number; readonly coats: readonly string[] }[] {
-	const names = [...new Set(tools.map(({ tool }) => tool))];
-	return names.map((tool) => {
-		const all = tools.filter((one) => one.tool === tool);
-		return { tool, count: Math.max(...all.map(({ count }) => count)), coats: all.map(({ coat }) => coat) };
 	});
 }
