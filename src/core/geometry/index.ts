@@ -1,5 +1,6 @@
 export { FLATNESS, flattenPath, type Ring } from './flattenPath';
 export { areaOfRings, uniteShapes, type FillRule, type Shape } from './uniteShapes';
+export { boundsOfRings, type RingBounds } from './boundsOfRings';
 export { coverRings, type CoverageMask } from './coverRings';
 export { depthInBox, levelInBox, roundedDepthInBox, roundedLevelInBox } from './depthInBox';
 export {

@@ -1,5 +1,5 @@
 import { sharesInOpenings, type ArrangementPlan, type Layout, type LaidItem, type ZoneAreas } from '../layout';
-import { surfaceOf, surfacesOfPiece, type MeasuredPiece, type Part } from '../piece';
+import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
 import { colourOf, whereOf } from './kinds';
 import type { Site } from './kinds/types';
@@ -35,26 +35,9 @@ interface OnSurface {
 }
 
 function measureSurfaces(piece: MeasuredPiece): [string, OnSurface][] {
-	return surfacesOfPiece(piece).map(({ id, part, face: faceId, area, edge }) => {
-		const face = piece.faces.find((other) => other.id === faceId)!;
-		const here = face.parts.filter((other) => surfaceOf(other) === id);
-		const own = <Thing>(of: (part: Part) => readonly Thing[]) => {
-			const onParts = here.flatMap(of);
-			if (part !== null) return onParts;
-			/** The face as a whole bears what is on its parts too; its own comes first. */
-			const count = of(face.whole).length - face.parts.reduce((sum, other) => sum + of(other).length, 0);
-			return [...of(face.whole).slice(0, count), ...onParts];
-		};
-		const volume = own(({ filled }) => filled).reduce((sum, { diameter }) => sum + (Math.PI / 4) * diameter ** 2 * DEEP, 0);
-		return [
-			id,
-			{
-				area: area / M2,
-				edge: edge / MM_PER_M,
-				hardware: own(({ hardware }) => hardware).length,
-				holes: (volume * PROUD) / MM_PER_M
-			}
-		];
+	return surfacesOfPiece(piece).map(({ id, area, edge, hardware, filled }) => {
+		const volume = filled.reduce((sum, { diameter }) => sum + (Math.PI / 4) * diameter ** 2 * DEEP, 0);
+		return [id, { area: area / M2, edge: edge / MM_PER_M, hardware: hardware.length, holes: (volume * PROUD) / MM_PER_M }];
 	});
 }
 

@@ -1,6 +1,6 @@
 import type { Colour } from '../colour';
 import { openingsOn, partsOf, type ArrangementPlan, type Layout } from '../layout';
-import { surfaceOf, surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece, type Part } from '../piece';
+import { surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
 import type { Um } from '../units';
 import { surfacesInCommon, type Area } from './area';
 import type { Material } from './material';
@@ -52,7 +52,9 @@ export function stackLayers(finish: Pick<Finish, 'coats'>, context: StackContext
 	const surfaces = all.map(({ id }) => id);
 	const grounds = new Map(all.map(({ id, face }) => [id, piece.faces.find((other) => other.id === face)!.ground]));
 	const colours = new Map(palette.map((colour) => [colour.id, colour]));
-	const placeCoat = createPlacer(context, surfaces);
+	const withHardware = new Set(all.filter(({ hardware }) => hardware.length > 0).map(({ id }) => id));
+	const withHoles = new Set(all.filter(({ filled }) => filled.length > 0).map(({ id }) => id));
+	const placeCoat = createPlacer(context, { all: surfaces, hardware: [...withHardware], holes: [...withHoles] });
 	const layers = finish.coats.map((coat, at): Layer => {
 		const material = 'material' in coat ? (materials.get(coat.material) ?? null) : null;
 		const where = whereOf(coat);
@@ -74,27 +76,14 @@ export function stackLayers(finish: Pick<Finish, 'coats'>, context: StackContext
 		condition,
 		palette,
 		groundOf: (surface) => grounds.get(surface) ?? 'solid-wood',
-		withHardware: surfacesWith(piece, countHardware),
-		withHoles: surfacesWith(piece, countHoles)
+		withHardware,
+		withHoles
 	};
 }
 
-/** Of a face, `whole` bears what is on its parts too: its own is what no part has. */
-function surfacesWith(piece: MeasuredPiece, countOn: (part: Part) => number): ReadonlySet<string> {
-	return new Set(
-		piece.faces
-			.filter(({ idle }) => !idle)
-			.flatMap((face) => {
-				const own = countOn(face.whole) - face.parts.reduce((sum, part) => sum + countOn(part), 0);
-				return [...face.parts.filter((part) => countOn(part) > 0).map(surfaceOf), ...(own > 0 ? [face.id] : [])];
-			})
-	);
-}
+type SurfaceLists = Readonly<Record<'all' | 'hardware' | 'holes', readonly string[]>>;
 
-const countHardware = (part: Part) => part.hardware.length;
-const countHoles = (part: Part) => part.filled.length;
-
-function createPlacer({ piece, layout, laid }: StackContext, all: readonly string[]): (where: Where) => Area {
+function createPlacer({ piece, layout, laid }: StackContext, surfaces: SurfaceLists): (where: Where) => Area {
 	const under = (parts: Parameters<typeof partsOf>[0]) =>
 		partsOf(parts, piece).flatMap((part) =>
 			surfacesWithin(
@@ -104,10 +93,9 @@ function createPlacer({ piece, layout, laid }: StackContext, all: readonly strin
 		);
 	return ({ on, through, zone, only }) => {
 		const limits: (readonly string[])[] = [];
-		if (on !== undefined) limits.push(onSurfaces(on, piece, all));
+		if (on !== undefined) limits.push(onSurfaces(on, piece, surfaces.all));
 		if (zone !== undefined) limits.push(under(layout.zones.find(({ id }) => id === zone)?.parts ?? []));
-		if (only === 'hardware') limits.push([...surfacesWith(piece, countHardware)]);
-		if (only === 'holes') limits.push([...surfacesWith(piece, countHoles)]);
+		if (only !== undefined) limits.push(surfaces[only]);
 		const plan = through === undefined ? null : laid.find(({ arrangement }) => arrangement === through);
 		const openings = through === undefined ? null : openingsOn(plan?.items ?? [], piece);
 		if (openings !== null) limits.push([...openings.keys()]);

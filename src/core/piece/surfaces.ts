@@ -1,6 +1,7 @@
 import { areaInCommon, areaOfOutline, flattenOutline, perimeterOfOutline, uniteRings, type Outline, type Ring } from '../geometry';
 import type { Mm, Mm2 } from '../units';
-import { doesMove, isOwnSurface, type MeasuredFace, type Part } from './parts';
+import type { Hole, PlacedHardware } from './hardware/placeHardware';
+import { doesMove, isOwnSurface, surfaceOf, type MeasuredFace, type Part } from './parts';
 import type { Box } from './box';
 import type { MeasuredPiece } from './measurePiece';
 import { isBoxOutline } from './shapeOutline';
@@ -17,6 +18,14 @@ export interface Surface {
 	readonly area: Mm2;
 	/** Length of its outline, mm. */
 	readonly edge: Mm;
+	readonly hardware: readonly PlacedHardware[];
+	/** Old holes that are filled. */
+	readonly filled: readonly Hole[];
+}
+
+/** Whether there are old holes to be filled anywhere on a piece. */
+export function hasOldHoles({ faces }: Pick<MeasuredPiece, 'faces'>): boolean {
+	return faces.some(({ idle, whole }) => !idle && whole.filled.length > 0);
 }
 
 /** Every surface of a piece, face by face, the carcass first; faces that are not measured have none. */
@@ -33,17 +42,25 @@ function surfacesOfFace(face: MeasuredFace): Surface[] {
 		const gone = part === null ? areaOfHoles(face.outline, holesIn(face.whole, face)) : 0;
 		return Math.max(0, whole - taken - gone);
 	};
-	return [
-		{ id: face.id, name: face.name, face: face.id, part: null, area: areaOf(null), edge: perimeterOfOutline(face.outline) },
-		...own.map((part) => ({
-			id: part.id,
-			name: part.name,
-			face: face.id,
-			part,
-			area: areaOf(part),
-			edge: perimeterOfOutline(part.outline)
-		}))
-	];
+	const surface = (part: Part | null): Surface => ({
+		id: part?.id ?? face.id,
+		name: part?.name ?? face.name,
+		face: face.id,
+		part,
+		area: areaOf(part),
+		edge: perimeterOfOutline(part?.outline ?? face.outline),
+		hardware: listOn(face, part, ({ hardware }) => hardware),
+		filled: listOn(face, part, ({ filled }) => filled)
+	});
+	return [surface(null), ...own.map(surface)];
+}
+
+/** What is on a surface. The face as a whole bears what is on its parts too; its own, which comes first, is on the carcass. */
+function listOn<Thing>(face: MeasuredFace, part: Part | null, of: (part: Part) => readonly Thing[]): Thing[] {
+	const onParts = face.parts.filter((other) => surfaceOf(other) === (part?.id ?? face.id)).flatMap(of);
+	if (part !== null) return onParts;
+	const own = of(face.whole).length - face.parts.reduce((sum, other) => sum + of(other).length, 0);
+	return [...of(face.whole).slice(0, own), ...onParts];
 }
 
 /** Gaps, and openings that have no surface, where they lie on a part: from its left and top edge. Nothing is painted there. */

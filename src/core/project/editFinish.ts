@@ -1,5 +1,5 @@
 import { colourOf, freeId, kindOfCoat, newFiller, newSand, PHASES, recolour, whereOf, withCoats, type Coat } from '../layers';
-import { measurePiece } from '../piece';
+import { hasOldHoles, measurePiece } from '../piece';
 import type { Project } from './project';
 
 /** The project with other coats; what was decided about one that is gone goes with it. */
@@ -75,5 +75,5 @@ export function followHoles(before: Project, project: Project): Project {
 }
 
 function hasHoles({ piece, units }: Project): boolean {
-	return measurePiece(piece, units).faces.some(({ idle, whole }) => !idle && whole.filled.length > 0);
+	return hasOldHoles(measurePiece(piece, units));
 }

@@ -1,6 +1,6 @@
-import { areaInCommon, flattenOutline, type Ring } from '../../geometry';
+import { areaInCommon, boundsOfRings, flattenOutline, type Ring, type RingBounds } from '../../geometry';
 import { isOwnSurface, surfacesWithin, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
-import type { Mm, Mm2 } from '../../units';
+import type { Mm2 } from '../../units';
 import type { LaidItem } from './types';
 
 /** The openings of laid motifs by the surface they lie on; rings in mm from the left and the top edge of its face. */
@@ -9,14 +9,7 @@ export type OpeningsOn = ReadonlyMap<string, readonly Opening[]>;
 export interface Opening {
 	readonly item: LaidItem;
 	readonly rings: readonly Ring[];
-	readonly box: Bounds;
-}
-
-interface Bounds {
-	readonly left: Mm;
-	readonly top: Mm;
-	readonly right: Mm;
-	readonly bottom: Mm;
+	readonly box: RingBounds;
 }
 
 /** Less than this is no overlap: outlines that touch, mm2. */
@@ -36,7 +29,7 @@ export function openingsOn(items: readonly LaidItem[], { faces }: Pick<MeasuredP
 			const within = surfacesWithin(part, face);
 			for (const item of here) {
 				const rings = item.rings.map((ring) => ring.map((value, i) => value + (i % 2 === 0 ? part.x : part.y)));
-				const opening = { item, rings, box: boundsOf(rings) };
+				const opening = { item, rings, box: boundsOfRings(rings) };
 				for (const surface of within.length === 1 ? within : surfacesUnder(opening, within, face))
 					openings.set(surface, [...(openings.get(surface) ?? []), opening]);
 			}
@@ -59,7 +52,7 @@ function surfacesUnder({ rings, box }: Opening, within: readonly string[], face:
 	});
 }
 
-function areaOn(part: Part, rings: readonly Ring[], box: Bounds): Mm2 {
+function areaOn(part: Part, rings: readonly Ring[], box: RingBounds): Mm2 {
 	const edge = { left: part.x, top: part.y, right: part.x + part.width, bottom: part.y + part.height };
 	if (!meets(box, edge)) return 0;
 	return areaInCommon(rings, [flattenOutline(part.outline).map((value, i) => value + (i % 2 === 0 ? part.x : part.y))]);
@@ -73,12 +66,6 @@ export function openingsOverlap(a: OpeningsOn, b: OpeningsOn, surface: string): 
 	);
 }
 
-function meets(a: Bounds, b: Bounds): boolean {
+function meets(a: RingBounds, b: RingBounds): boolean {
 	return a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
-}
-
-export function boundsOf(rings: readonly Ring[]): Bounds {
-	const xs = rings.flatMap((ring) => ring.filter((_, i) => i % 2 === 0));
-	const ys = rings.flatMap((ring) => ring.filter((_, i) => i % 2 === 1));
-	return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
 }

@@ -1,7 +1,6 @@
-import { coverRings } from '../../geometry';
+import { boundsOfRings, coverRings } from '../../geometry';
 import type { MeasuredPiece } from '../../piece';
 import type { Mm2 } from '../../units';
-import { boundsOf } from '../arrangements/openings';
 import type { LaidItem } from '../arrangements/types';
 import type { Zone } from '../schema';
 import { sharesAtDepth } from './joins';
@@ -51,7 +50,7 @@ function areasInItem(
 	inside: { readonly x: number; readonly y: number }
 ): Mm2[] {
 	const joins = joinsOf(zone, laid.region);
-	const { left, top, right, bottom } = boundsOf(rings);
+	const { left, top, right, bottom } = boundsOfRings(rings);
 	const scale = CELLS / Math.max(right - left, bottom - top);
 	const [width, height] = [Math.ceil((right - left) * scale), Math.ceil((bottom - top) * scale)];
 	const moved = rings.map((ring) => ring.map((value, i) => value - (i % 2 === 0 ? left : top)));

@@ -1,9 +1,10 @@
+import { boundsOfRings } from '../../geometry';
 import { copyPlanes, type Planes } from '../planes';
 import { pixelsOf } from '../regions';
 import { GAP, type Spot, type Through } from '../scene';
 import { spansOf } from '../spans';
 import type { Canvas } from './canvas';
-import { boundsOfRings, eachOpenPixel } from './mask';
+import { eachOpenPixel } from './mask';
 
 /** What an effect lays, only where motifs are open: it is laid on a copy, no further than their boxes, and taken over by how much of a pixel is open. */
 export function layThrough(planes: Planes, { spots, edge }: Through, canvas: Canvas, lay: (planes: Planes, canvas: Canvas) => void): void {

@@ -1,4 +1,4 @@
-import { coverRings, type CoverageMask } from '../../geometry';
+import { boundsOfRings, coverRings, type CoverageMask } from '../../geometry';
 import type { Planes } from '../planes';
 import { pixelsOf } from '../regions';
 import type { Spot } from '../scene';
@@ -38,18 +38,6 @@ function createMask({ rings }: Spot, scale: number, blur: number): PlacedMask {
 	const moved = rings.map((ring) => ring.map((value, i) => value - (i % 2 === 0 ? left : top) / scale));
 	const crisp = coverRings(moved, width, height, scale);
 	return { ...(blur > 0.5 ? blurMask(blurMask(crisp, blur / 2), blur / 2) : crisp), left, top };
-}
-
-export function boundsOfRings(rings: Spot['rings']) {
-	const box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
-	for (const ring of rings)
-		for (let i = 0; i < ring.length; i += 2) {
-			box.left = Math.min(box.left, ring[i]!);
-			box.right = Math.max(box.right, ring[i]!);
-			box.top = Math.min(box.top, ring[i + 1]!);
-			box.bottom = Math.max(box.bottom, ring[i + 1]!);
-		}
-	return box;
 }
 
 /** One pass of a box across and one down. */

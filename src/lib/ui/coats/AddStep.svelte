@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { KINDS, type Coat, type Start, type StartContext } from '$core/layers';
+	import { hasOldHoles } from '$core/piece';
 	import { addCoat, paintOf } from '$core/project';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { DropdownMenu } from 'bits-ui';
@@ -10,7 +11,7 @@
 		zones: piece.project.layout.zones,
 		arrangements: piece.project.layout.arrangements,
 		paint: paintOf(piece.project),
-		hasHoles: piece.plan.faces.some(({ idle, whole }) => !idle && whole.filled.length > 0)
+		hasHoles: hasOldHoles(piece.plan)
 	});
 	const starts: readonly Start<Coat>[] = $derived(Object.values(KINDS).flatMap((kind) => kind.starts(context) as readonly Start<Coat>[]));
 
