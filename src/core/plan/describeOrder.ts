@@ -1,17 +1,21 @@
-import { isFilm, kindOfCoat, nameCoat, whereOf, wordCoat } from '../layers';
+import { isFilm, kindOfCoat, layersOver, nameCoat, whereOf, wordCoat, type Stack } from '../layers';
 import type { TimedArc, TimedOrder, TimedStep } from '../schedule';
 import type { OrderArc, OrderStep, Plan } from './types';
 
 /** The steps of an order and what holds them together, as the plan carries them. `moves`: something on the piece is taken out to be painted. */
-export function describeOrder({ steps, arcs }: TimedOrder, moves: boolean): Pick<Plan, 'order' | 'arcs'> {
-	return { order: steps.map((step) => describeStep(step, moves)), arcs: arcs.map(describeArc) };
+export function describeOrder({ stack, steps, arcs }: TimedOrder, moves: boolean): Pick<Plan, 'order' | 'arcs'> {
+	return { order: steps.map((step) => describeStep(step, stack, moves)), arcs: arcs.map(describeArc) };
 }
 
 function describeArc({ arc, least, asks, most }: TimedArc): OrderArc {
 	return { before: arc.before.coat.id, after: arc.after.coat.id, rule: arc.rule, least, asks, most };
 }
 
-function describeStep({ layer, drying, work, between, waitBefore, waitFor, beginsAt, doneAt }: TimedStep, moves: boolean): OrderStep {
+function describeStep(
+	{ layer, drying, work, between, waitBefore, waitFor, beginsAt, doneAt }: TimedStep,
+	stack: Stack,
+	moves: boolean
+): OrderStep {
 	const { coat, material } = layer;
 	const kind = kindOfCoat(coat);
 	return {
@@ -24,6 +28,7 @@ function describeStep({ layer, drying, work, between, waitBefore, waitFor, begin
 		material: material?.id ?? null,
 		through: whereOf(coat).through ?? null,
 		surfaces: [...layer.surfaces],
+		takenOff: layer.traits.film ? layersOver(stack, layer).flatMap(({ layer: over, where }) => (over.traits.bares ? where : [])) : [],
 		times: isFilm(coat) ? coat.times : 1,
 		traits: layer.traits,
 		waitBefore,

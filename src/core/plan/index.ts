@@ -2,6 +2,7 @@ export { createPlanner, planProject, type Planner } from './planProject';
 export { stageOf, type Stage } from './stageOf';
 export { listColourRows, type ColourRow } from './listColourRows';
 export { listSurfaces, nameSurface } from './nameSurface';
+export { sumOrder } from './sumOrder';
 export { sourceOfScene } from './sceneOfPlan';
 export {
 	PLAN_FORMAT,

@@ -94,6 +94,8 @@ export interface OrderStep {
 	/** The arrangement that it goes through; null: none. */
 	readonly through: string | null;
 	readonly surfaces: readonly string[];
+	/** Where a later step takes it off again, down to the bare ground. */
+	readonly takenOff: readonly string[];
 	readonly times: number;
 	/** Of its material and its way of working, for the section and the page. */
 	readonly traits: Traits;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import file from '../../../demo/sail-loft-chest.json';
 import { readProject } from '../formats';
 import { newBase, newClear, newPrime, newSand, newWax, type Coat } from '../layers';
-import { planProject } from '../plan';
+import { planProject, sumOrder } from '../plan';
 import { type Project } from '../project';
 
 const read = readProject({ ...file, workshop: { temperature: 20, humidity: 50 } });
@@ -114,4 +114,15 @@ it('carries its arcs: each from an earlier step to a later one, least no more th
 	}
 	expect(arcs).toContainEqual(expect.objectContaining({ before: 'base', after: 'blend', rule: 'base-dry', least: 120 }));
 	expect(arcs).toContainEqual(expect.objectContaining({ before: 'clear', after: 'hardware-on', rule: 'hardware-last', least: 30 }));
+});
+
+it('sums the whole from the first step to the last, and the work in it to the half hour, never less', () => {
+	const { order } = planProject(demo);
+	const work = order.reduce((sum, step) => sum + step.work, 0);
+	const { whole, work: told } = sumOrder(order);
+	expect(whole).toBe(order.at(-1)!.doneAt);
+	expect(told % 30).toBe(0);
+	expect(told).toBeGreaterThanOrEqual(work);
+	expect(told - work).toBeLessThan(30);
+	expect(sumOrder([])).toEqual({ whole: 0, work: 0 });
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
-import { film, filmOf, place, type CoatParts } from './fields';
+import { film, filmOf, limitsOf, place, type CoatParts } from './fields';
 import type { CoatKind } from './types';
 
 export const ClearSchema = z.strictObject({ kind: z.literal('clear'), ...film, ...place });
@@ -13,7 +13,7 @@ export const clear: CoatKind<Clear> = {
 	phase: 'protect',
 	materials: ['clear'],
 	starts: () => [{ text: 'Clear coat', coat: newClear('all') }],
-	where: ({ on, through }) => ({ on, ...(through === undefined ? {} : { through }) }),
+	where: limitsOf,
 	traits: ({ through }, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, covers: through === undefined }),
 	tools: ({ applicator }) => [{ tool: applicator === 'brush' ? 'synthetic brush' : applicator, count: 1 }],
 	look: () => ({ effect: 'clear' })

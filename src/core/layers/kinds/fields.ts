@@ -37,6 +37,11 @@ export const place = {
 	through: IdSchema.optional().meta({ description: 'Of an arrangement: it goes only where its motifs are open.' })
 };
 
+/** Those limits of a coat, as far as it has them. */
+export function limitsOf({ on, through }: { readonly on: CoatParts; readonly through?: string | undefined }) {
+	return { on, ...(through === undefined ? {} : { through }) };
+}
+
 /** One colour of the palette, or those of a zone where they lie. */
 export const ColourSourceSchema = z.union([IdSchema, z.strictObject({ zone: IdSchema })]);
 export type ColourSource = z.infer<typeof ColourSourceSchema>;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { IdSchema } from '../../units';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
-import { film, filmOf, place } from './fields';
+import { film, filmOf, limitsOf, place } from './fields';
 import type { CoatKind, Site } from './types';
 
 export const GildingWaxSchema = z
@@ -43,7 +43,7 @@ export const gildingWax: CoatKind<GildingWax> = {
 			coat: { ...newGildingWax(colours.at(-1)!), through: id, catches: 'all' as const }
 		}))
 	],
-	where: ({ on, through }) => ({ on, ...(through === undefined ? {} : { through }) }),
+	where: limitsOf,
 	colour: ({ colour }) => colour,
 	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, decorates: true }),
 	takes: (coat, site) => [{ colour: coat.colour, area: areaOf(coat, site) }],

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { IdSchema } from '../../units';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
-import { film, filmOf, place, type CoatParts } from './fields';
+import { film, filmOf, limitsOf, place, type CoatParts } from './fields';
 import type { CoatKind } from './types';
 
 export const GlazeSchema = z
@@ -26,7 +26,7 @@ export const glaze: CoatKind<Glaze> = {
 	phase: 'tone',
 	materials: ['glaze'],
 	starts: ({ colours }) => [{ text: 'Glaze', coat: newGlaze('all', colours[0]!) }],
-	where: ({ on, through }) => ({ on, ...(through === undefined ? {} : { through }) }),
+	where: limitsOf,
 	colour: ({ colour }) => colour,
 	traits: ({ colour, through }, { material }) => ({
 		...traitsOfMaterial(material),

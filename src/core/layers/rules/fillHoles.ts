@@ -13,6 +13,7 @@ export const fillHoles: Rule = {
 			['old holes, and no filler', 'holes | clean; base!'],
 			['filled when the base coat is on', 'holes | clean; base!; filler; sand; base'],
 			['filled, and painted without sanding', 'holes | clean; filler!; base'],
+			['on one drawer only, filled and not sanded', 'one-hole | clean; filler!; base'],
 			['sanded before it is filled', 'holes | clean; sand; filler!; base']
 		],
 		good: [

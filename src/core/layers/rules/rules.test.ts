@@ -61,9 +61,12 @@ function readPiece(words: string): Project['piece'] {
 	const ground = /ground=(\S+)/.exec(words)?.[1] as Project['piece']['faces'][0]['ground'] | undefined;
 	const faces = demo.piece.faces.map((face) => {
 		const { hardware } = face;
-		const holes = words.includes('holes') && hardware.kind !== 'none' ? { ...hardware, holes: { old: 'fill' as const } } : hardware;
+		const filled = hardware.kind === 'none' ? hardware : { ...hardware, holes: { old: 'fill' as const } };
+		const exceptions = words.includes('one-hole') && face.id === 'front' ? { 'drawer-3': filled } : face.exceptions;
+		const holes = /\bholes\b/.test(words) ? filled : hardware;
 		return {
 			...face,
+			exceptions,
 			ground: ground ?? ('solid-wood' as const),
 			hardware: words.includes('no-hardware') ? ({ kind: 'none' } as const) : holes
 		};

@@ -4,7 +4,7 @@ import { fillCloudRow, fillStrokeRow, fillUprightRow, noiseTile, shiftFor } from
 import type { SceneLayer } from '../scene';
 import { eachSpan } from './eachSpan';
 import { fillDepthRow, STRIDE } from './fillDepthRow';
-import { finishSpan, raiseSpan } from './spanWork';
+import { filmPixel, finishSpan, raiseSpan } from './spanWork';
 import { MOST_COVER, TABLE, tableOfFilm } from './coverTable';
 import type { Canvas, Effect } from './canvas';
 
@@ -106,12 +106,7 @@ function fillFilms(
 
 /** Every pixel under its film. */
 function layFilms(rgb: Uint8Array, start: number, count: number, films: Uint16Array, tables: Uint8Array): void {
-	for (let k = 0, at = start * 3; k < count; k++, at += 3) {
-		const table = films[k]! * TABLE;
-		rgb[at] = tables[table + rgb[at]!]!;
-		rgb[at + 1] = tables[table + 256 + rgb[at + 1]!]!;
-		rgb[at + 2] = tables[table + 512 + rgb[at + 2]!]!;
-	}
+	for (let k = 0, at = start * 3; k < count; k++, at += 3) filmPixel(rgb, at, tables, films[k]! * TABLE);
 }
 
 function layShares(

@@ -32,7 +32,6 @@ const PER_ROOT = 11;
 /** What the film shows of a plan, through one surface. */
 export function describeStrips(project: Project, plan: Plan, surface: string): Strip[] {
 	const materials = gatherMaterials(project.materials);
-	const barest = plan.order.findLastIndex(({ traits, surfaces }) => traits.bares && surfaces.includes(surface));
 	return project.finish.coats.map((coat, i) => {
 		const step = plan.order[i]!;
 		const material = 'material' in coat ? materials.get(coat.material) : undefined;
@@ -46,7 +45,7 @@ export function describeStrips(project: Project, plan: Plan, surface: string): S
 			width: !isFilm(coat) ? CUT : Math.min(WIDEST, Math.max(THINNEST, PER_ROOT * Math.sqrt(film))),
 			isCut: !isFilm(coat),
 			here: step.surfaces.includes(surface),
-			isGone: i < barest && isFilm(coat) && step.surfaces.includes(surface),
+			isGone: step.takenOff.includes(surface),
 			edge: edgeOf(step, material?.sheen ?? 0),
 			fills: fillsOf(coat, step, project, material?.tint?.hex),
 			wait: step.waitBefore,

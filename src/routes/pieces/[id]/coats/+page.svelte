@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { sumOrder } from '$core/plan';
 	import { formatDuration } from '$core/units';
 	import AddStep from '$lib/ui/coats/AddStep.svelte';
 	import CoatPanel from '$lib/ui/coats/CoatPanel.svelte';
@@ -11,9 +12,7 @@
 	const piece = usePiece();
 	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.seen.coat));
 	const face = $derived(piece.face);
-	const whole = $derived(piece.plan.order.at(-1)?.doneAt ?? 0);
-	/** To the half hour: its rates are starting figures. */
-	const work = $derived(30 * Math.ceil(piece.plan.order.reduce((sum, step) => sum + step.work, 0) / 30));
+	const sum = $derived(sumOrder(piece.plan.order));
 	let width = $state(0);
 	let height = $state(0);
 	const scale = $derived(Math.max(0.02, Math.min((width - 32) / face.width, (height - 64) / face.height)));
@@ -36,8 +35,8 @@
 			{piece.steps === 0
 				? 'Bare'
 				: `After step ${piece.steps} of ${piece.plan.order.length}: ${piece.plan.order[piece.steps - 1]?.title.toLowerCase()}`} · {formatDuration(
-				whole
-			)} in all, about {formatDuration(work)} of work
+				sum.whole
+			)} in all, about {formatDuration(sum.work)} of work
 		</p>
 	</div>
 	<aside
