@@ -4,7 +4,7 @@ import { readProjectText } from '../formats';
 import type { Single } from '../layout';
 import { planProject } from '../plan';
 import { addArrangement, addCoat, dropCoat, dropZone, followHoles, setCoat, type Project } from '../project';
-import { applyRemedy, METHODS, newBase, newFiller, newSand, newStencil, newWax, type Coat } from './index';
+import { applyRemedy, METHODS, newBase, newDust, newFiller, newSand, newStencil, newWax, type Coat } from './index';
 
 function read(name: string): Project {
 	const file = readProjectText(readFileSync(`demo/${name}.json`, 'utf8'));
@@ -208,6 +208,18 @@ describe('old holes', () => {
 		const taken = dropCoat(filled, 'filler');
 		expect(followHoles(taken, { ...taken, piece: { ...taken.piece, name: 'Other' } }).finish.coats).toEqual(demo.finish.coats);
 	});
+
+	it.each(['finished', 'new'] as const)(
+		'come after the cleaning where a %s piece is sanded first, and are sanded by themselves',
+		(condition) => {
+			const [off, clean, sand, ...rest] = demo.finish.coats as [Coat, Coat, Coat, ...Coat[]];
+			const wiped = condition === 'new' ? newDust('all') : clean;
+			const before: Project = { ...withCoats(demo, [off, sand, wiped, ...rest]), piece: { ...demo.piece, condition } };
+			const filled = followHoles(before, { ...before, piece: { ...fill('fill').piece, condition } });
+			expect(filled.finish.coats.slice(0, 6).map(({ id }) => id)).toEqual(['hardware-off', 'sand', wiped.id, 'filler', 'sand-2', 'prime']);
+			expect(findingsOf(filled)).toEqual([]);
+		}
+	);
 
 	it('bring sanding too where there is none', () => {
 		const filled = followHoles(without(demo, 'sand'), without(fill('fill'), 'sand'));

@@ -68,11 +68,19 @@ export function followHoles(before: Project, project: Project): Project {
 	if (filler) return dropCoat(project, filler.id);
 	const first = coats.findIndex((coat) => phaseOf(coat) > 0);
 	const at = first < 0 ? coats.length : first;
-	/** Sanding that is there already, just before the first coat, does for the filler too. */
-	const sanding = coats.slice(0, at).findLastIndex((coat) => 'grit' in coat);
-	if (sanding >= 0) return addCoat(project, newFiller(), sanding).project;
+	/** Sanding that is there already does for the filler too, unless the piece is cleaned or dusted only after it: filler holds no better than paint on grease. */
+	const [sanding, cleaning] = [doesKey, doesClean].map((does) => coats.slice(0, at).findLastIndex(does)) as [number, number];
+	if (sanding > cleaning) return addCoat(project, newFiller(), sanding).project;
 	return addCoat(addCoat(project, newFiller(), at).project, newSand('all'), at + 1).project;
 }
+
+/** What a step does whatever it is made of. */
+function traitsOf(coat: Coat) {
+	return kindOfCoat(coat).traits(coat, { material: null, zone: null, colourOf: () => undefined });
+}
+
+const doesKey = (coat: Coat) => traitsOf(coat).keys === true;
+const doesClean = (coat: Coat) => traitsOf(coat).cleans === true || (traitsOf(coat).dusts === true && !doesKey(coat));
 
 function hasHoles({ piece, units }: Project): boolean {
 	return hasOldHoles(measurePiece(piece, units));
