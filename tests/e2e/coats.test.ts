@@ -47,6 +47,7 @@ test('a finish that is sanded off is told, and the remedy gives it back', async 
 	/** What was decided ends with its coat. */
 	await page.getByRole('button', { name: 'Take it out' }).click();
 	await expect(page.getByText('Decided otherwise')).toHaveCount(0);
+	await expect(page.locator('[data-strip="clear"]')).toBeFocused();
 });
 
 test('gilding wax keeps to the tops of a motif, and a print takes the colours of a zone', async ({ page, workshop }) => {

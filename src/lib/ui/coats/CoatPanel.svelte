@@ -5,7 +5,7 @@
 	import { formatDuration, parseDuration } from '$core/units';
 	import { Fold, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import type { Component } from 'svelte';
+	import { tick, type Component } from 'svelte';
 	import FilmFields from './FilmFields.svelte';
 	import { KIND_FIELDS } from './kindFields';
 	import OnField from './OnField.svelte';
@@ -32,8 +32,11 @@
 		if (waitFault === null) piece.setCoat({ ...coat, wait });
 	}
 	function takeOut(): void {
+		const beside = next?.coat ?? piece.plan.order[at - 1]?.coat;
 		piece.replace(dropCoat(piece.project, coat.id));
 		piece.seen.coat = null;
+		/** This panel goes with its coat: one is left at the step beside it. */
+		void tick().then(() => document.querySelector<HTMLElement>(`[data-strip="${beside}"]`)?.focus());
 	}
 </script>
 

@@ -1,9 +1,10 @@
 <script lang="ts">
-	import { applyRemedy, RULES, type Finding } from '$core/layers';
+	import { applyRemedy, RULES, type Finding, type Remedy } from '$core/layers';
 	import { doesMove } from '$core/piece';
 	import { nameSurface } from '$core/plan';
 	import { Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { tick } from 'svelte';
 
 	const piece = usePiece();
 	const open = $derived(piece.plan.findings.filter(({ overruled }) => overruled === null));
@@ -28,6 +29,15 @@
 		const step = piece.plan.order[Number(/\[(\d+)\]/.exec(path)?.[1])];
 		return step ? `Step ${step.at + 1}, ${step.title.toLowerCase()}` : 'The finish';
 	}
+	let heading: HTMLElement | undefined = $state();
+	/** The button that was pressed is gone with what it was about: what is left to look at is said next. */
+	function goOn(): void {
+		void tick().then(() => heading?.focus());
+	}
+	function mend(remedy: Remedy): void {
+		piece.replace({ ...piece.project, finish: applyRemedy(piece.project.finish, remedy) });
+		goOn();
+	}
 	function decide(finding: Finding): void {
 		piece.edit(
 			(draft) =>
@@ -37,18 +47,22 @@
 					choice: finding.rule === 'protect' ? 'Left as it is, unprotected' : 'Done on purpose'
 				})
 		);
+		goOn();
 	}
 	function reopen(finding: Finding): void {
 		piece.edit(
 			(draft) =>
 				void (draft.finish.decisions = draft.finish.decisions.filter(({ rule, coat }) => rule !== finding.rule || coat !== finding.coat))
 		);
+		goOn();
 	}
 </script>
 
 <section aria-label="What the order says">
 	<p class="sr-only" role="status">{open.length === 0 ? 'The order holds.' : open.map(({ what }) => what).join(' ')}</p>
-	<h2>{open.length === 0 ? 'The order holds' : `${open.length} thing${open.length > 1 ? 's' : ''} to look at`}</h2>
+	<h2 bind:this={heading} tabindex="-1" class="outline-none">
+		{open.length === 0 ? 'The order holds' : `${open.length} thing${open.length > 1 ? 's' : ''} to look at`}
+	</h2>
 	{#if open.length === 0}<p class="mt-1"><b class="text-well">✓</b> Every coat lies on something that can carry it.</p>{/if}
 	<ul class="mt-2 space-y-3">
 		{#each open as finding, i (i)}
@@ -68,10 +82,7 @@
 				<p class="mt-1 text-sm">{finding.why}</p>
 				<div class="mt-2 flex flex-wrap gap-2">
 					{#each finding.remedies as remedy (remedy.label)}
-						<button
-							class="button text-sm"
-							onclick={() => piece.replace({ ...piece.project, finish: applyRemedy(piece.project.finish, remedy) })}>{remedy.label}</button
-						>
+						<button class="button text-sm" onclick={() => mend(remedy)}>{remedy.label}</button>
 					{/each}
 					{#if finding.kind !== 'must'}<button class="button button-quiet text-sm underline" onclick={() => decide(finding)}
 							>Leave it so</button

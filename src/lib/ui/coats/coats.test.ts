@@ -27,7 +27,7 @@ it('says what, where and why, and mends it with one click', async () => {
 	expect(item).toHaveTextContent('Nothing protects the base coat (chalk-type paint).');
 	expect(item).toHaveTextContent('should · step 6, base coat · on the whole piece');
 	await userEvent.click(screen.getByRole('button', { name: 'Add a wax over it' }));
-	expect(screen.getByRole('heading', { name: 'The order holds' })).toBeVisible();
+	expect(screen.getByRole('heading', { name: 'The order holds' })).toHaveFocus();
 	expect(piece.project.finish.coats.map(({ kind }) => kind)).toContain('wax');
 });
 
