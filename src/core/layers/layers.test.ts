@@ -221,6 +221,13 @@ describe('old holes', () => {
 		}
 	);
 
+	it('come first of all where nothing prepares, and last where there is no coat', () => {
+		const ids = (coats: Coat[]) => followHoles(withCoats(demo, coats), withCoats(fill('fill'), coats)).finish.coats.map(({ id }) => id);
+		const coats = demo.finish.coats;
+		expect(ids(coats.filter(({ id }) => id === 'prime' || id === 'base'))).toEqual(['filler', 'sand', 'prime', 'base']);
+		expect(ids(coats.filter(({ id }) => id === 'clean'))).toEqual(['clean', 'filler', 'sand']);
+	});
+
 	it('bring sanding too where there is none', () => {
 		const filled = followHoles(without(demo, 'sand'), without(fill('fill'), 'sand'));
 		expect(filled.finish.coats.slice(0, 5).map(({ id }) => id)).toEqual(['hardware-off', 'clean', 'filler', 'sand', 'prime']);
