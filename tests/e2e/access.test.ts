@@ -56,7 +56,7 @@ test('lay out has none with motifs, of each kind of arrangement', async ({ page,
 
 test('coats has none with findings and with its menu open', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/coats`);
-	await page.locator('[data-strip="clear"]').click();
+	await page.locator('[data-tread="clear"]').click();
 	await page.getByRole('button', { name: 'Take it out' }).click();
 	await expect(page.getByRole('listitem').getByText('Nothing protects')).toBeVisible();
 	await expectNoViolations(page, 'coats, with findings');

@@ -3,7 +3,7 @@ import { copyOf, expect, expectNoViolations, saved, test, visit } from './worksh
 test('every kind of step is added from the menu, by keyboard too, and its panel has no axe violation', async ({ page, workshop }) => {
 	test.setTimeout(120_000);
 	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/coats`);
-	const strips = page.locator('[data-strip]');
+	const strips = page.locator('[data-tread]');
 	const begun = await strips.count();
 	const add = page.getByRole('button', { name: /^Add a step/ });
 	await add.click();
@@ -31,7 +31,7 @@ test('every kind of step is added from the menu, by keyboard too, and its panel 
 
 test('a finish that is sanded off is told, and the remedy gives it back', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/coats`);
-	await page.locator('[data-strip="stencil"]').click();
+	await page.locator('[data-tread="stencil"]').click();
 	await page.getByRole('button', { name: /^Add a step/ }).click();
 	await page.getByRole('menuitem', { name: 'Sanding', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
@@ -47,20 +47,20 @@ test('a finish that is sanded off is told, and the remedy gives it back', async 
 	/** What was decided ends with its coat. */
 	await page.getByRole('button', { name: 'Take it out' }).click();
 	await expect(page.getByText('Decided otherwise')).toHaveCount(0);
-	await expect(page.locator('[data-strip="clear"]')).toBeFocused();
+	await expect(page.locator('[data-tread="clear"]')).toBeFocused();
 });
 
 test('gilding wax keeps to the tops of a motif, and a print takes the colours of a zone', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/coats`);
-	await page.locator('[data-strip="clear"]').click();
+	await page.locator('[data-tread="clear"]').click();
 	await page.getByRole('button', { name: /^Add a step/ }).click();
 	await page.getByRole('menuitem', { name: 'Gilding wax on edges' }).click();
 	await page.getByLabel('Covers').click();
 	await page.getByRole('option', { name: 'only where Reed bed is open' }).click();
 	await page.getByRole('radio', { name: 'all of the tops' }).click();
-	await expect(page.locator('[data-strip="gilding-wax"]')).toContainText('tops');
+	await expect(page.locator('[data-tread="gilding-wax"]')).toContainText('tops');
 	await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
-	await page.locator('[data-strip="stencil"]').click();
+	await page.locator('[data-tread="stencil"]').click();
 	await page.getByRole('radio', { name: 'the colours of a zone' }).click();
 	await expect(page.getByLabel('Zone whose colours it takes')).toHaveText('Edge shade and glow');
 	await page.getByRole('link', { name: 'Mix & buy' }).click();
@@ -78,9 +78,9 @@ test('old holes that are to be filled bring the filler; undo takes it out again 
 	await page.getByRole('radio', { name: 'move it' }).click();
 	await page.getByLabel('Where, across').nth(1).selectOption('one, middle');
 	await page.getByRole('link', { name: /^Coats/ }).click();
-	await expect(page.locator('[data-strip="filler"]')).toBeVisible();
+	await expect(page.locator('[data-tread="filler"]')).toBeVisible();
 	await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
-	await page.locator('[data-strip="filler"]').click();
+	await page.locator('[data-tread="filler"]').click();
 	await expect(page.getByText(/for the filler \(wood filler\)/)).toBeVisible();
 	await page.getByRole('link', { name: 'Mix & buy' }).click();
 	const filler = page.getByRole('cell', { name: 'Wood filler' });

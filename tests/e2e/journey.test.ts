@@ -67,13 +67,13 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 	await test.step('the coats speak up, and a remedy mends them', async () => {
 		await page.getByRole('link', { name: /^Coats/ }).click();
 		await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
-		await page.locator('[data-strip="clear"]').focus();
+		await page.locator('[data-tread="clear"]').focus();
 		for (let i = 0; i < 2; i++) await page.keyboard.press('Shift+ArrowLeft');
 		await expect(page.getByRole('listitem').getByText('Nothing protects')).toBeVisible();
 		await page.getByRole('button', { name: 'Add two clear coats over it' }).click();
 		await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
-		const strip = (await page.locator('[data-strip="hardware-on"]').boundingBox())!;
-		const target = (await page.locator('[data-strip="base"]').boundingBox())!;
+		const strip = (await page.locator('[data-tread="hardware-on"]').boundingBox())!;
+		const target = (await page.locator('[data-tread="base"]').boundingBox())!;
 		await page.mouse.move(strip.x + 20, strip.y + 20);
 		await page.mouse.down();
 		await page.mouse.move(target.x + 5, target.y + 20, { steps: 8 });
@@ -84,14 +84,14 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 	});
 
 	await test.step('a coat is worked on', async () => {
-		await page.locator('[data-strip="blend"]').click();
+		await page.locator('[data-tread="blend"]').click();
 		await page.getByRole('radio', { name: 'Glaze slip' }).click();
 		await page.getByLabel('Coats', { exact: true }).fill('3');
 		await page.keyboard.press('Enter');
-		await expect(page.locator('[data-strip="blend"]')).toContainText('3 coats, 188 µm');
+		await expect(page.locator('[data-tread="blend"]')).toContainText('3 coats, 188 µm');
 		await page.getByLabel('Material').click();
 		await page.getByRole('option', { name: 'Mineral furniture paint' }).click();
-		await expect(page.locator('[data-strip="blend"]')).toContainText('3 coats, 131 µm');
+		await expect(page.locator('[data-tread="blend"]')).toContainText('3 coats, 131 µm');
 	});
 
 	await test.step('the look follows the film', async () => {

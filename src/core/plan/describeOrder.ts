@@ -1,10 +1,16 @@
 import { isFilm, kindOfCoat, layersOver, nameCoat, whereOf, wordCoat, type Stack } from '../layers';
 import type { TimedArc, TimedOrder, TimedStep } from '../schedule';
+import type { Project } from '../project';
+import { labelSteps } from './labelSteps';
 import type { OrderArc, OrderStep, Plan } from './types';
 
 /** The steps of an order and what holds them together, as the plan carries them. `moves`: something on the piece is taken out to be painted. */
-export function describeOrder({ stack, steps, arcs }: TimedOrder, moves: boolean): Pick<Plan, 'order' | 'arcs'> {
-	return { order: steps.map((step) => describeStep(step, stack, moves)), arcs: arcs.map(describeArc) };
+export function describeOrder({ stack, steps, arcs }: TimedOrder, moves: boolean, project: Project): Pick<Plan, 'order' | 'arcs'> {
+	const labels = labelSteps(stack.layers, project);
+	return {
+		order: steps.map((step) => ({ ...describeStep(step, stack, moves), label: labels[step.layer.at]! })),
+		arcs: arcs.map(describeArc)
+	};
 }
 
 function describeArc({ arc, least, asks, most }: TimedArc): OrderArc {
@@ -15,7 +21,7 @@ function describeStep(
 	{ layer, drying, work, between, waitBefore, waitFor, beginsAt, doneAt }: TimedStep,
 	stack: Stack,
 	moves: boolean
-): OrderStep {
+): Omit<OrderStep, 'label'> {
 	const { coat, material } = layer;
 	const kind = kindOfCoat(coat);
 	return {

@@ -1,5 +1,6 @@
 export { createPlanner, planProject, type Planner } from './planProject';
 export { stageOf, type Stage } from './stageOf';
+export { layStepBoard, type BoardStep } from './layStepBoard';
 export { listColourRows, type ColourRow } from './listColourRows';
 export { listSurfaces, nameSurface } from './nameSurface';
 export { sumOrder } from './sumOrder';

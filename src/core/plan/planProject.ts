@@ -113,7 +113,7 @@ function assemble(project: Project, steps: Steps): Plan {
 		blends: steps.blends(order.steps, piece, zones, layout),
 		arrangements: laid.map((one) => summarizeArrangement(one, layout, shapes)),
 		items,
-		...describeOrder(order, moves),
+		...describeOrder(order, moves, project),
 		findings,
 		gaps: piece.faces.flatMap((face) => (face.idle ? [] : face.gaps)).map((gap) => withRemedies(stack, roomInGap(stack, gap), piece)),
 		quantities,

@@ -86,6 +86,8 @@ export interface OrderStep {
 	readonly at: number;
 	readonly kind: string;
 	readonly title: string;
+	/** What it is called beside the others, no two alike: `Blended coat, Tide bands`. */
+	readonly label: string;
 	/** Within a sentence: `the base coat (chalk-type paint)`. */
 	readonly name: string;
 	/** What tells it from others of its kind: `grit 180`; empty where nothing does. */

@@ -20,6 +20,13 @@ export function formatDuration(minutes: Minutes): string {
 	return written.join(' ') || '0 min';
 }
 
+/** The same where there is room for one figure: in its largest unit, rounded up. `3 d`, `16 h`, `40 min`. */
+export function formatDurationShort(minutes: Minutes): string {
+	const whole = Math.ceil(minutes - 1e-9);
+	if (whole >= 2 * DAY) return `${Math.ceil(whole / DAY)} d`;
+	return whole >= 60 ? `${Math.ceil(whole / 60)} h` : `${whole} min`;
+}
+
 const DAY = 24 * 60;
 const DURATION =
 	/^(?:(\d+(?:[.,]\d+)?)\s*d(?:ays?)?)?\s*(?:(\d+(?:[.,]\d+)?)\s*h(?:ours?)?)?\s*(?:(\d+(?:[.,]\d+)?)\s*(?:m(?:in(?:utes?)?)?)?)?$/;

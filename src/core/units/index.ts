@@ -3,4 +3,4 @@ export { IdSchema, NameSchema } from './ids';
 export type { Issue } from './issue';
 export { LONGEST_LENGTH, parseLength, readLength, type LengthFault, type ParsedLength } from './parseLength';
 export { formatFigure, formatLength, type LengthText } from './formatLength';
-export { formatDuration, formatVolume, parseDuration } from './formatAmount';
+export { formatDuration, formatDurationShort, formatVolume, parseDuration } from './formatAmount';

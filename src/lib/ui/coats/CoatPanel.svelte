@@ -36,7 +36,7 @@
 		piece.replace(dropCoat(piece.project, coat.id));
 		piece.seen.coat = null;
 		/** This panel goes with its coat: one is left at the step beside it. */
-		void tick().then(() => document.querySelector<HTMLElement>(`[data-strip="${beside}"]`)?.focus());
+		void tick().then(() => document.querySelector<HTMLElement>(`[data-tread="${beside}"], [data-column]`)?.focus());
 	}
 </script>
 
@@ -75,7 +75,7 @@
 	{/if}
 	{#if step}
 		<dl class="grid grid-cols-[1fr_auto] gap-x-3 border-t border-rule pt-2 text-sm">
-			{#if isFilm(coat)}<dt class="text-ink-soft">film, dry</dt>
+			{#if isFilm(coat)}<dt class="text-ink-soft">dry, in all</dt>
 				<dd>{Math.round(step.film)} µm</dd>{/if}
 			{#if step.work > 0}<dt class="text-ink-soft">work, to begin from</dt>
 				<dd>{formatDuration(step.work)}</dd>{/if}

@@ -7,7 +7,7 @@
 	const piece = usePiece();
 	const shown = $derived(piece.steps);
 	const all = $derived(piece.plan.order.length);
-	/** What is left at the stage that the flag on the film shows. */
+	/** What is left at the stage that the section is cut at. */
 	const rooms = $derived(
 		piece.plan.gaps
 			.map((room) => {

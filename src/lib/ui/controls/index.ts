@@ -5,3 +5,4 @@ export { default as Pick } from './Pick.svelte';
 export { default as RadioRow } from './RadioRow.svelte';
 export { default as Slide } from './Slide.svelte';
 export { default as Tick } from './Tick.svelte';
+export { default as Tip } from './Tip.svelte';

@@ -59,7 +59,7 @@
 		<h3>Picture of this face</h3>
 		<button class="button button-quiet text-sm underline" onclick={onclose}>Close</button>
 	</div>
-	<p class="note">{piece.face.name}, as it looks at the flag of the film.</p>
+	<p class="note">{piece.face.name}, as it looks at the stage that the section is cut at.</p>
 	<label class="label mt-1" for="{id}-width">Pixels across</label>
 	<input id="{id}-width" class="field" type="number" min="100" max={most} bind:value={width} aria-invalid={fault !== null} />
 	{#if fault}<p class="fault">{fault}</p>{:else}<p class="note">{width} by {height} pixels.</p>{/if}

@@ -146,7 +146,7 @@
 			onchange={(room) => set({ room })}
 		/>
 		{#if HARDWARE[hardware.kind].works}<p class="note border-l-4 border-ember pl-2">
-				It must go on working: no film on it. Mask it, or take it off; a door whose catch is off swings, so hold it.
+				It must go on working: no paint on it. Mask it, or take it off; a door whose catch is off swings, so hold it.
 			</p>{/if}
 	{/if}
 </div>

@@ -2,8 +2,8 @@
 	import { beforeNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { whereOf } from '$core/layers';
-	import Film from '$lib/ui/film/Film.svelte';
 	import { PieceState, providePiece } from '$lib/ui/piece-state';
+	import Section from '$lib/ui/section/Section.svelte';
 	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
@@ -24,7 +24,7 @@
 		{ path: 'sheets', name: 'Cut sheets' }
 	] as const;
 	const current = $derived(page.url.pathname.split('/').at(-1));
-	const hasFilm = $derived(current === 'layout' || current === 'coats');
+	const hasSection = $derived(current === 'layout' || current === 'coats');
 	const toDo: Readonly<Record<string, number>> = $derived({
 		measure: piece.plan.errors.filter(({ code, path }) => path.startsWith('piece') && code !== 'length.empty').length,
 		layout: piece.plan.errors.filter(({ path }) => path.startsWith('layout')).length,
@@ -123,7 +123,7 @@
 				>
 			</span>
 		</div>
-		{#if hasFilm}<div class="pt-1"><Film height={current === 'coats' ? 96 : 50} onchoose={openCoat} /></div>{/if}
+		{#if hasSection}<div class="pt-1"><Section large={current === 'coats'} onchoose={openCoat} /></div>{/if}
 	</header>
 	<main class="min-h-0 flex-1">{@render children()}</main>
 </div>

@@ -57,10 +57,11 @@
 			<CoatPanel {coat} />
 			<Unmeasured counts={false} />
 		{:else}
-			<h2>The film</h2>
+			<h2>The section</h2>
 			<p class="mt-1">
-				Each strip above is a coat, from the ground up; its width follows its build. Click one to work on it, drag it to another place, or
-				go along with the arrow keys and move it with Shift. The small flag shows the piece at any stage.
+				The board above is the finish in section, from the ground up. Each coat begins at its own step and lies over all before it; dotted
+				marks are work that leaves no coat. Click a step to work on it, drag it to another place, or go along with the arrow keys and move
+				it with Shift. Pull the cut end along to see the piece at any stage.
 			</p>
 			<div class="mt-4 grid grid-cols-2 gap-2">
 				<label class="label"
@@ -87,7 +88,7 @@
 			{#each piece.plan.hints.filter(({ path }) => path.startsWith('workshop')) as hint (hint.code)}<p class="fault mt-1">
 					{hint.message}
 				</p>{/each}
-			<p class="note mt-1">Cold and damp slow drying; every wait on the film follows.</p>
+			<p class="note mt-1">Cold and damp slow drying; every wait in the section follows.</p>
 			<Unmeasured counts={false} />
 		{/if}
 	</aside>

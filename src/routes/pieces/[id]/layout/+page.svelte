@@ -176,7 +176,7 @@
 			</p>
 		{:else if layout.arrangements.length + layout.zones.length > 0}
 			<p class="note mt-4 border-t border-rule pt-3">
-				Pick something above, or a motif on the piece. Slide along the film to see the piece at any stage.
+				Pick something above, or a motif on the piece. Pull the cut end of the section along to see the piece at any stage.
 			</p>
 		{/if}
 	</aside>

@@ -1,0 +1,296 @@
+<script lang="ts">
+	import { moveCoat } from '$core/layers';
+	import { listSurfaces } from '$core/plan';
+	import { formatDuration, formatDurationShort } from '$core/units';
+	import { Pick, Tip } from '$lib/ui/controls';
+	import { usePiece } from '$lib/ui/piece-state';
+	import ChevronsLeft from '@lucide/svelte/icons/chevrons-left';
+	import ChevronsRight from '@lucide/svelte/icons/chevrons-right';
+	import BoardPicture from './BoardPicture.svelte';
+	import { describeTreads } from './describeTreads';
+	import { drawBoard } from './drawBoard';
+	import { fitTreads, type Column } from './fitTreads';
+
+	interface Props {
+		/** Large where the order is worked on. */
+		large?: boolean;
+		/** Told when a tread is chosen, by click or Enter. */
+		onchoose?: (coat: string) => void;
+	}
+	let { large = false, onchoose }: Props = $props();
+
+	const piece = usePiece();
+	const shownProject = $derived(piece.drag.trial ?? piece.project);
+	const surfaces = $derived(listSurfaces(piece.plan));
+	let chosenSurface: string | null = $state(null);
+	const surface = $derived(surfaces.some(({ id }) => id === chosenSurface) ? chosenSurface! : surfaces[0]!.id);
+	const treads = $derived(describeTreads(shownProject, piece.plan, surface));
+
+	/** px: the ground before the first step, the height of the wood, and of the row of waits under it. */
+	const LEAD = 58;
+	const WOOD = 17;
+	const WAITS = 18;
+	const MOST_PER_ROOT = 2.4;
+	/** What a letter of a wait takes, px. */
+	const LETTER = 7;
+	/** The grip of the cut reaches so far over the end, px. */
+	const GRIP = 11;
+	let width = $state(0);
+	const room = $derived((width || 1080) - GRIP);
+	const height = $derived(large ? 104 : 62);
+	let isOpen = $state(false);
+	const coat = $derived(treads.find((tread) => tread.coat === piece.seen.coat));
+	const fit = $derived.by(() => {
+		const named = treads.map(({ label, detail, kind }) => ({ label, detail, isMark: kind === 'mark' }));
+		const closed = fitTreads(named, LEAD, room, isOpen ? 'open' : 'auto');
+		return closed.isFolded && coat && coat.at < closed.preparation ? fitTreads(named, LEAD, room, 'open') : closed;
+	});
+	const labels = $derived(fit.names === 'turned' ? 80 : large ? 58 : 40);
+	const starts = $derived(treads.map((_, at) => columnOf(at).x));
+	const board = $derived(drawBoard(treads, { starts, end: fit.end, ground: height - WOOD, most: MOST_PER_ROOT }));
+	const columnOf = (at: number): Column => fit.columns.find(({ steps }) => steps.includes(at))!;
+	/** The cut runs behind the last step that is shown; a folded preparation is done or not begun. */
+	const cut = $derived(piece.steps === 0 ? LEAD : columnOf(piece.steps - 1).x + columnOf(piece.steps - 1).width);
+
+	let frame: HTMLElement | undefined = $state();
+	let dragging: { id: string; x: number; moved: boolean } | null = $state(null);
+	let said = $state('');
+
+	const isBrought = ({ brings }: { brings: string | null }) => {
+		const { selection } = piece.seen;
+		return selection !== null && brings === (selection.kind === 'item' ? selection.arrangement : selection.id);
+	};
+	const wordTread = (tread: (typeof treads)[0]) =>
+		[
+			`${tread.at + 1}. ${tread.label}`,
+			tread.detail,
+			tread.kind === 'elsewhere' ? 'not on this surface' : '',
+			tread.endsBy === null ? '' : 'sanded off again',
+			tread.wait > 0 ? `${formatDuration(tread.wait)} to wait before it` : '',
+			tread.findings ? `${tread.findings} to look at` : ''
+		]
+			.filter(Boolean)
+			.join(', ');
+	const holder = $derived(coat ? columnOf(coat.at) : fit.columns[0]);
+
+	function choose(id: string): void {
+		piece.seen.coat = id;
+		onchoose?.(id);
+	}
+	function open(): void {
+		isOpen = !isOpen;
+		if (!isOpen && coat && coat.at < fit.preparation) piece.seen.coat = null;
+	}
+
+	function moveBy(id: string, by: number): void {
+		const at = piece.project.finish.coats.findIndex((other) => other.id === id);
+		const to = at + by;
+		if (to < 0 || to >= piece.project.finish.coats.length) return;
+		piece.seen.coat = id;
+		piece.edit((draft) => void (draft.finish.coats = moveCoat(piece.project.finish.coats, id, to)));
+		said = `${treads.find((tread) => tread.coat === id)?.label}: now step ${to + 1} of ${treads.length}. ${piece.plan.findings.length} findings.`;
+		requestAnimationFrame(() => frame?.querySelector<HTMLElement>(`[data-tread="${id}"]`)?.focus());
+	}
+
+	function press(event: KeyboardEvent, id: string, i: number): void {
+		const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+		if (by === 0) return;
+		event.preventDefault();
+		if (event.shiftKey) moveBy(id, by);
+		else treadElements()[i + by]?.focus();
+	}
+
+	function grip(event: PointerEvent, id: string): void {
+		if (event.button !== 0) return;
+		dragging = { id, x: event.clientX, moved: false };
+		(event.currentTarget as Element).setPointerCapture(event.pointerId);
+	}
+	/** Where the pointer stands along the board, px. */
+	const along = (event: PointerEvent) => event.clientX - frame!.getBoundingClientRect().left;
+	function pull(event: PointerEvent): void {
+		if (!dragging || (!dragging.moved && Math.abs(event.clientX - dragging.x) < 5)) return;
+		dragging.moved = true;
+		const { id } = dragging;
+		const x = along(event);
+		const passed = fit.columns.filter((column) => column.x + column.width / 2 < x).flatMap(({ steps }) => steps);
+		const to = passed.filter((at) => treads[at]!.coat !== id).length;
+		const coats = moveCoat(piece.project.finish.coats, id, to);
+		piece.drag.trial = { ...piece.project, finish: { ...piece.project.finish, coats } };
+	}
+	function drop(): void {
+		if (dragging?.moved && piece.drag.trial) piece.replace(piece.drag.trial);
+		dragging = null;
+	}
+	function letGo(): void {
+		dragging = null;
+		piece.drag.trial = null;
+	}
+
+	function showSteps(steps: number): void {
+		piece.seen.steps = steps >= treads.length ? null : Math.max(0, steps);
+	}
+	function cutAt(event: PointerEvent): void {
+		const x = along(event);
+		showSteps(fit.columns.filter((column) => column.x + column.width / 2 <= x).reduce((count, { steps }) => count + steps.length, 0));
+	}
+	/** A folded preparation is one step of the board; else the cut goes from step to step. */
+	function cutByKey(event: KeyboardEvent): void {
+		const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
+		const ends = [0, ...fit.columns.map(({ steps }) => steps.at(-1)! + 1)];
+		const next = by === undefined ? undefined : by > 0 ? ends.find((end) => end > piece.steps) : ends.findLast((end) => end < piece.steps);
+		const steps = event.key === 'Home' ? 0 : event.key === 'End' ? treads.length : by === undefined ? undefined : (next ?? piece.steps);
+		if (steps === undefined) return;
+		event.preventDefault();
+		showSteps(steps);
+	}
+	const treadElements = () => [...(frame?.querySelectorAll<HTMLElement>('[data-column]') ?? [])];
+</script>
+
+<svelte:window onkeydown={(event) => event.key === 'Escape' && dragging && letGo()} />
+
+<section aria-label="The section" class="flex items-end gap-4">
+	<div
+		class="relative min-w-0 flex-1 overflow-hidden"
+		bind:this={frame}
+		bind:clientWidth={width}
+		style:height="{labels + height + WAITS}px"
+	>
+		<BoardPicture
+			{treads}
+			{board}
+			{fit}
+			{labels}
+			{height}
+			wood={WOOD}
+			lead={LEAD}
+			{cut}
+			picked={coat?.at ?? null}
+			moving={dragging?.id ?? null}
+		/>
+		<div class="absolute left-0 text-sm" style:top="{labels + height - WOOD - 34}px" style:width="{LEAD}px">
+			{#if fit.preparation > 1 && (fit.isFolded || isOpen)}
+				<button
+					class="flex min-h-[28px] items-center text-ink-soft hover:text-ember-deep"
+					aria-expanded={!fit.isFolded}
+					aria-label="Preparation, {fit.preparation} steps"
+					onclick={open}
+					>{#if fit.isFolded}<ChevronsRight size={16} />{:else}<ChevronsLeft size={16} />{/if}prep</button
+				>
+			{/if}
+		</div>
+		{#each fit.columns as column, i (treads[column.steps[0]!]!.coat)}
+			{@const tread = treads[column.steps[0]!]!}
+			{@const isFold = column.steps.length > 1}
+			{@const words = isFold
+				? `Preparation: ${column.steps.map((at) => treads[at]!.label.toLowerCase()).join(', ')}. Opens it`
+				: wordTread(tread)}
+			{@const isPicked = !isFold && piece.seen.coat === tread.coat}
+			<Tip text={words}>
+				{#snippet children({ props })}
+					<button
+						{...props}
+						data-column
+						data-tread={isFold ? undefined : tread.coat}
+						class="group absolute top-0 block touch-none text-left {isFold
+							? ''
+							: dragging?.id === tread.coat
+								? 'cursor-grabbing'
+								: 'cursor-grab'}"
+						style:left="{column.x}px"
+						style:width="{column.width}px"
+						style:height="{labels + height}px"
+						aria-label={words}
+						aria-pressed={isFold ? undefined : isPicked}
+						aria-expanded={isFold ? false : undefined}
+						aria-describedby={isFold ? undefined : 'section-keys'}
+						tabindex={holder === column ? 0 : -1}
+						onclick={() => (isFold ? open() : choose(tread.coat))}
+						onkeydown={(event) => press(event, isFold ? '' : tread.coat, i)}
+						onpointerdown={(event) => !isFold && grip(event, tread.coat)}
+						onpointermove={pull}
+						onpointerup={drop}
+						onpointercancel={letGo}
+					>
+						<span
+							class="absolute group-hover:text-ember-deep {isPicked || isBrought(tread)
+								? 'font-bold text-ember-deep'
+								: tread.kind === 'elsewhere' || tread.endsBy !== null
+									? 'text-ink-soft'
+									: ''} {fit.names === 'turned'
+								? 'bottom-0 left-1/2 origin-bottom-left -rotate-[38deg] text-xs whitespace-nowrap'
+								: `right-0 left-0 pr-1 pl-1.5 leading-[1.05] ${tread.kind === 'mark' ? 'text-xs' : 'text-sm'}`}"
+							style:bottom={fit.names === 'turned' ? `${height + 4}px` : undefined}
+							style:top={fit.names === 'level' ? '2px' : undefined}
+						>
+							{#if isFold}Preparation{:else if fit.names === 'turned'}{tread.label.length > 17
+									? `${tread.label.slice(0, 16).trimEnd()}…`
+									: tread.label}{:else}{tread.label}{#if large}<span class="block text-xs leading-tight font-normal text-ink-soft"
+										>{tread.endsBy !== null ? 'sanded off' : tread.detail}</span
+									>{/if}{/if}
+						</span>
+						{#if !isFold && tread.findings > 0}
+							<span
+								class="absolute left-1/2 flex h-[18px] w-[18px] -translate-x-1/2 items-center justify-center rounded-full border-2 border-must bg-white text-sm font-bold text-must"
+								style:top="{Math.max(labels - 2, labels + board.topOf(tread.at) - 22)}px">!</span
+							>
+						{/if}
+						{#if isPicked || isBrought(tread)}<span class="absolute bottom-0 left-0 h-[4px] w-full bg-ember"></span>{/if}
+					</button>
+				{/snippet}
+			</Tip>
+			{#if tread.wait > 0 && !isFold && column.width >= LETTER * formatDurationShort(tread.wait).length}
+				<span
+					class="pointer-events-none absolute -translate-x-1/2 px-0.5 text-xs leading-none whitespace-nowrap text-ink-soft"
+					style:left="{column.x}px"
+					style:top="{labels + height + 4}px">{formatDurationShort(tread.wait)}</span
+				>
+			{/if}
+		{/each}
+		<div
+			class="group absolute z-10 w-[22px] -translate-x-1/2 cursor-ew-resize touch-none focus:outline-none"
+			style:left="{cut}px"
+			style:top="{labels - 6}px"
+			style:height="{height + 6 + WAITS}px"
+			role="slider"
+			tabindex="0"
+			aria-label="Stage that is shown"
+			aria-valuemin="0"
+			aria-valuemax={treads.length}
+			aria-valuenow={piece.steps}
+			aria-valuetext={piece.steps === 0 ? 'bare' : `after ${treads[piece.steps - 1]?.label}`}
+			onkeydown={cutByKey}
+			onpointerdown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+			onpointermove={(event) => event.buttons > 0 && cutAt(event)}
+		>
+			<svg width="22" height={height + 6 + WAITS} class="block overflow-visible" aria-hidden="true">
+				<path
+					d="M11 0{Array.from(
+						{ length: Math.floor((height + 6) / 14) },
+						(_, i) => `l${i % 2 === 0 ? 4 : -4} 7l${i % 2 === 0 ? -4 : 4} 7`
+					).join('')}"
+					fill="none"
+					stroke="var(--color-ember)"
+					stroke-width="2"
+				/>
+				<path
+					class="group-focus-visible:[stroke-width:3px]"
+					d="M3 {height + 8}h16v{WAITS - 5}h-16z M8 {height + 11}v{WAITS - 11} M11 {height + 11}v{WAITS - 11} M14 {height + 11}v{WAITS -
+						11}"
+					fill="#fff"
+					stroke="var(--color-ember)"
+					stroke-width="1.4"
+				/>
+			</svg>
+		</div>
+	</div>
+	<div class="w-36 shrink-0 pb-4 max-xl:w-32">
+		<Pick
+			label="On"
+			value={surface}
+			options={surfaces.map(({ id, name }) => ({ value: id, text: name }))}
+			onchange={(id) => (chosenSurface = id)}
+		/>
+	</div>
+	<p id="section-keys" class="sr-only">Arrow keys go along the section. With Shift they move this step. Enter opens it.</p>
+	<p class="sr-only" role="status">{said}</p>
+</section>

@@ -1,0 +1,64 @@
+import type { Project } from '$core/project';
+import { colourOf, isFilm, whereOf, type Coat } from '$core/layers';
+import { gatherMaterials } from '$core/materials';
+import { layStepBoard, type BoardStep, type OrderStep, type Plan } from '$core/plan';
+
+export type Edge = 'porous' | 'waxy' | 'glossy' | 'plain';
+
+/** One step of the order as the section shows it. */
+export interface Tread extends BoardStep {
+	/** Place in the order, from 0. */
+	readonly at: number;
+	readonly label: string;
+	readonly detail: string;
+	/** The character of its top. */
+	readonly edge: Edge;
+	/** Colours from ground to top. */
+	readonly fills: readonly string[];
+	/** The zone or the arrangement that it brings or goes through; null: none. */
+	readonly brings: string | null;
+	readonly wait: number;
+	readonly findings: number;
+}
+
+/** What the section shows of a plan, on one surface. */
+export function describeTreads(project: Project, plan: Plan, surface: string): Tread[] {
+	const materials = gatherMaterials(project.materials);
+	const board = layStepBoard(plan.order, surface);
+	return project.finish.coats.map((coat, at) => {
+		const step = plan.order[at]!;
+		const material = 'material' in coat ? materials.get(coat.material) : undefined;
+		const { through, zone } = whereOf(coat);
+		return {
+			...board[at]!,
+			at,
+			label: step.label,
+			detail: [isFilm(coat) && coat.times > 1 ? `${coat.times} coats` : '', step.detail, isFilm(coat) ? `${Math.round(step.film)} µm` : '']
+				.filter(Boolean)
+				.join(', '),
+			edge: edgeOf(step, material?.sheen ?? 0),
+			fills: fillsOf(coat, step, project, material?.tint?.hex),
+			brings: through ?? zone ?? null,
+			wait: step.waitBefore,
+			findings: plan.findings.filter((finding) => finding.coat === coat.id && finding.overruled === null).length
+		};
+	});
+}
+
+function edgeOf({ traits }: OrderStep, sheen: number): Edge {
+	return traits.wax || traits.oil ? 'waxy' : traits.porous ? 'porous' : sheen >= 0.3 ? 'glossy' : 'plain';
+}
+
+const UNKNOWN = '#b0aca4';
+const CLEAR = ['#dfe6e8', '#f3f7f8'];
+const PALE = '#e8dcc0';
+
+/** In the colours that it brings; clear ones as glass. */
+function fillsOf(coat: Coat, { traits }: OrderStep, { palette, layout }: Project, tint: string | undefined): string[] {
+	const hexOf = (id: string) => palette.find((colour) => colour.id === id)?.hex ?? UNKNOWN;
+	const source = colourOf(coat);
+	if (typeof source === 'string') return [hexOf(source)];
+	if (source !== null) return layout.zones.find((zone) => zone.id === source.zone)?.colours.map(hexOf) ?? [UNKNOWN];
+	if (!traits.film) return [];
+	return tint !== undefined ? [tint] : traits.primes || traits.wax ? [PALE] : CLEAR;
+}

@@ -1,0 +1,78 @@
+/** A column of the section: one step, or the preparation folded into one. Widths in px. */
+export interface Column {
+	/** Places of its steps in the order. */
+	readonly steps: readonly number[];
+	readonly x: number;
+	readonly width: number;
+}
+
+export interface Fit {
+	readonly columns: readonly Column[];
+	/** Level where every word has room, turned where it has not. */
+	readonly names: 'level' | 'turned';
+	/** Where the board ends, px. */
+	readonly end: number;
+	/** How many steps of work come before the first coat. */
+	readonly preparation: number;
+	readonly isFolded: boolean;
+}
+
+interface Named {
+	readonly label: string;
+	readonly detail: string;
+	readonly isMark: boolean;
+}
+
+/** px a letter of a name takes, wide ones included. */
+const LETTER = 7.6;
+const PAD = 10;
+const LEAST = { mark: 54, slab: 58 };
+const MOST = { mark: 74, slab: 150 };
+/** A turned name leans over what is right of it; the last one too. */
+const LEAN = 74;
+const LEAST_TURNED = { mark: 19, slab: 22 };
+
+/** Gives the steps their room between `from` and `width`: level names if they can be had, the preparation folded next, then turned names. */
+export function fitTreads(steps: readonly Named[], from: number, width: number, fold: 'auto' | 'open'): Fit {
+	const first = steps.findIndex(({ isMark }) => !isMark);
+	const preparation = first < 0 ? 0 : first;
+	const open = steps.map((_, i) => [i]);
+	const folded = preparation < 2 ? open : [open.slice(0, preparation).flat(), ...open.slice(preparation)];
+	for (const groups of fold === 'open' ? [open] : [open, folded]) {
+		const level = levelWidths(groups, steps, width - from);
+		if (level) return lay(groups, level, from, 'level', preparation);
+	}
+	const room = width - from - LEAN;
+	const groups = fold === 'open' || open.length * LEAST_TURNED.slab * 1.3 < room ? open : folded;
+	return lay(groups, turnedWidths(groups, steps, room), from, 'turned', preparation);
+}
+
+function lay(groups: readonly number[][], widths: readonly number[], from: number, names: Fit['names'], preparation: number): Fit {
+	let x = from;
+	const columns = groups.map((steps, i) => {
+		const column = { steps, x, width: widths[i]! };
+		x += widths[i]!;
+		return column;
+	});
+	return { columns, names, end: x, preparation, isFolded: groups.some((group) => group.length > 1) };
+}
+
+function levelWidths(groups: readonly number[][], steps: readonly Named[], room: number): number[] | null {
+	const least = groups.map((group) => {
+		const { label, isMark } = group.length > 1 ? { label: 'Preparation', isMark: true } : steps[group[0]!]!;
+		const longest = Math.max(...label.split(/[\s-]/).map((word) => word.length));
+		return Math.max(isMark ? LEAST.mark : LEAST.slab, longest * LETTER + PAD);
+	});
+	const most = groups.map((group, i) => Math.max(least[i]!, group.length === 1 && !steps[group[0]!]!.isMark ? MOST.slab : MOST.mark));
+	const rest = room - sum(least);
+	if (rest < 0) return null;
+	const share = Math.min(1, rest / Math.max(1, sum(most) - sum(least)));
+	return least.map((one, i) => one + (most[i]! - one) * share);
+}
+
+function turnedWidths(groups: readonly number[][], steps: readonly Named[], room: number): number[] {
+	const shares = groups.map((group) => (group.length === 1 && !steps[group[0]!]!.isMark ? LEAST_TURNED.slab : LEAST_TURNED.mark));
+	return shares.map((share) => (share * room) / sum(shares));
+}
+
+const sum = (numbers: readonly number[]) => numbers.reduce((total, number) => total + number, 0);

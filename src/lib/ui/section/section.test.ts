@@ -1,0 +1,165 @@
+import demo from '../../../../demo/sail-loft-chest.json';
+import { readProject } from '$core/formats';
+import type { Coat } from '$core/layers';
+import { planProject } from '$core/plan';
+import { contextOf, PieceState } from '$lib/ui/piece-state';
+import { render, screen } from '@testing-library/svelte';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { describeTreads, type Tread } from './describeTreads';
+import { drawBoard } from './drawBoard';
+import { fitTreads } from './fitTreads';
+import Section from './Section.svelte';
+
+const read = readProject(demo);
+if (!read.ok) throw new Error(JSON.stringify(read.issues));
+const { project } = read;
+
+beforeEach(() => vi.stubGlobal('fetch', () => new Promise(() => {})));
+
+function show(onchoose?: (coat: string) => void) {
+	const piece = new PieceState({ id: 'x', version: 1, document: project });
+	render(Section, { props: { onchoose }, context: contextOf(piece) });
+	return piece;
+}
+const orderOf = (piece: PieceState) => piece.project.finish.coats.map(({ id }) => id);
+
+const treadsOn = (surface: string, of = project) => describeTreads(of, planProject(of), surface);
+const withSteps = (...coats: Coat[]) => ({ ...project, finish: { ...project.finish, coats } });
+
+describe('treads', () => {
+	const treads = treadsOn('drawer-1');
+	const treadOf = (id: string) => treads.find(({ coat }) => coat === id)!;
+
+	it('tell a coat by its edge, its colours and its build', () => {
+		expect(treadOf('base')).toMatchObject({ edge: 'porous', fills: ['#1f3a47'], kind: 'slab', detail: '2 coats, 100 µm', height: 10 });
+		expect(treadOf('blend').fills).toHaveLength(3);
+		expect(treadOf('stencil')).toMatchObject({ kind: 'raised', label: 'Reed bed', through: 'reeds', brings: 'reeds' });
+		expect(treadOf('clear').edge).toBe('glossy');
+		expect(treadOf('clean')).toMatchObject({ kind: 'mark', height: 0 });
+	});
+
+	it('stand back where the coat does not lie on the surface in section', () => {
+		const frame = treadsOn('front').filter(({ kind }) => kind === 'elsewhere');
+		expect(frame.map(({ coat }) => coat)).toEqual(['blend', 'stencil']);
+	});
+
+	it('end at the step that sands them off, on that surface and nowhere else', () => {
+		const at = project.finish.coats.findIndex(({ id }) => id === 'clear');
+		const strip: Coat = { kind: 'sand', id: 'strip', wait: null, on: ['drawer-1'], grit: 80, bare: true };
+		const sanded = withSteps(...project.finish.coats.toSpliced(at, 0, strip));
+		const ended = (surface: string) => treadsOn(surface, sanded).filter(({ endsBy }) => endsBy === at);
+		expect(ended('drawer-1').map(({ coat }) => coat)).toEqual(['prime', 'base', 'blend', 'stencil']);
+		expect(ended('drawer-2')).toEqual([]);
+	});
+});
+
+/** Every corner of a path, and the height between its lowest and highest at x. */
+const cornersOf = (d: string) => [...d.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => ({ x: Number(x), y: Number(y) }));
+
+describe('the board', () => {
+	const draw = (treads: readonly Tread[]) =>
+		drawBoard(treads, { starts: treads.map((_, i) => 60 + i * 80), end: 60 + treads.length * 80, ground: 90, most: 2.4 });
+	const slabOf = (treads: readonly Tread[], id: string) => draw(treads).slabs.find(({ at }) => treads[at]!.coat === id)!;
+	const treads = treadsOn('drawer-1');
+
+	it('begins each coat at its own step and lays it over all before it to the end, as thick as the root of its film', () => {
+		const end = 60 + treads.length * 80;
+		const thickness = (id: string) => {
+			const ys = cornersOf(slabOf(treads, id).d).filter(({ x }) => x === 60 + treads.findIndex(({ coat }) => coat === id) * 80);
+			return Math.max(...ys.map(({ y }) => y)) - Math.min(...ys.map(({ y }) => y));
+		};
+		for (const id of ['prime', 'base', 'blend', 'clear']) {
+			const xs = cornersOf(slabOf(treads, id).d).map(({ x }) => x);
+			expect([Math.min(...xs), Math.max(...xs)]).toEqual([60 + treads.findIndex(({ coat }) => coat === id) * 80, end]);
+		}
+		expect(thickness('base') / thickness('prime')).toBeCloseTo(10 / treads.find(({ coat }) => coat === 'prime')!.height, 1);
+		expect(Math.max(...cornersOf(slabOf(treads, 'prime').d).map(({ y }) => y))).toBe(90);
+	});
+
+	it('lets raised work show through what is laid over it, and stay off where it is not', () => {
+		const clear = slabOf(treads, 'clear');
+		const tops = cornersOf(clear.top).map(({ y }) => y);
+		expect(Math.max(...tops) - Math.min(...tops)).toBeGreaterThan(5);
+		expect(slabOf(treads, 'stencil').d.match(/M/g)!.length).toBeGreaterThan(3);
+		const flat = cornersOf(slabOf(treadsOn('front'), 'clear').top).map(({ y }) => y);
+		expect(new Set(flat).size).toBe(1);
+	});
+
+	it('begins anew on the ground where all was sanded off', () => {
+		const at = project.finish.coats.findIndex(({ id }) => id === 'clear');
+		const strip: Coat = { kind: 'sand', id: 'strip', wait: null, on: 'all', grit: 80, bare: true };
+		const sanded = treadsOn('drawer-1', withSteps(...project.finish.coats.toSpliced(at, 0, strip)));
+		expect(Math.max(...cornersOf(slabOf(sanded, 'base').d).map(({ x }) => x))).toBe(60 + at * 80);
+		expect(Math.max(...cornersOf(slabOf(sanded, 'clear').d).map(({ y }) => y))).toBe(90);
+	});
+
+	it('keeps within its height however much is laid', () => {
+		const many = Array.from({ length: 20 }, (_, i) => ({ ...treads.find(({ coat }) => coat === 'base')!, coat: `base-${i}`, at: i }));
+		for (const { d } of draw(many).slabs) for (const { y } of cornersOf(d)) expect(y).toBeGreaterThanOrEqual(0);
+	});
+});
+
+describe('the room that steps are given', () => {
+	const step = (label: string, isMark = false) => ({ label, detail: '', isMark });
+	const order = (count: number) => [
+		...['Hardware off', 'Cleaning', 'Sanding'].map((label) => step(label, true)),
+		...Array.from({ length: count - 3 }, (_, i) => step(`Base coat ${i}`))
+	];
+
+	it.each<[string, number, number, 'level' | 'turned', boolean]>([
+		['ten have their names level', 10, 1080, 'level', false],
+		['seventeen fold the preparation', 18, 1080, 'level', true],
+		['twenty-five turn their names', 25, 1080, 'turned', false],
+		['twenty-five at 1024', 25, 830, 'turned', true]
+	])('%s', (_, count, width, names, isFolded) => {
+		const fit = fitTreads(order(count), 58, width, 'auto');
+		expect(fit).toMatchObject({ names, isFolded });
+		expect(fit.columns.flatMap(({ steps }) => steps)).toEqual(Array.from({ length: count }, (__, i) => i));
+		fit.columns.forEach((column, i) => expect(column.x).toBeCloseTo(i === 0 ? 58 : fit.columns[i - 1]!.x + fit.columns[i - 1]!.width, 6));
+		expect(Math.min(...fit.columns.map((column) => column.width))).toBeGreaterThanOrEqual(names === 'level' ? 54 : 19);
+		/** A turned name leans over the end of the board: there is room for it. */
+		expect(fit.end).toBeLessThanOrEqual(names === 'level' ? width + 1e-6 : width - 70);
+	});
+});
+
+describe('the section', () => {
+	it('is walked with the arrow keys, and a step moved with Shift', async () => {
+		const piece = show();
+		const base = screen.getByRole('button', { name: /^6\. Base coat/ });
+		base.focus();
+		await userEvent.keyboard('{ArrowRight}');
+		expect(screen.getByRole('button', { name: /^7\. Blended coat/ })).toHaveFocus();
+		await userEvent.keyboard('{Shift>}{ArrowLeft}{/Shift}');
+		expect(orderOf(piece).slice(5, 7)).toEqual(['blend', 'base']);
+		await piece.undo();
+		expect(orderOf(piece).slice(5, 7)).toEqual(['base', 'blend']);
+	});
+
+	it('hands on the tread that was chosen', async () => {
+		const chosen = vi.fn();
+		const piece = show(chosen);
+		await userEvent.click(screen.getByRole('button', { name: /Reed bed/ }));
+		expect(chosen).toHaveBeenCalledWith('stencil');
+		expect(piece.seen.coat).toBe('stencil');
+	});
+
+	it('sets the stage by keyboard: bare, step by step, and all', async () => {
+		const piece = show();
+		screen.getByRole('slider', { name: 'Stage that is shown' }).focus();
+		await userEvent.keyboard('{Home}');
+		expect(piece.steps).toBe(0);
+		await userEvent.keyboard('{ArrowRight}{ArrowRight}');
+		expect(piece.steps).toBe(2);
+		expect(screen.getByRole('slider')).toHaveAttribute('aria-valuetext', 'after Cleaning');
+		await userEvent.keyboard('{End}');
+		expect(piece.seen.steps).toBeNull();
+	});
+
+	it('marks a tread that has something to look at', () => {
+		const piece = show();
+		expect(screen.queryByRole('button', { name: /to look at/ })).toBeNull();
+		piece.edit((draft) => void (draft.finish.coats = draft.finish.coats.filter(({ id }) => id !== 'clear')));
+		return expect(screen.findByRole('button', { name: /Base coat.*1 to look at/ })).resolves.toBeVisible();
+	});
+});
