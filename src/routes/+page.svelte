@@ -5,9 +5,10 @@
 	import { writeOutlinePath } from '$core/geometry';
 	import { planProject, stageOf, type PlanError, type Stage } from '$core/plan';
 	import { formatLength, type LengthUnit } from '$core/units';
-	import { RadioRow } from '$lib/ui/controls';
+	import { askWorkshop } from '$lib/ui/api/askWorkshop';
+	import { Ask, NumberField, RadioRow } from '$lib/ui/controls';
 	import Look from '$lib/ui/look/Look.svelte';
-	import { AlertDialog } from 'bits-ui';
+	import { RadioGroup } from 'bits-ui';
 	import { toast } from 'svelte-sonner';
 	import { onMount } from 'svelte';
 
@@ -57,16 +58,10 @@
 	async function add(text: string, then: string): Promise<void> {
 		busy = true;
 		faults = [];
-		const response = await fetch('/api/pieces', { method: 'POST', headers: { 'content-type': 'application/json' }, body: text }).catch(
-			() => null
-		);
+		const answer = await askWorkshop<{ id: string }>('/api/pieces', { method: 'POST', type: 'application/json', body: text });
 		busy = false;
-		if (response?.ok) {
-			const { id } = (await response.json()) as { id: string };
-			await goto(`/pieces/${id}/${then}`);
-		} else if (response) faults = ((await response.json()) as { errors: PlanError[] }).errors;
-		else
-			faults = [{ code: '', path: '', message: 'The workshop does not answer. Check that Ember Ribbon is still running, and try again.' }];
+		if (answer.ok) await goto(`/pieces/${answer.value.id}/${then}`);
+		else faults = answer.faults;
 	}
 
 	function begin(event: SubmitEvent): void {
@@ -83,8 +78,8 @@
 	async function remove(): Promise<void> {
 		const { id } = removing!;
 		removing = null;
-		const response = await fetch(`/api/pieces/${id}`, { method: 'DELETE' }).catch(() => null);
-		if (!response?.ok && response?.status !== 404) toast('It was not taken out: the workshop does not answer. Try again in a moment.');
+		const answer = await askWorkshop(`/api/pieces/${id}`, { method: 'DELETE' });
+		if (!answer.ok && answer.status !== 404) toast(`It was not taken out. ${answer.faults[0]!.message}`);
 		await invalidateAll();
 	}
 </script>
@@ -134,13 +129,20 @@
 		</div>
 		<fieldset class="mt-3">
 			<legend class="label">What it is like</legend>
-			<div class="mt-1 grid grid-cols-5 gap-x-1 gap-y-1">
-				{#each shapes as { id, name: title, about, face } (id)}
+			<RadioGroup.Root
+				value={shape}
+				onValueChange={(id) => {
+					shape = id;
+					count = null;
+				}}
+				aria-label="What it is like"
+				class="mt-1 grid grid-cols-5 gap-x-1 gap-y-1"
+			>
+				{#each shapes as { id, name: title, face } (id)}
 					{@const k = MINI / Math.max(face.width, face.height)}
-					<label class="group flex cursor-pointer flex-col items-center" title="{title}: {about}">
-						<input class="peer sr-only" type="radio" name="shape" value={id} bind:group={shape} onchange={() => (count = null)} />
+					<RadioGroup.Item value={id} class="group flex flex-col items-center" aria-label={title}>
 						<span
-							class="flex h-[47px] w-full items-end justify-center border-b-[3px] border-transparent pb-0.5 peer-checked:border-ember peer-focus-visible:outline-2 peer-focus-visible:outline-ember"
+							class="flex h-[47px] w-full items-end justify-center border-b-[3px] border-transparent pb-0.5 group-data-[state=checked]:border-ember"
 						>
 							<svg
 								width={face.width * k + 2}
@@ -158,22 +160,26 @@
 									/>{/each}
 							</svg>
 						</span>
-						<span class="mt-0.5 text-center text-xs leading-tight group-hover:text-ember-deep peer-checked:font-bold">{title}</span>
-					</label>
+						<span class="mt-0.5 text-center text-xs leading-tight group-hover:text-ember-deep group-data-[state=checked]:font-bold"
+							>{title}</span
+						>
+					</RadioGroup.Item>
 				{/each}
-			</div>
+			</RadioGroup.Root>
+			<p class="note mt-1 min-h-[2.4em]">{starter.about}</p>
 		</fieldset>
 		{#if starter.count}
-			<label class="label mt-3" for="count">{starter.count.of === 'drawers' ? 'Drawers' : 'Doors'}</label>
-			<input
-				id="count"
-				class="field !w-24"
-				type="number"
-				min={starter.count.least}
-				max={starter.count.most}
-				value={count ?? starter.count.start}
-				oninput={(event) => (count = event.currentTarget.checkValidity() ? event.currentTarget.valueAsNumber : null)}
-			/>
+			<div class="mt-3 w-24">
+				<NumberField
+					label={starter.count.of === 'drawers' ? 'Drawers' : 'Doors'}
+					whole
+					eager
+					value={count ?? starter.count.start}
+					min={starter.count.least}
+					max={starter.count.most}
+					onchange={(next) => (count = next)}
+				/>
+			</div>
 		{/if}
 		<button class="button button-ember mt-4 w-full justify-center" disabled={busy}>{busy ? 'Beginning' : 'Begin measuring'}</button>
 		<div class="mt-5 border-t border-rule pt-3">
@@ -258,18 +264,14 @@
 	</li>
 {/snippet}
 
-<AlertDialog.Root open={removing !== null} onOpenChange={(isOpen) => !isOpen && (removing = null)}>
-	<AlertDialog.Portal>
-		<AlertDialog.Overlay class="bg-black/40 fixed inset-0 z-40" />
-		<AlertDialog.Content class="paper fixed top-1/2 left-1/2 z-50 w-[30rem] max-w-[92vw] -translate-x-1/2 -translate-y-1/2 p-6 shadow-xl">
-			<AlertDialog.Title class="font-head text-xl font-semibold">Take {removing?.name} out of the workshop?</AlertDialog.Title>
-			<AlertDialog.Description class="mt-2"
-				>Its measurements, layout and order of coats go with it. Save its project file first if you may want it again.</AlertDialog.Description
-			>
-			<div class="mt-4 flex gap-2">
-				<button class="button" onclick={remove}>Take it out</button>
-				<AlertDialog.Cancel class="button">Keep it</AlertDialog.Cancel>
-			</div>
-		</AlertDialog.Content>
-	</AlertDialog.Portal>
-</AlertDialog.Root>
+<Ask
+	open={removing !== null}
+	title="Take {removing?.name} out of the workshop?"
+	says="Its measurements, layout and order of coats go with it. Save its project file first if you may want it again."
+	onleave={() => (removing = null)}
+>
+	<div class="mt-4 flex gap-2">
+		<button class="button" onclick={remove}>Take it out</button>
+		<button class="button" onclick={() => (removing = null)}>Keep it</button>
+	</div>
+</Ask>

@@ -2,7 +2,7 @@ export { LayoutSchema, ZoneSchema, type Layout, type Zone } from './schema';
 export { MotifSchema, type Motif } from './motif';
 export { PartsSchema, type Parts } from './partsSchema';
 export { measureMotif, type MotifShape } from './measureMotif';
-export { partsOf } from './partsOf';
+export { partsOf, partsToBegin } from './partsOf';
 export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';
 export { SpotSchema, type ItemSpot } from './arrangements/spot';

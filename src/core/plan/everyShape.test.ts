@@ -22,7 +22,7 @@ function withEveryKind(project: Project): Project {
 		project,
 		project.palette.map(({ id }) => id)
 	).project;
-	const laid = addArrangement(zoned, motif as never, zoned.palette[0]!.id, 'single').project;
+	const laid = addArrangement(zoned, motif as never, 'single').project;
 	const context = {
 		colours: laid.palette.map(({ id }) => id),
 		zones: laid.layout.zones,

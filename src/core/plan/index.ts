@@ -1,6 +1,7 @@
 export { createPlanner, planProject, type Planner } from './planProject';
 export { stageOf, type Stage } from './stageOf';
 export { layStepBoard, type BoardStep } from './layStepBoard';
+export { listDecoration, nameParts, type Decoration } from './listDecoration';
 export { listColourRows, type ColourRow } from './listColourRows';
 export { listSurfaces, nameSurface } from './nameSurface';
 export { sumOrder } from './sumOrder';

@@ -59,7 +59,7 @@ describe('what a zone may begin from', () => {
 
 describe('shades and rows', () => {
 	const shaded = addZone(measured(), ['night-tide', 'eel-grass', 'drift-sand']);
-	const both = addArrangement(shaded.project, knot, 'gull');
+	const both = addArrangement(shaded.project, knot);
 
 	it('come with their coats, each over what it needs, and the order holds', () => {
 		expect(kinds(both.project)).toEqual(['hardware-off', 'dust', 'prime', 'base', 'blend', 'stencil', 'clear', 'hardware-on']);
@@ -77,7 +77,7 @@ describe('shades and rows', () => {
 	});
 
 	it('can be added twice, each under its own name', () => {
-		const twice = addArrangement(addZone(both.project, ['gull', 'eel-grass']).project, knot, 'gull').project;
+		const twice = addArrangement(addZone(both.project, ['gull', 'eel-grass']).project, knot).project;
 		expect(twice.layout.zones.map(({ id }) => id)).toEqual(['shade', 'shade-2']);
 		expect(twice.layout.arrangements.map(({ id }) => id)).toEqual(['row', 'row-2']);
 		expect(twice.layout.motifs).toHaveLength(1);

@@ -1,18 +1,19 @@
 import { freeId, kindOfCoat, newStencil, type Blend } from '../layers';
-import { ARRANGEMENTS, partsOf, scaleToBegin, type Arrangement, type Motif, type Zone } from '../layout';
+import { ARRANGEMENTS, partsOf, scaleToBegin, type Arrangement, type Motif, type Run, type Zone } from '../layout';
 import { measurePiece, walkReadings } from '../piece';
 import { addCoat, coatsWithoutArrangement, coatsWithoutZone, setCoats } from './editFinish';
 import type { Project } from './project';
+import { colourToBegin } from './standOut';
 import { ZONE_STARTERS } from './zoneStarters';
 
-/** Adds a zone as one of the starters begins it, an edge shade unless another is named, and the coat that paints it before whatever protects it. */
+/** Adds a zone on some parts (the fronts unless others are named) as one of the starters begins it, an edge shade unless another is named, and the coat that paints it before whatever protects it. */
 export function addZone(
 	project: Project,
 	colours: readonly string[],
-	starter = ZONE_STARTERS[0]!
+	starter = ZONE_STARTERS[0]!,
+	fronts: Zone['parts'] = frontsOf(project)
 ): { readonly project: Project; readonly id: string } {
 	const id = freeId(starter.id, project.layout.zones);
-	const fronts = frontsOf(project);
 	const sides = partsOf(fronts, measurePiece(project.piece, project.units)).map(({ width, height }) => Math.min(width, height));
 	const zone: Zone = { id, name: starter.name, ...starter.build({ project, fronts, colours, shortest: Math.min(...sides) }) };
 	const coat: Blend = {
@@ -31,27 +32,46 @@ export function addZone(
 	return { id, project: addCoat({ ...project, layout }, coat).project };
 }
 
-/** Lays a motif on every front in a way of its kind (a row unless another is named), with the stencil coat that goes through it. */
+/**
+ * Lays a motif on some parts (the fronts unless others are named) in a way of its kind (a row unless another is named), with the
+ * stencil coat that goes through it: at a size that its own advice would pass, in the colour that stands out most from what is
+ * under it unless one is named.
+ */
 export function addArrangement(
 	project: Project,
 	motif: Motif,
-	colour: string,
-	kind: Arrangement['kind'] = 'run'
+	kind: Arrangement['kind'] = 'run',
+	fronts: Zone['parts'] = frontsOf(project),
+	colour?: string
 ): { readonly project: Project; readonly id: string } {
 	const id = freeId(IDS[kind], project.layout.arrangements);
-	const fronts = frontsOf(project);
+	const piece = measurePiece(project.piece, project.units);
 	const begun = ARRANGEMENTS[kind].start(id, `${motif.name} ${NAMES[kind]}`.slice(0, 80), motif, fronts);
 	/** One that fits no size by itself begins with one that suits the least front. */
-	const scale = scaleToBegin(motif, partsOf(fronts, measurePiece(project.piece, project.units)));
+	const scale = scaleToBegin(motif, partsOf(fronts, piece));
 	const arrangement: Arrangement =
 		begun.kind === 'single'
 			? { ...begun, scale }
 			: begun.kind === 'grid'
-				? { ...begun, scale: Math.max(0.05, Math.round(50 * scale) / 100) }
-				: begun;
+				? { ...begun, scale: Math.max(LEAST_SCALE, Math.round(50 * scale) / 100) }
+				: begun.kind === 'run'
+					? { ...begun, scale: scalesToBegin(scale), gap: { ...begun.gap, most: Math.max(1, Math.round(motif.width * scale)) } }
+					: begun;
 	const motifs = project.layout.motifs.some((other) => other.id === motif.id) ? project.layout.motifs : [...project.layout.motifs, motif];
 	const layout = { ...project.layout, motifs, arrangements: [...project.layout.arrangements, arrangement] };
-	return { id, project: addCoat({ ...project, layout }, newStencil(id, colour, paintOf(project))).project };
+	return {
+		id,
+		project: addCoat({ ...project, layout }, newStencil(id, colour ?? colourToBegin(project, fronts, piece), paintOf(project))).project
+	};
+}
+
+const LEAST_SCALE = 0.05;
+/** A row may be a third smaller than wished, or a third larger. */
+const AROUND = { least: 2 / 3, most: 4 / 3 };
+
+function scalesToBegin(wish: number): Run['scale'] {
+	const to = (scale: number) => Math.max(LEAST_SCALE, Math.round(100 * scale) / 100);
+	return { least: to(wish * AROUND.least), most: to(wish * AROUND.most), wish };
 }
 
 const IDS: Readonly<Record<Arrangement['kind'], string>> = { run: 'row', single: 'motif', grid: 'field' };

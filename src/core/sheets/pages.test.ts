@@ -91,7 +91,7 @@ it.each(STARTERS.map(({ id }) => id))('%s, with a zone and each kind of arrangem
 		}
 	};
 	project = addZone(project, ['night-tide', 'gull']).project;
-	for (const kind of ['run', 'single', 'grid'] as const) project = addArrangement(project, flag, 'gull', kind).project;
+	for (const kind of ['run', 'single', 'grid'] as const) project = addArrangement(project, flag, kind).project;
 	const all = [first];
 	project = {
 		...project,
@@ -185,7 +185,6 @@ describe('a motif larger than the page', () => {
 	const { project } = addArrangement(
 		{ ...chest, layout: { ...chest.layout, motifs: [], arrangements: [] }, finish: { ...chest.finish, coats: [] } },
 		big,
-		'hull-white',
 		'single'
 	);
 	const whole = {

@@ -2,8 +2,8 @@
 	import { KINDS, type Coat, type Start, type StartContext } from '$core/layers';
 	import { hasOldHoles } from '$core/piece';
 	import { addCoat, paintOf } from '$core/project';
+	import { Menu } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import { DropdownMenu } from 'bits-ui';
 
 	const piece = usePiece();
 	const context: StartContext = $derived({
@@ -25,15 +25,8 @@
 	}
 </script>
 
-<DropdownMenu.Root>
-	<DropdownMenu.Trigger class="button">Add a step {piece.seen.coat ? 'after this one' : 'at the end'}</DropdownMenu.Trigger>
-	<DropdownMenu.Portal disabled>
-		<DropdownMenu.Content class="paper z-50 max-h-[70vh] w-72 overflow-y-auto py-1 shadow-xl" align="end" sideOffset={4} strategy="fixed">
-			{#each starts as { text, coat } (text)}
-				<DropdownMenu.Item class="cursor-pointer px-4 py-1 data-highlighted:bg-ember-pale" onSelect={() => add(coat)}
-					>{text}</DropdownMenu.Item
-				>
-			{/each}
-		</DropdownMenu.Content>
-	</DropdownMenu.Portal>
-</DropdownMenu.Root>
+<Menu
+	label="Add a step {piece.seen.coat ? 'after this one' : 'at the end'}"
+	items={starts.map(({ text, coat }) => ({ text, value: coat }))}
+	onchoose={add}
+/>

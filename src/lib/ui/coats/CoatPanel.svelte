@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { isFilm, kindOfCoat, wordCoat, type Coat } from '$core/layers';
+	import { isFilm, kindOfCoat, wordCoat, type Coat, type Material } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
 	import { dropCoat } from '$core/project';
 	import { formatDuration, parseDuration } from '$core/units';
-	import { Fold, Pick } from '$lib/ui/controls';
+	import { Find, Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { tick, type Component } from 'svelte';
 	import FilmFields from './FilmFields.svelte';
@@ -18,6 +18,23 @@
 	const materials = $derived(
 		[...gatherMaterials(piece.project.materials).values()].filter(({ kind }) => kindOfCoat(coat).materials.includes(kind))
 	);
+	const KIND_WORDS: Readonly<Record<Material['kind'], string>> = {
+		cleaner: 'cleaners',
+		filler: 'fillers',
+		primer: 'primers',
+		paint: 'paints',
+		glaze: 'glazes',
+		gilding: 'for gilding',
+		clear: 'clear coats',
+		wax: 'waxes'
+	};
+	const CARRIER_WORDS: Readonly<Record<Material['carrier'], string>> = {
+		water: 'water-based',
+		oil: 'oil-based',
+		shellac: 'shellac',
+		wax: 'wax'
+	};
+	const kinds = $derived(new Set(materials.map(({ kind }) => kind)));
 	const material = $derived('material' in coat ? materials.find(({ id }) => id === coat.material) : undefined);
 	const Fields = $derived(KIND_FIELDS[coat.kind] as Component<{ coat: Coat }> | undefined);
 	const waitsFor = $derived(piece.plan.order.find((other) => other.coat === next?.waitFor));
@@ -46,10 +63,15 @@
 		<button class="button button-quiet text-sm underline" onclick={takeOut}>Take it out</button>
 	</div>
 	{#if material && 'material' in coat}
-		<Pick
+		<Find
 			label="Material"
 			value={material.id}
-			options={materials.map(({ id, name, tint }) => ({ value: id, text: name, ...(tint ? { swatch: tint.hex } : {}) }))}
+			options={materials.map(({ id, name, kind, carrier, tint }) => ({
+				value: id,
+				text: name,
+				group: kinds.size > 1 ? KIND_WORDS[kind] : CARRIER_WORDS[carrier],
+				...(tint ? { swatch: tint.hex } : {})
+			}))}
 			onchange={(chosen) => piece.setCoat({ ...coat, material: chosen })}
 		/>
 	{/if}

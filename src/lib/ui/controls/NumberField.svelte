@@ -1,4 +1,7 @@
 <script lang="ts">
+	import Down from '@lucide/svelte/icons/chevron-down';
+	import Up from '@lucide/svelte/icons/chevron-up';
+
 	interface Props {
 		label: string;
 		/** Null: not known. */
@@ -11,11 +14,27 @@
 		step?: number;
 		/** Written after it. */
 		unit?: string;
+		/** Hidden labels are still read out. */
+		hideLabel?: boolean;
+		/** Told with every figure typed, not only when it is left. */
+		eager?: boolean;
 		/** What it is for, below it. */
 		note?: string;
 		onchange: (value: number) => void;
 	}
-	let { label, value, min, max, whole = false, step = whole ? 1 : 0.01, unit, note, onchange }: Props = $props();
+	let {
+		label,
+		value,
+		min,
+		max,
+		whole = false,
+		step = whole ? 1 : 0.01,
+		unit,
+		hideLabel = false,
+		eager = false,
+		note,
+		onchange
+	}: Props = $props();
 
 	const id = $props.id();
 	let typed: string | null = $state(null);
@@ -38,23 +57,32 @@
 		typed = null;
 		if (result !== value) onchange(result);
 	}
+	function type(text: string): void {
+		typed = text;
+		fault = null;
+		const result = read(text);
+		if (eager && typeof result === 'number' && result !== value) onchange(result);
+	}
 	const STEPS: Readonly<Record<string, number>> = { ArrowUp: 1, ArrowDown: -1 };
 	function press(event: KeyboardEvent): void {
 		const by = STEPS[event.key];
 		if (!by || value === null) return;
 		event.preventDefault();
+		go(by * (event.shiftKey ? 10 : 1));
+	}
+	function go(steps: number): void {
 		typed = null;
 		fault = null;
-		onchange(Math.min(max, Math.max(min, Number((value + by * step * (event.shiftKey ? 10 : 1)).toFixed(4)))));
+		onchange(Math.min(max, Math.max(min, Number(((value ?? min) + steps * step).toFixed(4)))));
 	}
 </script>
 
 <div>
-	<label class="label" for={id}>{label}</label>
+	<label class={hideLabel ? 'sr-only' : 'label'} for={id}>{label}</label>
 	<span class="relative block">
 		<input
 			{id}
-			class="field text-right {unit ? 'pr-9' : ''}"
+			class="field !pr-6 text-right"
 			inputmode={whole ? 'numeric' : 'decimal'}
 			autocomplete="off"
 			role="spinbutton"
@@ -65,14 +93,25 @@
 			value={shown}
 			aria-invalid={fault !== null}
 			aria-describedby={fault ? `${id}-fault` : note ? `${id}-note` : undefined}
-			oninput={(event) => ((typed = event.currentTarget.value), (fault = null))}
+			oninput={(event) => type(event.currentTarget.value)}
 			onchange={leave}
 			onkeydown={press}
 			onfocus={(event) => event.currentTarget.select()}
 		/>
-		{#if unit}<span class="pointer-events-none absolute inset-y-0 right-2 flex items-center text-sm text-ink-soft" aria-hidden="true"
-				>{unit}</span
-			>{/if}
+		<span class="absolute inset-y-0 right-0 flex w-5 flex-col border-l border-rule" aria-hidden="true">
+			<button
+				type="button"
+				tabindex="-1"
+				class="flex flex-1 items-center justify-center text-ink-soft hover:bg-ember-pale"
+				onclick={() => go(1)}><Up size={12} /></button
+			>
+			<button
+				type="button"
+				tabindex="-1"
+				class="flex flex-1 items-center justify-center border-t border-rule text-ink-soft hover:bg-ember-pale"
+				onclick={() => go(-1)}><Down size={12} /></button
+			>
+		</span>
 	</span>
 	{#if fault}<p class="fault" id="{id}-fault">{fault}</p>{:else if note}<p class="note" id="{id}-note">{note}</p>{/if}
 </div>

@@ -4,7 +4,7 @@
 	interface Props {
 		label: string;
 		value: Value;
-		options: readonly { readonly value: Value; readonly text: string; readonly title?: string }[];
+		options: readonly { readonly value: Value; readonly text: string }[];
 		onchange: (value: Value) => void;
 		hideLabel?: boolean;
 	}
@@ -24,7 +24,6 @@
 		{#each options as option (option.value)}
 			<RadioGroup.Item
 				value={option.value}
-				title={option.title}
 				class="min-h-[32px] border-b-[3px] border-transparent px-0.5 text-left text-ink-soft hover:text-ember-deep data-[state=checked]:border-ember data-[state=checked]:font-bold data-[state=checked]:text-ink"
 			>
 				{option.text}

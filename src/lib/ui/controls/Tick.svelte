@@ -2,7 +2,13 @@
 	import Check from '@lucide/svelte/icons/check';
 	import { Checkbox } from 'bits-ui';
 
-	let { label, checked, onchange }: { label: string; checked: boolean; onchange: (checked: boolean) => void } = $props();
+	interface Props {
+		label: string;
+		checked: boolean;
+		onchange: (checked: boolean) => void;
+		disabled?: boolean;
+	}
+	let { label, checked, onchange, disabled = false }: Props = $props();
 	const id = $props.id();
 </script>
 
@@ -10,9 +16,10 @@
 	<Checkbox.Root
 		id="{id}-box"
 		{checked}
+		{disabled}
 		onCheckedChange={onchange}
 		aria-labelledby="{id}-label"
-		class="flex h-[18px] w-[18px] shrink-0 items-center justify-center border border-rule-strong bg-white data-[state=checked]:border-ember data-[state=checked]:bg-ember data-[state=checked]:text-white"
+		class="flex h-[18px] w-[18px] shrink-0 items-center justify-center border border-rule-strong bg-white disabled:opacity-60 data-[state=checked]:border-ember data-[state=checked]:bg-ember data-[state=checked]:text-white"
 	>
 		{#snippet children({ checked: isOn })}{#if isOn}<Check size={14} strokeWidth={3} />{/if}{/snippet}
 	</Checkbox.Root>

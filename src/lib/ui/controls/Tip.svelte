@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Tooltip } from 'bits-ui';
 	import type { Snippet } from 'svelte';
+	import { landmark } from './options';
 
 	interface Props {
 		text: string;
@@ -9,7 +10,6 @@
 		side?: 'top' | 'bottom' | 'left' | 'right';
 	}
 	let { text, children, side = 'bottom' }: Props = $props();
-	const landmark = (typeof document !== 'undefined' && document.querySelector('main')) || undefined;
 </script>
 
 <Tooltip.Provider delayDuration={350} skipDelayDuration={200}>
@@ -17,7 +17,7 @@
 		<Tooltip.Trigger>
 			{#snippet child({ props })}{@render children({ props })}{/snippet}
 		</Tooltip.Trigger>
-		<Tooltip.Portal to={landmark}>
+		<Tooltip.Portal to={landmark()}>
 			<Tooltip.Content
 				{side}
 				sideOffset={6}

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { writeOutlinePath } from '$core/geometry';
+	import { Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
 	const net = $derived(piece.plan.unfolded);
 	/** Smaller than this a finger does not find it: such faces are only drawn here, and picked from the list. */
 	const FINGER = 24;
-	const MOST = { width: 82, height: 70 };
+	const MOST = { width: 62, height: 58 };
 	const k = $derived(Math.min(MOST.width / net.width, MOST.height / net.height));
 	const faceOf = (id: string) => piece.plan.faces.find((face) => face.id === id)!;
 	const isShown = (id: string) => piece.seen.view === 'face' && piece.face.id === id;
@@ -46,22 +47,23 @@
 						{...at}
 						aria-label={face.name}
 						aria-pressed={isShown(laid.face)}
-						title={face.name}
 						onclick={() => piece.seen.showFace(laid.face)}>{@render drawn()}</button
 					>
 				{:else}<span class="absolute block" {...at}>{@render drawn()}</span>{/if}
 			{/each}
 		</div>
 		<div class="mt-1.5 flex w-24 flex-col items-start gap-0.5 text-sm">
-			<select
-				class="field !min-h-[28px] !px-1 !py-0 text-sm"
-				aria-label="Face that is shown"
-				value={piece.seen.view === 'unfolded' ? '' : piece.face.id}
-				onchange={(event) => piece.seen.showFace(event.currentTarget.value)}
-			>
-				{#if piece.seen.view === 'unfolded'}<option value="" disabled>every face</option>{/if}
-				{#each piece.plan.faces as { id, name } (id)}<option value={id}>{name}</option>{/each}
-			</select>
+			<div class="w-full">
+				<Pick
+					label="Face that is shown"
+					hideLabel
+					small
+					value={piece.seen.view === 'unfolded' ? '' : piece.face.id}
+					placeholder="every face"
+					options={piece.plan.faces.map(({ id, name }) => ({ value: id, text: name }))}
+					onchange={(id) => piece.seen.showFace(id)}
+				/>
+			</div>
 			<button
 				class="min-h-7 text-[#2f2a24] underline hover:text-ember-deep"
 				aria-pressed={piece.seen.view === 'unfolded'}

@@ -1,22 +1,28 @@
 <script lang="ts">
+	import { doesMove } from '$core/piece';
 	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
+	import { Progress } from '$lib/ui/controls';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
+	import type { Snippet } from 'svelte';
+	import Balloons from './Balloons.svelte';
 	import Dimension from './Dimension.svelte';
 	import DrawingWindow from './DrawingWindow.svelte';
 	import Knobs from './Knobs.svelte';
 	import LaidMotifs from './LaidMotifs.svelte';
 	import MotifHandles from './MotifHandles.svelte';
+	import PartPicks from './PartPicks.svelte';
 	import SizeLines from './SizeLines.svelte';
 	import ZoneHandles from './ZoneHandles.svelte';
 	import { MAP } from './room';
 	import { sayFace } from './sayFace';
 
 	/** The look of the face at hand, with what is picked on it, its figures and its handles. */
+	let { tools }: { tools?: Snippet } = $props();
 	const piece = usePiece();
 	const face = $derived(piece.face);
 	const unit = $derived(piece.project.units);
-	const room = $derived([piece.plan.faces.length > 1 ? MAP : 58, 26, 56, 50] as const);
+	const room = $derived([piece.plan.faces.length > 1 ? MAP : 58, 14, 56, 46] as const);
 	let progress = $state(1);
 
 	const order = $derived(piece.plan.order.slice(0, piece.steps));
@@ -41,6 +47,7 @@
 		return of?.kind === 'single' ? of : null;
 	});
 	const pickedPart = $derived(picked && (picked.part === face.id ? face.whole : face.parts.find((part) => part.id === picked.part)));
+	const choosable = $derived([...face.parts.filter((part) => doesMove(part) || part.role === 'panel'), face.whole]);
 	const spoken = $derived(
 		picked && pickedPart
 			? `${pickedPart.name}, motif ${picked.index + 1}: ${picked.tape.left} from the left, ${picked.tape.top} from the top`
@@ -75,14 +82,36 @@
 			edit((of) => nudgeItem(of, picked!, nudge[0] * far, nudge[1] * far), `nudge ${picked.arrangement} ${picked.key}`);
 		} else if (change) piece.setArrangement(change(single), `turn ${single.id}`);
 		else if (key === 'n' || key === 'b') step(key === 'n' ? 1 : -1);
-		else if (key === 'Escape' && piece.seen.selection)
-			piece.seen.selection = picked ? { kind: 'arrangement', id: picked.arrangement } : null;
+		else if (key === 'p' || key === 'P') stepPart(shiftKey);
+		else if (key === 'Escape' && (piece.seen.selection || piece.seen.parts.length > 0)) clear();
 		else if ((key === 'Delete' || key === 'Backspace') && picked) {
 			const gone = picked;
 			step(1);
 			edit((of) => kindOfArrangement(of).leaveOut(of, gone), '', gone.arrangement);
 		} else return false;
 		return true;
+	}
+
+	function clear(): void {
+		if (picked) piece.seen.selection = { kind: 'arrangement', id: picked.arrangement };
+		else {
+			piece.seen.selection = null;
+			piece.seen.parts = [];
+		}
+	}
+	/** The next part is chosen by itself; with Shift it is added to what is picked, or taken away. */
+	let partAt = -1;
+	function stepPart(shift: boolean): void {
+		partAt = (partAt + 1) % choosable.length;
+		piece.choosePart(choosable[partAt]!.id, shift);
+	}
+	/** Every part that a frame touches; the face itself only where the frame holds all of it. */
+	function chooseFramed(box: { x: number; y: number; width: number; height: number }, k: number): void {
+		const [left, top, right, bottom] = [box.x / k, box.y / k, (box.x + box.width) / k, (box.y + box.height) / k];
+		const touched = choosable.filter(({ x, y, width, height }) => x < right && x + width > left && y < bottom && y + height > top);
+		const holdsAll = left < 0 && top < 0 && right > face.width && bottom > face.height;
+		const ids = touched.filter(({ role }) => role !== 'face' || (touched.length === 1 && holdsAll)).map(({ id }) => id);
+		if (ids.length > 0) piece.setParts([...new Set([...piece.pickedParts, ...ids])]);
 	}
 
 	function letGo(): void {
@@ -103,11 +132,11 @@
 </script>
 
 <div class="relative h-full w-full">
-	<DrawingWindow extent={face} {room} label={spoken} onkey={press} onground={letGo}>
+	<DrawingWindow extent={face} {room} label={spoken} onkey={press} onground={letGo} onframe={chooseFramed} {tools}>
 		{#snippet keys()}
 			{picked
 				? `arrows 1 mm · with Shift 10 mm · ${single ? ', . turn · [ ] size · m mirrors · ' : ''}n, b next and last · Del leaves it out`
-				: 'n, b from motif to motif · the wheel goes nearer · drag the ground to move it'}
+				: 'click a part to choose it, with Shift more of them · p from part to part · n, b from motif to motif · wheel nearer'}
 		{/snippet}
 		{#snippet backdrop(view)}
 			<FaceLook
@@ -120,11 +149,14 @@
 				onprogress={(done) => (progress = done)}
 			/>
 		{/snippet}
-		{#snippet children({ scale: k })}
+		{#snippet children(view)}
+			{@const k = view.scale}
+			<PartPicks {face} scale={k} />
 			<LaidMotifs {face} scale={k} shown={stencilled} />
 			<Knobs {face} scale={k} {mounted} {filled} />
 			<SizeLines {face} scale={k} below={26} />
 			{#if zone}<ZoneHandles {face} scale={k} {zone} />{/if}
+			<Balloons {face} {view} />
 			{#if single && picked && pickedPart}<MotifHandles row={picked} {single} part={pickedPart} scale={k} />{/if}
 			{#if picked && pickedPart}
 				{@const [x, y] = [pickedPart.x * k, pickedPart.y * k]}
@@ -138,7 +170,7 @@
 	</DrawingWindow>
 	{#if progress < 1}
 		<div class="absolute top-1 right-16 flex items-center gap-2 text-xs text-[#3f3a33]" role="status">
-			painting it <progress class="h-1.5 w-20 accent-ember" value={progress} aria-label="Painting the picture"></progress>
+			painting it <Progress label="Painting the picture" value={progress} />
 		</div>
 	{/if}
 </div>

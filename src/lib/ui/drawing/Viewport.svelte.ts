@@ -34,11 +34,11 @@ export class Viewport {
 	readonly y = $derived.by(() => this.#zoomed.y + this.#zoomed.k * this.room()[1]);
 	readonly isFitted = $derived(this.#zoomed.k === 1 && this.#zoomed.x === 0 && this.#zoomed.y === 0);
 
-	/** For `{@attach}`: the wheel zooms, the ground drags; what lies on the piece drags itself. */
+	/** For `{@attach}`: the wheel zooms, the ground drags; what lies on the piece drags itself, and with Shift a frame is drawn. */
 	readonly attach = (svg: SVGSVGElement): (() => void) => {
 		this.#behavior = zoom<SVGSVGElement, unknown>()
 			.scaleExtent([LEAST, MOST])
-			.filter((event: Event) => event.type === 'wheel' || !(event.target as Element).closest('[data-grip]'))
+			.filter((event: MouseEvent) => event.type === 'wheel' || (!event.shiftKey && !(event.target as Element).closest('[data-grip]')))
 			.on('zoom', (event: { transform: typeof zoomIdentity }) => (this.#zoomed = event.transform));
 		this.#target = select<SVGSVGElement, unknown>(svg);
 		this.#target.call(this.#behavior).on('dblclick.zoom', null);

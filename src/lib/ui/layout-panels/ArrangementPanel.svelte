@@ -1,7 +1,8 @@
 <script lang="ts">
-	import { dropArrangement } from '$core/project';
-	import type { Arrangement, Motif } from '$core/layout';
-	import { Pick } from '$lib/ui/controls';
+	import { partsOf, type Arrangement, type Motif } from '$core/layout';
+	import { nameParts } from '$core/plan';
+	import { Find, Fold } from '$lib/ui/controls';
+	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Component } from 'svelte';
 	import GridFields from './GridFields.svelte';
@@ -44,18 +45,20 @@
 	{#each told as issue, i (i)}<p class={issue.code.startsWith('arrangement') || piece.plan.hints.includes(issue) ? 'note' : 'fault'}>
 			{issue.message}
 		</p>{/each}
-	<Fields arrangement={arrangement as never} />
-	<Pick label="Motif" value={arrangement.motif} options={all.map(({ id, name }) => ({ value: id, text: name }))} onchange={setMotif} />
+	<div class="grid grid-cols-2 gap-2">
+		<Find label="Motif" value={arrangement.motif} options={all.map(({ id, name }) => ({ value: id, text: name }))} onchange={setMotif} />
+	</div>
 	<StencilCoats arrangement={arrangement.id} />
-	<PartsChoice parts={arrangement.parts} onchange={(parts) => piece.setArrangement({ ...arrangement, parts })} />
+	<Fields arrangement={arrangement as never} />
+	<div class="!mt-0 border-t border-rule">
+		<Fold label="Where it lies" says={nameParts(partsOf(arrangement.parts, piece.plan), piece.plan)}>
+			<PartsChoice parts={arrangement.parts} onchange={(parts) => piece.setArrangement({ ...arrangement, parts })} />
+		</Fold>
+		<Fold label="Its name">
+			<NameField label="Name" value={arrangement.name} onchange={(name) => piece.setArrangement({ ...arrangement, name }, 'name')} />
+		</Fold>
+	</div>
 	{#if arrangement.leftOut.length > 0}<button class="button text-sm" onclick={() => piece.setArrangement({ ...arrangement, leftOut: [] })}
 			>Bring back {arrangement.leftOut.length} left out</button
 		>{/if}
-	<button
-		class="button button-quiet text-sm underline"
-		onclick={() => {
-			piece.seen.selection = null;
-			piece.replace(dropArrangement(piece.project, arrangement.id));
-		}}>Take {arrangement.kind === 'run' ? 'this row' : 'it'} out</button
-	>
 </div>

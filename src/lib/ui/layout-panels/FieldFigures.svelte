@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { countStretches, moveStop, patternOf, stopsFor, type Field, type Region, type Zone } from '$core/layout';
 	import { formatLength } from '$core/units';
-	import { LengthField, RadioRow, Slide } from '$lib/ui/controls';
+	import { LengthField, RadioRow, Slide, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	interface Props {
@@ -139,22 +139,8 @@
 	<fieldset>
 		<legend class="label">And round</legend>
 		<div class="flex flex-wrap gap-x-4">
-			<label class="flex min-h-[28px] items-center gap-1.5 text-sm"
-				><input
-					type="checkbox"
-					class="h-4 w-4 accent-ember"
-					checked={field.hands}
-					onchange={(event) => onchange({ ...field, hands: event.currentTarget.checked })}
-				/>knobs and pulls, where hands wear it</label
-			>
-			<label class="flex min-h-[28px] items-center gap-1.5 text-sm"
-				><input
-					type="checkbox"
-					class="h-4 w-4 accent-ember"
-					checked={field.motifs}
-					onchange={(event) => onchange({ ...field, motifs: event.currentTarget.checked })}
-				/>motifs</label
-			>
+			<Tick label="knobs and pulls, where hands wear it" checked={field.hands} onchange={(hands) => onchange({ ...field, hands })} />
+			<Tick label="motifs" checked={field.motifs} onchange={(motifs) => onchange({ ...field, motifs })} />
 		</div>
 	</fieldset>
 {:else if field.pattern === 'recess'}

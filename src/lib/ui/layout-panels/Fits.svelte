@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { nameSurface } from '$core/plan';
 	import { leaveOutMotif, pickFit, type Run } from '$core/layout';
+	import { Help, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { wordChoice } from './wordChoice';
 
@@ -36,19 +37,21 @@
 
 <section aria-label="Ways it fits">
 	<div class="flex items-baseline justify-between gap-2">
-		<h3>Ways it fits</h3>
+		<h3>Ways it fits <Help word="how it fits" /></h3>
 		{#if groups.length > 1 && group}
-			<select
-				class="field !w-36"
-				aria-label="Front"
-				value={group.id}
-				onchange={(event) => {
-					chosenGroup = event.currentTarget.value;
-					piece.seen.selection = { kind: 'arrangement', id: run.id };
-				}}
-			>
-				{#each groups as { id } (id)}<option value={id}>{nameOf(id)}</option>{/each}
-			</select>
+			<div class="w-40">
+				<Pick
+					label="Front"
+					hideLabel
+					small
+					value={group.id}
+					options={groups.map(({ id }) => ({ value: id, text: nameOf(id) }))}
+					onchange={(id) => {
+						chosenGroup = id;
+						piece.seen.selection = { kind: 'arrangement', id: run.id };
+					}}
+				/>
+			</div>
 		{/if}
 	</div>
 	{#each errors as error, i (i)}

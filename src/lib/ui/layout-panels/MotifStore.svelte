@@ -2,6 +2,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import type { Motif } from '$core/layout';
 	import type { PlanError } from '$core/plan';
+	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import MotifPicture from '$lib/ui/motif/MotifPicture.svelte';
 
 	let { motifs, onchoose }: { motifs: readonly Motif[]; onchoose: (motif: Motif) => void } = $props();
@@ -11,16 +12,12 @@
 		const file = input.files?.[0];
 		input.value = '';
 		if (!file) return;
-		const response = await fetch(`/api/motifs?name=${encodeURIComponent(file.name)}`, {
+		const answer = await askWorkshop(`/api/motifs?name=${encodeURIComponent(file.name)}`, {
 			method: 'POST',
-			headers: { 'content-type': 'image/svg+xml' },
+			type: 'image/svg+xml',
 			body: await file.text()
-		}).catch(() => null);
-		faults = response?.ok
-			? []
-			: response
-				? ((await response.json()) as { errors: PlanError[] }).errors
-				: [{ code: '', path: '', message: 'The workshop does not answer. Try again in a moment.' }];
+		});
+		faults = answer.ok ? [] : answer.faults;
 		await invalidateAll();
 	}
 </script>

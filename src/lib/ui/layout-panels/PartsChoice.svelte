@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { partsOf, type Parts } from '$core/layout';
 	import { doesMove } from '$core/piece';
-	import { nameSurface } from '$core/plan';
-	import { Tick } from '$lib/ui/controls';
+	import { nameParts, nameSurface } from '$core/plan';
+	import { Fold, Help, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { parts, onchange }: { parts: Parts; onchange: (parts: Parts) => void } = $props();
@@ -34,24 +34,57 @@
 			}
 		].filter(({ choices }) => choices.length > 0)
 	);
+	/** Words for many at once, where the piece has two or more of them. */
+	const words = $derived(
+		(
+			[
+				['drawers', 'every drawer'],
+				['doors', 'every door'],
+				['panels', 'every panel']
+			] as const
+		).filter(([word]) => partsOf(word, piece.plan).length > 1)
+	);
+	const isWord = (word: Parts) => {
+		const of = partsOf(word, piece.plan);
+		return of.length === on.length && of.every((part) => on.includes(part.id));
+	};
 
 	function toggle(part: string): void {
 		const all = groups.flatMap(({ choices }) => choices.map((choice) => choice.id));
 		const next = all.filter((other) => (other === part ? !on.includes(other) : on.includes(other)));
-		if (next.length === 0) return;
-		const drawers = partsOf('drawers', piece.plan).map((drawer) => drawer.id);
-		onchange(drawers.length === next.length && drawers.every((drawer) => next.includes(drawer)) ? 'drawers' : next);
+		if (next.length > 0) onchange(words.find(([word]) => sameAs(word, next))?.[0] ?? next);
 	}
+	const sameAs = (word: Parts, ids: readonly string[]) => {
+		const of = partsOf(word, piece.plan);
+		return of.length === ids.length && of.every((part) => ids.includes(part.id));
+	};
 </script>
 
 <fieldset>
-	<legend class="label" id="{id}-legend">On which fronts</legend>
-	{#each rows as { name, choices } (name)}
-		<div class="flex flex-wrap items-center gap-x-3">
-			{#if name}<span class="note">{name}:</span>{/if}
-			{#each choices as choice (choice.id)}
-				<Tick label={choice.name} checked={on.includes(choice.id)} onchange={() => toggle(choice.id)} />
-			{/each}
-		</div>
-	{/each}
+	<legend class="sr-only" id="{id}-legend">On which parts</legend>
+	<p>On <b>{nameParts(partsOf(parts, piece.plan), piece.plan) || 'nothing that is measured'}</b>.</p>
+	<p class="note">Shift and a click on the piece adds a part or takes it away; Shift and a pull draws a frame around many.</p>
+	<div class="mt-1 flex flex-wrap gap-1.5">
+		{#each words as [word, text] (word)}<button
+				class="button text-sm {isWord(word) ? '!border-ember font-bold' : ''}"
+				aria-pressed={isWord(word)}
+				onclick={() => onchange(word)}>{text}</button
+			>{/each}
+	</div>
+	<Fold label="By name">
+		{#each rows as { name, choices } (name)}
+			<div class="flex flex-wrap items-center gap-x-3">
+				{#if name}<span class="note">{name}:</span>{/if}
+				{#each choices as choice (choice.id)}
+					<span class="flex items-center gap-1"
+						><Tick
+							label={choice.name}
+							checked={on.includes(choice.id)}
+							onchange={() => toggle(choice.id)}
+						/>{#if choice.name === 'all of it'}<Help word="all of it" />{/if}</span
+					>
+				{/each}
+			</div>
+		{/each}
+	</Fold>
 </fieldset>

@@ -10,6 +10,10 @@
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 
+	const KNOBS = { avoid: 'clear of knobs', centre: 'a motif on each knob', over: 'over the knobs' } as const;
+	const ENDS = { whole: 'whole motifs', half: 'half motifs', free: 'free ends' } as const;
+	const said = $derived(`${KNOBS[run.hardware]}, ${ENDS[run.ends]}`);
+
 	function set(change: (draft: Draft<Run>) => void, together = ''): void {
 		piece.setArrangement(
 			create(run, (draft) => change(draft)),
@@ -19,45 +23,49 @@
 </script>
 
 <Fits {run} />
-<RadioRow
-	label="At the knobs"
-	value={run.hardware}
-	options={[
-		{ value: 'avoid', text: 'keep clear' },
-		{ value: 'centre', text: 'a motif on each' },
-		{ value: 'over', text: 'run over them' }
-	]}
-	onchange={(hardware) => set((draft) => void (draft.hardware = hardware))}
-/>
-<RadioRow
-	label="At the ends"
-	value={run.ends}
-	options={[
-		{ value: 'whole', text: 'whole motifs' },
-		{ value: 'half', text: 'half motifs' },
-		{ value: 'free', text: 'free' }
-	]}
-	onchange={(ends) => set((draft) => void (draft.ends = ends))}
-/>
-<RadioRow
-	label="In the middle"
-	value={run.middle}
-	options={[
-		{ value: 'either', text: 'either' },
-		{ value: 'motif', text: 'a motif' },
-		{ value: 'gap', text: 'a gap' }
-	]}
-	onchange={(middle) => set((draft) => void (draft.middle = middle))}
-/>
-<RadioRow
-	label="Size on graduated fronts"
-	value={run.sizing}
-	options={[
-		{ value: 'common', text: 'one for all' },
-		{ value: 'each', text: 'grows with each front' }
-	]}
-	onchange={(sizing) => set((draft) => void (draft.sizing = sizing))}
-/>
+<Fold label="Knobs, ends and middle" says={said}>
+	<div class="space-y-2 pb-2">
+		<RadioRow
+			label="At the knobs"
+			value={run.hardware}
+			options={[
+				{ value: 'avoid', text: 'keep clear' },
+				{ value: 'centre', text: 'a motif on each' },
+				{ value: 'over', text: 'run over them' }
+			]}
+			onchange={(hardware) => set((draft) => void (draft.hardware = hardware))}
+		/>
+		<RadioRow
+			label="At the ends"
+			value={run.ends}
+			options={[
+				{ value: 'whole', text: 'whole motifs' },
+				{ value: 'half', text: 'half motifs' },
+				{ value: 'free', text: 'free' }
+			]}
+			onchange={(ends) => set((draft) => void (draft.ends = ends))}
+		/>
+		<RadioRow
+			label="In the middle"
+			value={run.middle}
+			options={[
+				{ value: 'either', text: 'either' },
+				{ value: 'motif', text: 'a motif' },
+				{ value: 'gap', text: 'a gap' }
+			]}
+			onchange={(middle) => set((draft) => void (draft.middle = middle))}
+		/>
+		<RadioRow
+			label="Size on graduated fronts"
+			value={run.sizing}
+			options={[
+				{ value: 'common', text: 'one for all' },
+				{ value: 'each', text: 'grows with each front' }
+			]}
+			onchange={(sizing) => set((draft) => void (draft.sizing = sizing))}
+		/>
+	</div>
+</Fold>
 <Fold label="Limits of size, gap and place">
 	<div class="mt-2 grid grid-cols-3 gap-2">
 		{#each [['least', 'Scale, least'], ['wish', 'wished'], ['most', 'most']] as const as [key, text] (key)}

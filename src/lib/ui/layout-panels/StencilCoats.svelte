@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { colourOf, newStencil, whereOf, wordCoat, type Coat } from '$core/layers';
-	import { addCoat, paintOf } from '$core/project';
+	import { addCoat, coloursUnder, paintOf, standOut } from '$core/project';
 	import { KIND_FIELDS } from '$lib/ui/coats/kindFields';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Component } from 'svelte';
@@ -9,6 +9,23 @@
 	let { arrangement }: { arrangement: string } = $props();
 	const piece = usePiece();
 	const coats = $derived(piece.project.finish.coats.filter((coat) => whereOf(coat).through === arrangement));
+	const under = $derived.by(() => {
+		const parts = piece.project.layout.arrangements.find(({ id }) => id === arrangement)?.parts;
+		return parts === undefined ? [] : coloursUnder(piece.project, parts, piece.plan).flatMap((id) => hexOf(id) ?? []);
+	});
+	const hexOf = (id: string) => piece.project.palette.find((colour) => colour.id === id)?.hex;
+	/** Below this it is lost at arm's length; from that on it is seen across a room. CIEDE2000. */
+	const LOST = 12;
+	const SEEN = 25;
+	function contrastOf(coat: Coat): string | null {
+		const colour = colourOf(coat);
+		const hex = typeof colour === 'string' ? hexOf(colour) : undefined;
+		const out = hex ? standOut(hex, under) : null;
+		if (out === null) return null;
+		const far = Math.round(out.difference);
+		const word = far < LOST ? '! It is lost in what lies under it' : far < SEEN ? 'It stands out quietly' : 'It stands out';
+		return `${word}: ${far} away from the nearest colour there, ${Math.round(out.lightness)} in lightness.`;
+	}
 	const fieldsOf = (coat: Coat) => KIND_FIELDS[coat.kind] as Component<{ coat: Coat }> | undefined;
 
 	/** Another goes on after the last: the same sheet laid back, for a second colour. */
@@ -25,6 +42,7 @@
 	<fieldset class={coats.length > 1 ? 'space-y-2 border-l-2 border-rule pl-3' : 'space-y-2'}>
 		{#if coats.length > 1}<legend class="label">{wordCoat(coat)} {i + 1}</legend>{/if}
 		{#if Fields}<Fields {coat} />{/if}
+		{#if contrastOf(coat)}<p class="note">{contrastOf(coat)}</p>{/if}
 	</fieldset>
 {:else}
 	<p class="border-l-4 border-ember pl-2 text-sm"><b>!</b> No coat goes through it yet: it is drawn as an outline and takes no paint.</p>

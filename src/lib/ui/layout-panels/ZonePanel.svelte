@@ -1,8 +1,19 @@
 <script lang="ts">
-	import { dropZone } from '$core/project';
-	import { countStretches, joinsOf, layZone, leastRegion, PATTERNS, patternOf, regionOf, type PatternId, type Zone } from '$core/layout';
+	import {
+		countStretches,
+		joinsOf,
+		layZone,
+		leastRegion,
+		partsOf,
+		PATTERNS,
+		patternOf,
+		regionOf,
+		type PatternId,
+		type Zone
+	} from '$core/layout';
+	import { nameParts } from '$core/plan';
 	import { formatLength } from '$core/units';
-	import { RadioRow, Slide } from '$lib/ui/controls';
+	import { Fold, Help, Pick, RadioRow, Slide, Tick, Tip } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ColourChoice from './ColourChoice.svelte';
@@ -81,33 +92,12 @@
 </script>
 
 <div class="space-y-3">
-	<div class="grid grid-cols-2 gap-2">
-		<div>
-			<NameField label="Name" value={zone.name} onchange={(name) => set((draft) => void (draft.name = name), 'name')} />
-		</div>
-		<div>
-			<label class="label" for="zone-pattern">How it goes</label>
-			<select
-				id="zone-pattern"
-				class="field"
-				value={zone.field.pattern}
-				onchange={(event) => setPattern(event.currentTarget.value as PatternId)}
-			>
-				{#each Object.values(PATTERNS) as { id, name } (id)}<option value={id}>{name}</option>{/each}
-			</select>
-		</div>
-	</div>
 	<ZoneFindings {zone} />
-	<PartsChoice parts={zone.parts} onchange={(parts) => set((draft) => void (draft.parts = parts))} />
-	<RadioRow
-		label="Spread over"
-		value={zone.over}
-		options={[
-			{ value: 'each', text: 'each by itself' },
-			{ value: 'face', text: 'its face' },
-			{ value: 'piece', text: 'the piece, from the floor' }
-		]}
-		onchange={(over) => set((draft) => void (draft.over = over))}
+	<Pick
+		label="How it goes"
+		value={zone.field.pattern}
+		options={Object.values(PATTERNS).map(({ id, name }) => ({ value: id, text: name }))}
+		onchange={setPattern}
 	/>
 	<div class="space-y-2">
 		{#each zone.colours as colour, i (i)}
@@ -120,12 +110,13 @@
 						onchange={(next) => set((draft) => void (draft.colours[i] = next))}
 					/>
 				</div>
-				{#if countStretches(zone) > 2 || (zone.leaves && zone.colours.length > 1)}<button
-						class="button !px-2"
-						aria-label="Take out colour {i + 1}"
-						title="Take this colour out"
-						onclick={() => dropColour(i)}>−</button
-					>{/if}
+				{#if countStretches(zone) > 2 || (zone.leaves && zone.colours.length > 1)}
+					<Tip text="Take this colour out" side="left">
+						{#snippet children({ props })}
+							<button {...props} class="button !px-2" aria-label="Take out colour {i + 1}" onclick={() => dropColour(i)}>−</button>
+						{/snippet}
+					</Tip>
+				{/if}
 			</div>
 			{#if joins[i]}<JoinNote
 					join={joins[i]!}
@@ -140,15 +131,12 @@
 			onclick={() => addColours(zone.leaves ? zone.colours.length : Math.max(1, zone.colours.length - 1), [freshColour(zone.colours)])}
 			>One more colour</button
 		>{/if}
-	<label class="flex min-h-[30px] items-center gap-1.5 text-sm"
-		><input
-			type="checkbox"
-			class="h-4 w-4 accent-ember"
-			checked={zone.leaves}
-			disabled={zone.leaves && zone.colours.length < 2}
-			onchange={(event) => set((draft) => void (draft.leaves = event.currentTarget.checked))}
-		/>{ends[1]}, what is there is left as it is</label
-	>
+	<Tick
+		label="{ends[1]}, what is there is left as it is"
+		checked={zone.leaves}
+		disabled={zone.leaves && zone.colours.length < 2}
+		onchange={(leaves) => set((draft) => void (draft.leaves = leaves))}
+	/>
 	<FieldFigures
 		{zone}
 		{region}
@@ -165,11 +153,25 @@
 		onslide={(percent) => sketch({ softness: percent / 100 })}
 		onchange={(softness) => set((draft) => void (draft.softness = softness / 100), 'softness')}
 	/>
-	<button
-		class="button button-quiet text-sm underline"
-		onclick={() => {
-			piece.seen.selection = null;
-			piece.replace(dropZone(piece.project, zone.id));
-		}}>Take this shade out</button
-	>
+	<div class="border-t border-rule">
+		<Fold label="Where it lies" says={nameParts(partsOf(zone.parts, piece.plan), piece.plan)}>
+			<PartsChoice parts={zone.parts} onchange={(parts) => set((draft) => void (draft.parts = parts))} />
+			<div class="mt-2 flex items-start gap-1">
+				<RadioRow
+					label="Spread over"
+					value={zone.over}
+					options={[
+						{ value: 'each', text: 'each by itself' },
+						{ value: 'face', text: 'its face' },
+						{ value: 'piece', text: 'the piece, from the floor' }
+					]}
+					onchange={(over) => set((draft) => void (draft.over = over))}
+				/>
+				<Help word="spread over" />
+			</div>
+		</Fold>
+		<Fold label="Its name">
+			<NameField label="Name" value={zone.name} onchange={(name) => set((draft) => void (draft.name = name), 'name')} />
+		</Fold>
+	</div>
 </div>

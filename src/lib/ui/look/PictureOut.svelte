@@ -3,23 +3,16 @@
 	import { sourceOfScene } from '$core/plan';
 	import { describeScene } from '$core/preview';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { NumberField, Pop, Progress } from '$lib/ui/controls';
 	import { onDestroy } from 'svelte';
 
-	let { onclose }: { onclose: () => void } = $props();
 	const piece = usePiece();
-	const id = $props.id();
 	/** More than this is not made at once. */
 	const MOST_PIXELS = 16e6;
-	let width = $state(2000);
-	const height = $derived(Math.round((width * piece.face.height) / piece.face.width));
+	let wished = $state(2000);
 	const most = $derived(Math.floor(Math.sqrt((MOST_PIXELS * piece.face.width) / piece.face.height)));
-	const fault = $derived(
-		!Number.isFinite(width) || width < 100
-			? 'Give it 100 pixels or more.'
-			: width > most
-				? `At most ${most} pixels across for this face.`
-				: null
-	);
+	const width = $derived(Math.min(wished, most));
+	const height = $derived(Math.round((width * piece.face.height) / piece.face.width));
 	let done: number | null = $state(null);
 	let failed: string | null = $state(null);
 	let client: LookClient | null = null;
@@ -54,21 +47,19 @@
 	}
 </script>
 
-<section class="paper w-72 p-3" aria-label="Picture of this face">
-	<div class="flex items-baseline justify-between">
+<Pop label="Save a picture" side="top">
+	<div class="w-64">
 		<h3>Picture of this face</h3>
-		<button class="button button-quiet text-sm underline" onclick={onclose}>Close</button>
+		<p class="note">{piece.face.name}, as it looks at the stage that the section is cut at.</p>
+		<NumberField label="Across" unit="pixels" whole step={100} value={width} min={100} max={most} onchange={(next) => (wished = next)} />
+		<p class="note">{width} by {height} pixels.</p>
+		{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+		{#if done === null}<button class="button mt-2" onclick={make}>Save it as PNG</button>
+		{:else}
+			<div class="mt-2 flex items-center gap-2" role="status">
+				<Progress label="Painting the picture" value={done} />
+				<button class="button text-sm" onclick={cancel}>Stop</button>
+			</div>
+		{/if}
 	</div>
-	<p class="note">{piece.face.name}, as it looks at the stage that the section is cut at.</p>
-	<label class="label mt-1" for="{id}-width">Pixels across</label>
-	<input id="{id}-width" class="field" type="number" min="100" max={most} bind:value={width} aria-invalid={fault !== null} />
-	{#if fault}<p class="fault">{fault}</p>{:else}<p class="note">{width} by {height} pixels.</p>{/if}
-	{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
-	{#if done === null}<button class="button mt-2" disabled={fault !== null} onclick={make}>Save it as PNG</button>
-	{:else}
-		<div class="mt-2 flex items-center gap-2" role="status">
-			<progress class="h-1.5 flex-1 accent-ember" value={done} aria-label="Painting the picture"></progress>
-			<button class="button text-sm" onclick={cancel}>Stop</button>
-		</div>
-	{/if}
-</section>
+</Pop>

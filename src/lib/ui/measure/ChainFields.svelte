@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { READING_ROLES, type MeasuredChain, type Reading, type ReadingRole, type SizeRule } from '$core/piece';
 	import { formatFigure } from '$core/units';
+	import { NumberField, Pick, Tip } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { changeChain, insertLink, removeLink } from './chainEdits';
 	import ChainCheckNote from './ChainCheckNote.svelte';
@@ -28,13 +29,13 @@
 	const hasFronts = $derived(chain.filter(({ role }) => role === 'drawer' || role === 'door').length > 1);
 	const inches = $derived(unit === 'in');
 
-	const RULES: Readonly<Record<SizeRule['rule'], string>> = {
-		readings: 'each as read',
-		equal: 'all equal',
-		arithmetic: 'first given, growing evenly',
-		difference: 'each larger by',
-		geometric: 'each so many times the last'
-	};
+	const RULES: readonly { readonly value: SizeRule['rule']; readonly text: string }[] = [
+		{ value: 'readings', text: 'each as read' },
+		{ value: 'equal', text: 'all equal' },
+		{ value: 'arithmetic', text: 'first given, growing evenly' },
+		{ value: 'difference', text: 'each larger by' },
+		{ value: 'geometric', text: 'each so many times the last' }
+	];
 	const ROLE_WORDS: Readonly<Partial<Record<ReadingRole, string>>> = { open: 'opening' };
 
 	function noteOf(i: number): string | undefined {
@@ -77,12 +78,7 @@
 		</p>{/if}
 	{#if hasFronts}
 		<div class="mb-1 grid grid-cols-[1fr_6.6rem] items-end gap-x-2">
-			<label class="label"
-				>{chain.some(({ role }) => role === 'door') ? 'Doors' : 'Drawers'}
-				<select class="field" value={sizes.rule} onchange={(event) => setRule(event.currentTarget.value as SizeRule['rule'])}>
-					{#each Object.entries(RULES) as [rule, text] (rule)}<option value={rule}>{text}</option>{/each}
-				</select></label
-			>
+			<Pick label={chain.some(({ role }) => role === 'door') ? 'Doors' : 'Drawers'} value={sizes.rule} options={RULES} onchange={setRule} />
 			{#if sizes.rule === 'arithmetic'}<ReadingField
 					wide
 					label="The first"
@@ -95,18 +91,13 @@
 					value={sizes.step}
 					error={errorOf(`${path.replace(/chain$/, 'sizes')}.step`)}
 					onchange={(step) => setSizes({ rule: 'difference', step })}
-				/>{:else if sizes.rule === 'geometric'}<label class="label"
-					>Times<input
-						class="field text-right"
-						type="number"
-						min="0.5"
-						max="2"
-						step="0.01"
-						value={sizes.ratio}
-						onchange={(event) =>
-							event.currentTarget.checkValidity() && setSizes({ rule: 'geometric', ratio: event.currentTarget.valueAsNumber })}
-					/></label
-				>{/if}
+				/>{:else if sizes.rule === 'geometric'}<NumberField
+					label="Times"
+					value={sizes.ratio}
+					min={0.5}
+					max={2}
+					onchange={(ratio) => setSizes({ rule: 'geometric', ratio })}
+				/>{/if}
 		</div>
 	{/if}
 	<div role="status"><ChainCheckNote {of} check={measured?.check ?? null} /></div>
@@ -142,27 +133,33 @@
 					</div>
 				{/if}
 				{#if changing}
-					<select
-						class="field !w-[5.6rem] text-sm"
-						aria-label="What {name} is"
-						value={entry.role}
-						onchange={(event) => changeChain(piece, entry.id, event.currentTarget.value as ReadingRole)}
-					>
-						{#each READING_ROLES as role (role)}<option value={role}>{ROLE_WORDS[role] ?? role}</option>{/each}
-					</select>
-					<button
-						class="button !px-2"
-						aria-label="Put one in after {name}"
-						title="One more after it"
-						onclick={() => insertLink(piece, entry.id)}>+</button
-					>
-					<button
-						class="button !px-2"
-						aria-label="Take {name} out"
-						title="Take it out"
-						disabled={of !== null && chain.length === 1}
-						onclick={() => removeLink(piece, entry.id)}>−</button
-					>
+					<div class="w-[5.8rem]">
+						<Pick
+							label="What {name} is"
+							hideLabel
+							value={entry.role}
+							options={READING_ROLES.map((role) => ({ value: role, text: ROLE_WORDS[role] ?? role }))}
+							onchange={(role) => changeChain(piece, entry.id, role)}
+						/>
+					</div>
+					<Tip text="One more after it" side="top">
+						{#snippet children({ props })}
+							<button {...props} class="button !px-2" aria-label="Put one in after {name}" onclick={() => insertLink(piece, entry.id)}
+								>+</button
+							>
+						{/snippet}
+					</Tip>
+					<Tip text="Take it out" side="top">
+						{#snippet children({ props })}
+							<button
+								{...props}
+								class="button !px-2"
+								aria-label="Take {name} out"
+								disabled={of !== null && chain.length === 1}
+								onclick={() => removeLink(piece, entry.id)}>−</button
+							>
+						{/snippet}
+					</Tip>
 				{/if}
 			</div>
 			{#if entry.split}<ChainFields of={entry.id} chain={entry.split.chain} sizes={entry.split.sizes} {changing} {next} />{/if}

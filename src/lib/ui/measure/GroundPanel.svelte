@@ -1,18 +1,8 @@
 <script lang="ts">
 	import { changePiece } from '$core/project';
 	import { freeId } from '$core/layers';
-	import {
-		EDGE_SIDES,
-		FACE_KINDS,
-		GROUND_IDS,
-		GROUND_NOTE,
-		GROUNDS,
-		newFace,
-		type Face,
-		type FaceKind,
-		type Piece,
-		type Seam
-	} from '$core/piece';
+	import { EDGE_SIDES, FACE_KINDS, GROUND_IDS, GROUND_NOTE, GROUNDS, newFace, type Face, type FaceKind, type Seam } from '$core/piece';
+	import { Pick, Tip } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { takenIds } from './chainEdits';
@@ -37,6 +27,8 @@
 		leg: 'Leg',
 		board: 'Board'
 	};
+	const KIND_OPTIONS = FACE_KINDS.map((kind) => ({ value: kind, text: KINDS[kind].toLowerCase() }));
+	const SIDE_OPTIONS = EDGE_SIDES.map((side) => ({ value: side, text: side }));
 	const drawers = $derived(piece.face.parts.filter(({ role }) => role === 'drawer'));
 	const withoutEdge = $derived(drawers.filter(({ id }) => !faces.some(({ of }) => of === id)));
 	let adding: FaceKind = $state('back');
@@ -79,50 +71,43 @@
 		<NameField label="Name" value={face.name} onchange={(name) => piece.editFace((draft) => void (draft.name = name), 'face name')} />
 	</div>
 	<div>
-		<label class="label" for="face-kind">It is the</label>
-		<select
-			id="face-kind"
-			class="field"
+		<Pick
+			label="It is the"
 			value={face.kind}
-			onchange={(event) => piece.editFace((draft) => void (draft.kind = event.currentTarget.value as FaceKind))}
-		>
-			{#each FACE_KINDS as kind (kind)}<option value={kind}>{KINDS[kind].toLowerCase()}</option>{/each}
-		</select>
+			options={KIND_OPTIONS}
+			onchange={(kind) => piece.editFace((draft) => void (draft.kind = kind))}
+		/>
 	</div>
 	<div>
-		<label class="label" for="ground">Ground</label>
-		<select
-			id="ground"
-			class="field"
+		<Pick
+			label="Ground"
 			value={face.ground}
-			onchange={(event) => piece.editFace((draft) => void (draft.ground = event.currentTarget.value as Face['ground']))}
-		>
-			{#each GROUND_IDS as id (id)}<option value={id}>{GROUNDS[id].name}</option>{/each}
-		</select>
+			options={GROUND_IDS.map((id) => ({ value: id, text: GROUNDS[id].name }))}
+			onchange={(id) => piece.editFace((draft) => void (draft.ground = id))}
+		/>
 	</div>
 	<div>
-		<label class="label" for="grain">Grain runs</label>
-		<select
-			id="grain"
-			class="field"
+		<Pick
+			label="Grain runs"
 			value={face.grain}
-			onchange={(event) => piece.editFace((draft) => void (draft.grain = event.currentTarget.value as Face['grain']))}
-		>
-			<option value="level">level</option><option value="upright">upright</option>
-		</select>
+			options={[
+				{ value: 'level', text: 'level' },
+				{ value: 'upright', text: 'upright' }
+			]}
+			onchange={(grain) => piece.editFace((draft) => void (draft.grain = grain))}
+		/>
 	</div>
 	<div class="col-span-2">
-		<label class="label" for="condition">The whole piece was</label>
-		<select
-			id="condition"
-			class="field"
+		<Pick
+			label="The whole piece was"
 			value={piece.project.piece.condition}
-			onchange={(event) => piece.edit((draft) => void (draft.piece.condition = event.currentTarget.value as Piece['condition']))}
-		>
-			<option value="new">bought new</option>
-			<option value="bare">sanded bare</option>
-			<option value="finished">with an old finish</option>
-		</select>
+			options={[
+				{ value: 'new', text: 'bought new' },
+				{ value: 'bare', text: 'sanded bare' },
+				{ value: 'finished', text: 'with an old finish' }
+			]}
+			onchange={(condition) => piece.edit((draft) => void (draft.piece.condition = condition))}
+		/>
 	</div>
 </div>
 {#each ground.cautions as caution, i (i)}<p class="note mt-2 border-l-4 border-ember pl-2">{caution}</p>{/each}
@@ -140,37 +125,32 @@
 	{#each seams as { seam, at } (at)}
 		{@const [own, other] = seam.a.face === face.id ? (['a', 'b'] as const) : (['b', 'a'] as const)}
 		<li class="grid grid-cols-[5.4rem_auto_1fr_5.4rem_auto] items-center gap-1.5 text-sm">
-			<select
-				class="field"
-				aria-label="Its own edge"
-				value={seam[own].side}
-				onchange={(event) => setSeam(at, own, { side: event.currentTarget.value as Seam['a']['side'] })}
-			>
-				{#each EDGE_SIDES as side (side)}<option value={side}>{side}</option>{/each}
-			</select>
+			<Pick label="Its own edge" hideLabel value={seam[own].side} options={SIDE_OPTIONS} onchange={(side) => setSeam(at, own, { side })} />
 			<span>on</span>
-			<select
-				class="field"
-				aria-label="The face it meets"
+			<Pick
+				label="The face it meets"
+				hideLabel
 				value={seam[other].face}
-				onchange={(event) => setSeam(at, other, { face: event.currentTarget.value })}
-			>
-				{#each faces.filter(({ id }) => id !== face.id) as { id } (id)}<option value={id}>{nameOf(id)}</option>{/each}
-			</select>
-			<select
-				class="field"
-				aria-label="Edge of {nameOf(seam[other].face)}"
+				options={faces.filter(({ id }) => id !== face.id).map(({ id }) => ({ value: id, text: nameOf(id) }))}
+				onchange={(id) => setSeam(at, other, { face: id })}
+			/>
+			<Pick
+				label="Edge of {nameOf(seam[other].face)}"
+				hideLabel
 				value={seam[other].side}
-				onchange={(event) => setSeam(at, other, { side: event.currentTarget.value as Seam['a']['side'] })}
-			>
-				{#each EDGE_SIDES as side (side)}<option value={side}>{side}</option>{/each}
-			</select>
-			<button
-				class="button !px-2"
-				aria-label="They do not meet"
-				title="They do not meet"
-				onclick={() => piece.edit((draft) => void draft.piece.seams.splice(at, 1))}>−</button
-			>
+				options={SIDE_OPTIONS}
+				onchange={(side) => setSeam(at, other, { side })}
+			/>
+			<Tip text="They do not meet" side="left">
+				{#snippet children({ props })}
+					<button
+						{...props}
+						class="button !px-2"
+						aria-label="They do not meet"
+						onclick={() => piece.edit((draft) => void draft.piece.seams.splice(at, 1))}>−</button
+					>
+				{/snippet}
+			</Tip>
 		</li>
 	{/each}
 </ul>
@@ -178,11 +158,7 @@
 
 <h2 class="mt-5">Faces</h2>
 <div class="mt-2 flex items-end gap-2">
-	<label class="label flex-1"
-		>One more<select class="field" bind:value={adding}>
-			{#each FACE_KINDS as kind (kind)}<option value={kind}>{KINDS[kind].toLowerCase()}</option>{/each}
-		</select></label
-	>
+	<div class="min-w-0 flex-1"><Pick label="One more" value={adding} options={KIND_OPTIONS} onchange={(kind) => (adding = kind)} /></div>
 	<button class="button" onclick={addFace}>Add it</button>
 </div>
 <div class="mt-2 flex flex-wrap gap-2">

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { HARDWARE, type AcrossRule, type DownRule, type Hardware, type HardwareKind, type SomeHardware } from '$core/piece';
 	import { formatFigure } from '$core/units';
-	import { RadioRow } from '$lib/ui/controls';
+	import { Pick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ReadingField from './ReadingField.svelte';
 
@@ -14,7 +14,6 @@
 	}
 	let { hardware, path, kinds, onchange }: Props = $props();
 	const piece = usePiece();
-	const id = $props.id();
 	const unit = $derived(piece.project.units);
 	const errorAt = (field: string) => piece.errorAt(field ? `${path}.${field}` : path);
 	const tape = (mm: number) => formatFigure(mm, unit).text;
@@ -45,32 +44,29 @@
 	}
 	const set = (change: Partial<SomeHardware>) => onchange({ ...(hardware as SomeHardware), ...change } as Hardware);
 	const ACROSS = [
-		['middle', 'one, middle'],
-		['quarter', 'two, at the quarters'],
-		['edge-2', 'two, from the edges'],
-		['edge-1', 'one, from the left'],
-		['right', 'one, from the right']
+		{ value: 'middle', text: 'one, middle' },
+		{ value: 'quarter', text: 'two, at the quarters' },
+		{ value: 'edge-2', text: 'two, from the edges' },
+		{ value: 'edge-1', text: 'one, from the left' },
+		{ value: 'right', text: 'one, from the right' }
 	] as const;
 	const DOWN = [
-		['middle', 'in the middle'],
-		['top', 'from the top'],
-		['bottom', 'from the bottom'],
-		['both', 'from both ends']
+		{ value: 'middle', text: 'in the middle' },
+		{ value: 'top', text: 'from the top' },
+		{ value: 'bottom', text: 'from the bottom' },
+		{ value: 'both', text: 'from both ends' }
 	] as const;
 </script>
 
 {#snippet places(across: AcrossRule, down: DownRule, at: string, change: (next: { across: AcrossRule; down: DownRule }) => void)}
 	<div class="grid grid-cols-2 gap-2">
 		<div>
-			<label class="label" for="{id}{at}-across">Where, across</label>
-			<select
-				id="{id}{at}-across"
-				class="field"
+			<Pick
+				label="Where, across"
 				value={acrossValue(across)}
-				onchange={(event) => change({ across: acrossFor(event.currentTarget.value, across), down })}
-			>
-				{#each ACROSS as [value, text] (value)}<option {value}>{text}</option>{/each}
-			</select>
+				options={ACROSS}
+				onchange={(value) => change({ across: acrossFor(value, across), down })}
+			/>
 		</div>
 		{#if 'distance' in across}<ReadingField
 				wide
@@ -80,15 +76,7 @@
 				onchange={(distance) => change({ across: { ...across, distance } as AcrossRule, down })}
 			/>{:else}<span></span>{/if}
 		<div>
-			<label class="label" for="{id}{at}-down">Where, down</label>
-			<select
-				id="{id}{at}-down"
-				class="field"
-				value={down.rule}
-				onchange={(event) => change({ across, down: downFor(event.currentTarget.value as DownRule['rule'], down) })}
-			>
-				{#each DOWN as [value, text] (value)}<option {value}>{text}</option>{/each}
-			</select>
+			<Pick label="Where, down" value={down.rule} options={DOWN} onchange={(rule) => change({ across, down: downFor(rule, down) })} />
 		</div>
 		{#if 'distance' in down}<ReadingField
 				wide

@@ -2,6 +2,7 @@
 	import { freeId } from '$core/layers';
 	import { doesMove, HARDWARE, type Hardware } from '$core/piece';
 	import { formatFigure } from '$core/units';
+	import { Fold, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import HardwareFields from './HardwareFields.svelte';
 
@@ -57,17 +58,30 @@
 				: on.map((id) => places.find((part) => part.id === id)?.name ?? id).join(', ');
 		return `${what[0]!.toUpperCase()}${what.slice(1)} on ${where}`;
 	}
+	function onOptions(on: (typeof face.fittings)[0]['on']): { value: string; text: string }[] {
+		const has = (role: string) => fronts.some((front) => front.role === role);
+		return [
+			...(fronts.length > 0 ? [{ value: 'fronts', text: every }] : []),
+			...(has('drawer') ? [{ value: 'drawers', text: 'drawers' }] : []),
+			...(has('door') ? [{ value: 'doors', text: 'doors' }] : []),
+			...places.map((part) => ({ value: part.id, text: part.role === 'face' ? `${part.name}, itself` : `${part.name} only` })),
+			...(onValue(on) === 'some' ? [{ value: 'some', text: `${on.length} parts` }] : [])
+		];
+	}
 	const onValue = (on: (typeof face.fittings)[0]['on']) => (typeof on === 'string' ? on : on.length === 1 ? on[0]! : 'some');
 </script>
 
 {#if fronts.length > 0}
 	<div class="space-y-2">
-		<label class="label" for="hardware-for">On</label>
-		<select id="hardware-for" class="field" value={forFront} onchange={(event) => (chosen = event.currentTarget.value)}>
-			<option value="every">{every}</option>
-			{#each fronts as front (front.id)}<option value={front.id}>{front.name} only{face.exceptions[front.id] ? ' (differs)' : ''}</option
-				>{/each}
-		</select>
+		<Pick
+			label="On"
+			value={forFront}
+			options={[
+				{ value: 'every', text: every },
+				...fronts.map((front) => ({ value: front.id, text: `${front.name} only${face.exceptions[front.id] ? ' (differs)' : ''}` }))
+			]}
+			onchange={(front) => (chosen = front)}
+		/>
 		{#if own}<button
 				class="button button-quiet text-sm underline"
 				onclick={() => piece.editHardware((draft) => void delete draft.exceptions[forFront])}>as on {every}</button
@@ -86,44 +100,37 @@
 <h3 class="mt-5">What stands on it besides</h3>
 <p class="note">Keyholes, plates, hinges: measured from the edges of the part they are on.</p>
 {#each face.fittings as fitting, i (fitting.id)}
-	<details
-		class="mt-2 border border-rule-strong bg-white p-3"
-		open={justAdded === fitting.id || piece.plan.errors.some(({ path }) => path.startsWith(`piece.faces[${piece.faceAt}].fittings[${i}]`))}
-	>
-		<summary>{wordFitting(fitting)}</summary>
-		<div class="mt-2 mb-2 flex items-end gap-2">
-			<label class="label flex-1"
-				>On<select
-					class="field"
-					value={onValue(fitting.on)}
-					onchange={(event) => {
-						const value = event.currentTarget.value;
-						piece.editHardware(
-							(draft) => void (draft.fittings[i]!.on = value === 'drawers' || value === 'doors' || value === 'fronts' ? value : [value])
-						);
-					}}
+	<div class="mt-2 border border-rule-strong bg-white px-3 py-1">
+		<Fold
+			label={wordFitting(fitting)}
+			open={justAdded === fitting.id ||
+				piece.plan.errors.some(({ path }) => path.startsWith(`piece.faces[${piece.faceAt}].fittings[${i}]`))}
+		>
+			<div class="mt-2 mb-2 flex items-end gap-2">
+				<div class="min-w-0 flex-1">
+					<Pick
+						label="On"
+						value={onValue(fitting.on)}
+						options={onOptions(fitting.on)}
+						onchange={(value) =>
+							piece.editHardware(
+								(draft) => void (draft.fittings[i]!.on = value === 'drawers' || value === 'doors' || value === 'fronts' ? value : [value])
+							)}
+					/>
+				</div>
+				<button
+					class="button text-sm"
+					onclick={() => piece.editHardware((draft) => void (draft.fittings = draft.fittings.filter(({ id }) => id !== fitting.id)))}
+					>Take it out</button
 				>
-					{#if fronts.length > 0}<option value="fronts">{every}</option>{/if}
-					{#if fronts.some(({ role }) => role === 'drawer')}<option value="drawers">drawers</option>{/if}
-					{#if fronts.some(({ role }) => role === 'door')}<option value="doors">doors</option>{/if}
-					{#each places as part (part.id)}<option value={part.id}
-							>{part.role === 'face' ? `${part.name}, itself` : `${part.name} only`}</option
-						>{/each}
-					{#if onValue(fitting.on) === 'some'}<option value="some">{fitting.on.length} parts</option>{/if}
-				</select></label
-			>
-			<button
-				class="button text-sm"
-				onclick={() => piece.editHardware((draft) => void (draft.fittings = draft.fittings.filter(({ id }) => id !== fitting.id)))}
-				>Take it out</button
-			>
-		</div>
-		<HardwareFields
-			hardware={fitting.hardware}
-			path="fittings[{i}].hardware"
-			kinds={['keyhole', 'plate', 'hinge', 'knob', 'pull']}
-			onchange={(hardware) => piece.editHardware((draft) => void (draft.fittings[i]!.hardware = hardware), `fitting ${fitting.id}`)}
-		/>
-	</details>
+			</div>
+			<HardwareFields
+				hardware={fitting.hardware}
+				path="fittings[{i}].hardware"
+				kinds={['keyhole', 'plate', 'hinge', 'knob', 'pull']}
+				onchange={(hardware) => piece.editHardware((draft) => void (draft.fittings[i]!.hardware = hardware), `fitting ${fitting.id}`)}
+			/>
+		</Fold>
+	</div>
 {/each}
 <button class="button mt-2" onclick={addFitting}>Add a fitting</button>

@@ -2,6 +2,7 @@
 	import { areaOfOutline, perimeterOfOutline, type Outline } from '$core/geometry';
 	import type { LengthInput, OutlineInput } from '$core/piece';
 	import { formatLength } from '$core/units';
+	import { NumberField, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ReadingField from './ReadingField.svelte';
 
@@ -16,22 +17,21 @@
 	}
 	let { outline, path, onchange, worked, size }: Props = $props();
 	const piece = usePiece();
-	const id = $props.id();
 	const inches = $derived(piece.project.units === 'in');
 	const box = $derived(size ?? piece.face);
 	const shape = $derived(worked ?? piece.face.outline);
 	const write = (mm: number) => formatLength(mm, piece.project.units, inches ? undefined : 1).text.replace(/ (mm|in)$/, '');
 
-	const SHAPES: Readonly<Record<OutlineInput['shape'], string>> = {
-		rectangle: 'rectangle',
-		rounded: 'round corners',
-		circle: 'circle',
-		ellipse: 'ellipse',
-		arch: 'arched top',
-		bow: 'one bowed edge',
-		wave: 'one wavy edge',
-		free: 'through points'
-	};
+	const SHAPES: readonly { readonly value: OutlineInput['shape']; readonly text: string }[] = [
+		{ value: 'rectangle', text: 'rectangle' },
+		{ value: 'rounded', text: 'round corners' },
+		{ value: 'circle', text: 'circle' },
+		{ value: 'ellipse', text: 'ellipse' },
+		{ value: 'arch', text: 'arched top' },
+		{ value: 'bow', text: 'one bowed edge' },
+		{ value: 'wave', text: 'one wavy edge' },
+		{ value: 'free', text: 'through points' }
+	];
 	const SIDES = ['top', 'right', 'bottom', 'left'] as const;
 
 	function begin(shape: OutlineInput['shape']): void {
@@ -68,15 +68,7 @@
 
 <div class="mt-3 grid grid-cols-2 gap-2">
 	<div>
-		<label class="label" for="{id}-shape">Outline</label>
-		<select
-			id="{id}-shape"
-			class="field"
-			value={outline.shape}
-			onchange={(event) => begin(event.currentTarget.value as OutlineInput['shape'])}
-		>
-			{#each Object.entries(SHAPES) as [value, text] (value)}<option {value}>{text}</option>{/each}
-		</select>
+		<Pick label="Outline" value={outline.shape} options={SHAPES} onchange={begin} />
 	</div>
 	{#if outline.shape === 'rounded'}
 		<ReadingField
@@ -96,15 +88,12 @@
 		/>
 	{:else if outline.shape === 'bow' || outline.shape === 'wave'}
 		<div>
-			<label class="label" for="{id}-side">Which edge</label>
-			<select
-				id="{id}-side"
-				class="field"
+			<Pick
+				label="Which edge"
 				value={outline.side}
-				onchange={(event) => onchange({ ...outline, side: event.currentTarget.value as (typeof SIDES)[number] }, '')}
-			>
-				{#each SIDES as side (side)}<option value={side}>{side}</option>{/each}
-			</select>
+				options={SIDES.map((side) => ({ value: side, text: side }))}
+				onchange={(side) => onchange({ ...outline, side }, '')}
+			/>
 		</div>
 		<ReadingField
 			wide
@@ -115,28 +104,18 @@
 		/>
 		{#if outline.shape === 'bow'}
 			<div>
-				<label class="label" for="{id}-way">It bows</label>
-				<select
-					id="{id}-way"
-					class="field"
+				<Pick
+					label="It bows"
 					value={outline.way}
-					onchange={(event) => onchange({ ...outline, way: event.currentTarget.value as 'out' | 'in' }, '')}
-				>
-					<option value="out">out</option><option value="in">in, hollow</option>
-				</select>
+					options={[
+						{ value: 'out', text: 'out' },
+						{ value: 'in', text: 'in, hollow' }
+					]}
+					onchange={(way) => onchange({ ...outline, way }, '')}
+				/>
 			</div>
 		{:else}
-			<label class="label"
-				>Waves<input
-					class="field"
-					type="number"
-					min="1"
-					max="24"
-					value={outline.waves}
-					onchange={(event) =>
-						event.currentTarget.checkValidity() && onchange({ ...outline, waves: event.currentTarget.valueAsNumber }, '')}
-				/></label
-			>
+			<NumberField label="Waves" whole value={outline.waves} min={1} max={24} onchange={(waves) => onchange({ ...outline, waves }, '')} />
 		{/if}
 	{/if}
 </div>

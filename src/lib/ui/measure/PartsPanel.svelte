@@ -2,6 +2,7 @@
 	import { freeId } from '$core/layers';
 	import { PART_ROLES, type PlacedPart, type SetOff } from '$core/piece';
 	import { formatLength } from '$core/units';
+	import { Help, Pick } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { takenIds } from './chainEdits';
@@ -149,37 +150,31 @@
 				<NameField label="Name" value={part.name} onchange={(name) => set((draft) => void (draft.name = name), 'name')} />
 			</div>
 			<div>
-				<label class="label" for="part-role">It is a</label>
-				<select
-					id="part-role"
-					class="field"
+				<Pick
+					label="It is a"
 					value={part.role}
-					onchange={(event) => set((draft) => void (draft.role = event.currentTarget.value as PlacedPart['role']))}
-				>
-					{#each PART_ROLES as role (role)}<option value={role}>{ROLES[role] ?? role}</option>{/each}
-				</select>
+					options={PART_ROLES.map((role) => ({ value: role, text: ROLES[role] ?? role }))}
+					onchange={(role) => set((draft) => void (draft.role = role))}
+				/>
 			</div>
 			<div>
-				<label class="label" for="part-on">It lies on</label>
-				<select
-					id="part-on"
-					class="field"
+				<Pick
+					label="It lies on"
 					value={part.on}
-					onchange={(event) => set((draft) => void (draft.on = event.currentTarget.value))}
-				>
-					{#each hosts as { id, name } (id)}<option value={id}>{name}</option>{/each}
-				</select>
+					options={hosts.map(({ id, name }) => ({ value: id, text: name }))}
+					onchange={(on) => set((draft) => void (draft.on = on))}
+				/>
 			</div>
 			<div>
-				<label class="label" for="part-rule">Measured by</label>
-				<select
-					id="part-rule"
-					class="field"
+				<Pick
+					label="Measured by"
 					value={part.place.rule}
-					onchange={(event) => setRule(event.currentTarget.value as 'inset' | 'box')}
-				>
-					<option value="inset">its margins</option><option value="box">its place and size</option>
-				</select>
+					options={[
+						{ value: 'inset', text: 'its margins' },
+						{ value: 'box', text: 'its place and size' }
+					]}
+					onchange={setRule}
+				/>
 			</div>
 		</div>
 		<div class="mt-2 grid grid-cols-4 gap-2">
@@ -213,8 +208,9 @@
 		</div>
 		<div class="mt-2 flex flex-wrap gap-2">
 			{#if face.parts.filter(({ role }) => role === part.role).length > 1}<button class="button text-sm" onclick={spread}
-					>Its likes the same</button
-				>{/if}
+					>Every {ROLES[part.role] ?? part.role} like this one</button
+				>
+				<Help word="same for all" />{/if}
 			<button class="button text-sm" onclick={remove}>Take it out</button>
 		</div>
 	</section>

@@ -2,6 +2,7 @@
 	import { changeDrawers } from '$core/project';
 	import { MOST_DRAWERS, type Face } from '$core/piece';
 	import { formatFigure, formatLength } from '$core/units';
+	import { NumberField } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ChainFields from './ChainFields.svelte';
 	import DevicePanel from './DevicePanel.svelte';
@@ -110,16 +111,9 @@
 
 	<div class="mt-4 flex items-baseline justify-between gap-3">
 		<h2>{face.chain.length > 0 ? 'From the top down' : 'Not divided'}</h2>
-		{#if isStack}<label class="text-sm text-ink-soft"
-				>drawers <input
-					class="field !w-16"
-					type="number"
-					min="1"
-					max={MOST_DRAWERS}
-					value={drawers}
-					onchange={(event) => setDrawers(event.currentTarget.valueAsNumber)}
-				/></label
-			>{/if}
+		{#if isStack}<div class="w-36">
+				<NumberField label="How many drawers" whole value={drawers} min={1} max={MOST_DRAWERS} onchange={setDrawers} />
+			</div>{/if}
 	</div>
 	{#if face.chain.length === 0}
 		<p class="note mt-1">One plain surface. Drawers, doors or rails in it?</p>

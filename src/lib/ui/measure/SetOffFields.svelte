@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { SetOff } from '$core/piece';
 	import type { PlanError } from '$core/plan';
+	import { Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ReadingField from './ReadingField.svelte';
 
@@ -12,24 +13,21 @@
 	}
 	let { label, value, error, onchange }: Props = $props();
 	const piece = usePiece();
-	const id = $props.id();
 	const start = $derived(piece.project.units === 'in' ? '1/4' : '6');
 </script>
 
 <div class="grid grid-cols-2 gap-2">
 	<div>
-		<label class="label" for="{id}-way">{label}</label>
-		<select
-			id="{id}-way"
-			class="field"
+		<Pick
+			{label}
 			value={value.way}
-			onchange={(event) => {
-				const way = event.currentTarget.value as SetOff['way'];
-				onchange({ way, by: way === 'level' || (value.by !== '0' && value.by !== '') ? value.by : start });
-			}}
-		>
-			<option value="level">level</option><option value="proud">proud, stepped</option><option value="recessed">recessed</option>
-		</select>
+			options={[
+				{ value: 'level', text: 'level' },
+				{ value: 'proud', text: 'proud, stepped' },
+				{ value: 'recessed', text: 'recessed' }
+			]}
+			onchange={(way) => onchange({ way, by: way === 'level' || (value.by !== '0' && value.by !== '') ? value.by : start })}
+		/>
 	</div>
 	{#if value.way !== 'level'}
 		<ReadingField wide label="By" value={value.by} {error} onchange={(by) => onchange({ ...value, by })} />

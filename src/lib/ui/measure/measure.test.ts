@@ -1,5 +1,6 @@
 import { newProject } from '$core/project';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
+import { pickByKeys } from '$lib/ui/testing';
 import { render, screen } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
@@ -64,7 +65,7 @@ describe('hardware', () => {
 		render(HardwarePanel, { context: contextOf(piece) });
 		await userEvent.click(screen.getByRole('radio', { name: 'pulls' }));
 		expect(piece.project.piece.faces[0]!.hardware.kind).toBe('pull');
-		await userEvent.selectOptions(screen.getByLabelText('On'), 'drawer-2');
+		await pickByKeys(/^On /, 'Drawer 2 only');
 		await userEvent.click(screen.getByRole('radio', { name: 'nothing' }));
 		const [one, two] = piece.plan.faces[0]!.parts.filter((part) => part.role === 'drawer');
 		expect([one!.hardware.length, two!.hardware.length]).toEqual([2, 0]);
@@ -75,7 +76,7 @@ describe('hardware', () => {
 	it('says beside the field that a knob stands off its front', async () => {
 		const piece = open(['25', '4', '160', '4', '175', '4', '60'], '432');
 		render(HardwarePanel, { context: contextOf(piece) });
-		await userEvent.selectOptions(screen.getByLabelText('Where, across'), 'edge-2');
+		await pickByKeys(/^Where, across/, 'two, from the edges');
 		const field = screen.getByLabelText('Edge to its middle');
 		await userEvent.clear(field);
 		await userEvent.type(field, '5');

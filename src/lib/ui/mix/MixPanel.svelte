@@ -3,6 +3,7 @@
 	import { setColour } from '$core/project';
 	import { freeId } from '$core/layers';
 	import { formatVolume } from '$core/units';
+	import { NumberField, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { MixesClient } from '$lib/workers/mixes/client';
 	import { onDestroy } from 'svelte';
@@ -23,7 +24,8 @@
 	const poured = $derived(pourMix(used, total));
 	const mlOf = (id: string) => poured?.ml[used.findIndex(({ colour }) => colour.id === id)];
 	/** The part whose rest is poured out whole, and how much of it there is, ml. */
-	let from: string = $state('');
+	const NONE = '-';
+	let from: string = $state(NONE);
 	const fromAt = $derived(used.findIndex(({ colour }) => colour.id === from));
 	function pourAll(id: string, ml: number): void {
 		const all = totalFromPart(
@@ -105,17 +107,17 @@
 				{@const ml = mlOf(colour.id)}
 				<tr class="border-t border-rule">
 					<td class="w-8 py-1"><span class="block h-6 w-6 border border-ink" style:background={colour.hex}></span></td>
-					<td><label for="parts-{colour.id}">{colour.name}</label></td>
+					<td>{colour.name}</td>
 					<td class="w-20"
-						><input
-							id="parts-{colour.id}"
-							class="field !min-h-[28px] text-right"
-							type="number"
-							min="0"
-							max={MOST}
-							step="0.5"
+						><NumberField
+							label={colour.name}
+							hideLabel
+							eager
 							value={parts[colour.id] ?? 0}
-							oninput={(event) => setParts(colour.id, event.currentTarget.valueAsNumber)}
+							min={0}
+							max={MOST}
+							step={0.5}
+							onchange={(value) => setParts(colour.id, value)}
 						/></td
 					>
 					<td class="w-28 pl-2 text-right">{ml === undefined ? '' : formatVolume(ml).ml}</td>
@@ -131,46 +133,40 @@
 			>
 		</div>
 		<div class="mt-2 flex items-end gap-2">
-			<label class="label"
-				>In all, ml<input
-					class="field !w-24"
-					type="number"
-					min="1"
-					max="10000"
-					step="any"
-					value={total}
-					oninput={(event) => event.currentTarget.checkValidity() && (total = event.currentTarget.valueAsNumber)}
-				/></label
-			>
+			<div class="w-28">
+				<NumberField label="In all" unit="ml" eager value={total} min={1} max={10000} step={10} onchange={(ml) => (total = ml)} />
+			</div>
 			<button class="button" onclick={add}>Add it to the palette</button>
 			<button class="button button-quiet text-sm underline" onclick={() => (parts = {})}>None of it</button>
 		</div>
 		<div class="mt-2 flex items-end gap-2">
-			<label class="label"
-				>or from what is left of<select
-					class="field !w-44"
-					value={fromAt < 0 ? '' : from}
-					onchange={(event) => {
-						from = event.currentTarget.value;
-						const left = palette.find(({ id }) => id === from)?.jar?.left;
-						if (left) pourAll(from, left);
+			<div class="w-44">
+				<Pick
+					label="or from what is left of"
+					value={fromAt < 0 ? NONE : from}
+					options={[
+						{ value: NONE, text: 'none of them' },
+						...used.map(({ colour }) => ({ value: colour.id, text: colour.name, swatch: colour.hex }))
+					]}
+					onchange={(id) => {
+						from = id;
+						const left = palette.find((colour) => colour.id === id)?.jar?.left;
+						if (left) pourAll(id, left);
 					}}
-					><option value="">none of them</option>{#each used as { colour } (colour.id)}<option value={colour.id}>{colour.name}</option
-						>{/each}</select
-				></label
-			>
-			{#if fromAt >= 0}<label class="label"
-					>of it, ml<input
-						class="field !w-24"
-						type="number"
-						min="0.1"
-						max="10000"
-						step="any"
+				/>
+			</div>
+			{#if fromAt >= 0}<div class="w-28">
+					<NumberField
+						label="of it"
+						unit="ml"
+						eager
 						value={Math.round(poured.ml[fromAt]! * 10) / 10}
-						oninput={(event) =>
-							event.currentTarget.checkValidity() && event.currentTarget.value !== '' && pourAll(from, event.currentTarget.valueAsNumber)}
-					/></label
-				>{/if}
+						min={0.1}
+						max={10000}
+						step={10}
+						onchange={(ml) => pourAll(from, ml)}
+					/>
+				</div>{/if}
 		</div>
 	{:else}<p class="note mt-2">Set the parts of two colours or more.</p>{/if}
 </section>

@@ -33,9 +33,8 @@
 		const next = Object.fromEntries(Object.entries({ ...colour, ...change }).filter(([, value]) => value !== undefined)) as Colour;
 		piece.replace(setColour(piece.project, next), together && `${together} ${colour.id}`);
 	}
-	function setParts(of: string, input: HTMLInputElement): void {
-		if (input.checkValidity() && input.value !== '')
-			set({ mix: parts.map((part) => (part.colour === of ? { ...part, parts: input.valueAsNumber } : part)) }, 'parts');
+	function setParts(of: string, value: number): void {
+		set({ mix: parts.map((part) => (part.colour === of ? { ...part, parts: value } : part)) }, 'parts');
 	}
 </script>
 
@@ -45,17 +44,20 @@
 		<fieldset>
 			<legend class="label">Mixed of, in parts</legend>
 			{#each parts as part (part.colour)}
-				<label class="flex items-center gap-2 py-0.5 text-sm"
-					><span class="flex-1">{nameOf(part.colour)}</span><input
-						class="field !w-24 text-right"
-						type="number"
-						min="0.1"
-						max="1000"
-						step="any"
-						value={part.parts}
-						onchange={(event) => setParts(part.colour, event.currentTarget)}
-					/></label
-				>
+				<div class="flex items-center gap-2 py-0.5 text-sm">
+					<span class="flex-1" aria-hidden="true">{nameOf(part.colour)}</span>
+					<div class="w-24">
+						<NumberField
+							label={nameOf(part.colour)}
+							hideLabel
+							value={part.parts}
+							min={0.1}
+							max={1000}
+							step={0.5}
+							onchange={(parts) => setParts(part.colour, parts)}
+						/>
+					</div>
+				</div>
 			{/each}
 			<p class="note">Its shade follows from them, and from theirs.</p>
 			<button class="button text-sm" onclick={() => set({ mix: undefined })}>Let it be a colour of its own</button>

@@ -2,6 +2,8 @@
 	import { guessWet, type Colour } from '$core/colour';
 	import { setColour } from '$core/project';
 	import { freeId } from '$core/layers';
+	import { askWorkshop } from '$lib/ui/api/askWorkshop';
+	import { Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { toast } from 'svelte-sonner';
 	import ColourPanel from './ColourPanel.svelte';
@@ -30,13 +32,9 @@
 		chosen = next.id;
 	}
 	async function keep(one: Colour): Promise<void> {
-		const response = await fetch('/api/colours', {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(one)
-		}).catch(() => null);
-		fault = response?.ok ? null : 'The workshop does not answer. Try again in a moment.';
-		if (!response?.ok) return;
+		const answer = await askWorkshop('/api/colours', { method: 'POST', json: one });
+		fault = answer.ok ? null : answer.faults[0]!.message;
+		if (!answer.ok) return;
 		kept = [one, ...kept.filter(({ id }) => id !== one.id)];
 		toast(`${one.name} is on the shelf: every piece can take it.`);
 	}
@@ -69,13 +67,15 @@
 			</ul>
 			<button class="button mt-2 text-sm" onclick={() => add()}>One more colour</button>
 			{#if free.length > 0}
-				<label class="label mt-2"
-					>From the shelf
-					<select class="field" value="" onchange={(event) => takeFromShelf(event.currentTarget.value)}>
-						<option value="">choose a colour</option>
-						{#each free as { id, name } (id)}<option value={id}>{name}</option>{/each}
-					</select>
-				</label>
+				<div class="mt-2">
+					<Pick
+						label="From the shelf"
+						value=""
+						placeholder="choose a colour"
+						options={free.map(({ id, name, hex }) => ({ value: id, text: name, swatch: hex }))}
+						onchange={takeFromShelf}
+					/>
+				</div>
 			{/if}
 			{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
 		</div>

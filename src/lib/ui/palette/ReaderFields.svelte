@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { NumberField } from '$lib/ui/controls';
+	import { NumberField, Pick } from '$lib/ui/controls';
 	import { convertHexToLab, convertLabToHex, middleOfReadings, type Lab } from '$core/colour';
 	import { SAMPLES, SimulatedColourReader } from './SimulatedColourReader';
 
@@ -9,7 +9,6 @@
 		onchange: (hex: string) => void;
 	}
 	let { hex, onchange }: Props = $props();
-	const id = $props.id();
 	/** Readings are taken so many times, and the middle one counts: one slip does no harm. */
 	const READINGS = 3;
 	let sample: string = $state(SAMPLES[0].hex);
@@ -57,10 +56,12 @@
 	{#if off > 1}<p class="fault">No screen shows this colour: it is shown by the nearest, {off.toFixed(1)} away.</p>{/if}
 	<div class="flex items-end gap-2">
 		<div class="min-w-0 flex-1">
-			<label class="label" for="{id}-sample">Under the simulated reader</label>
-			<select id="{id}-sample" class="field" bind:value={sample}>
-				{#each SAMPLES as { name, hex } (hex)}<option value={hex}>{name}</option>{/each}
-			</select>
+			<Pick
+				label="Under the simulated reader"
+				value={sample}
+				options={SAMPLES.map(({ name, hex }) => ({ value: hex as string, text: name, swatch: hex }))}
+				onchange={(hex) => (sample = hex)}
+			/>
 		</div>
 		<button class="button" disabled={reading} onclick={read}>{reading ? `Reading ${readings.length + 1} of ${READINGS}` : 'Read it'}</button
 		>

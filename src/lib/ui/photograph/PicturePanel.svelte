@@ -4,6 +4,8 @@
 	import type { PlanError } from '$core/plan';
 	import { formatLength, readLength } from '$core/units';
 	import ReadingField from '$lib/ui/measure/ReadingField.svelte';
+	import { askWorkshop } from '$lib/ui/api/askWorkshop';
+	import { Progress, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { startCorners } from './startCorners';
 	import type { StraightPhotograph } from './Photographs.svelte';
@@ -34,22 +36,13 @@
 		if (!file) return;
 		loading = true;
 		faults = [];
-		const response = await fetch('/api/pictures', { method: 'POST', body: file }).catch(() => null);
+		const answer = await askWorkshop<{ picture: string; width: number; height: number }>('/api/pictures', { method: 'POST', body: file });
 		loading = false;
-		if (!response?.ok) {
-			const answer = response ? ((await response.json().catch(() => null)) as { errors?: PlanError[] } | null) : null;
-			faults = answer?.errors ?? [
-				{
-					code: '',
-					path: '',
-					message: response
-						? 'This picture is too large to be sent. Make it smaller first.'
-						: 'The workshop does not answer. Try again in a moment.'
-				}
-			];
+		if (!answer.ok) {
+			faults = answer.faults;
 			return;
 		}
-		const { picture, width, height } = (await response.json()) as { picture: string; width: number; height: number };
+		const { picture, width, height } = answer.value;
 		piece.editFace((face) => void (face.photograph = { picture, width, height, corners: null, check: null, shown: true }));
 		setting = true;
 	}
@@ -109,23 +102,21 @@
 	</div>
 	{#if straight.progress !== null}
 		<div class="mt-2 flex items-center gap-2" role="status">
-			<span class="text-sm">straightening</span><progress
-				class="h-2 w-40 accent-ember"
-				value={straight.progress}
-				aria-label="Straightening the picture"
-			></progress><button class="button button-quiet text-sm underline" onclick={() => straight.cancel()}>stop</button>
+			<span class="text-sm">straightening</span><Progress label="Straightening the picture" value={straight.progress} /><button
+				class="button button-quiet text-sm underline"
+				onclick={() => straight.cancel()}>stop</button
+			>
 		</div>
 	{/if}
 	{#if straight.missing}<p class="fault mt-2">! This picture is not in the workshop. Load it again.</p>{/if}
 	{#if !setting && photograph.corners}
-		<label class="mt-3 flex min-h-[34px] items-center gap-2"
-			><input
-				type="checkbox"
-				class="h-4 w-4 accent-ember"
+		<div class="mt-3">
+			<Tick
+				label="show it behind the drawing"
 				checked={photograph.shown}
-				onchange={(event) => piece.editFace((face) => void (face.photograph!.shown = event.currentTarget.checked))}
-			/>show it behind the drawing</label
-		>
+				onchange={(shown) => piece.editFace((face) => void (face.photograph!.shown = shown))}
+			/>
+		</div>
 		<h3 class="mt-3">Trace on it</h3>
 		<div class="mt-1 flex flex-wrap gap-2">
 			<button class="button" aria-pressed={trace === 'part'} onclick={() => (trace = trace === 'part' ? null : 'part')}

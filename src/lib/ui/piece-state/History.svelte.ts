@@ -1,4 +1,5 @@
 import type { Project } from '$core/project';
+import { askWorkshop } from '$lib/ui/api/askWorkshop';
 
 export interface PieceRecord {
 	readonly id: string;
@@ -151,14 +152,13 @@ export class History {
 		const [place, project] = [this.#place, this.project];
 		if (this.#reading || (side === 'before' ? !this.canUndo : !this.canRedo)) return null;
 		this.#reading = true;
-		const response = await fetch(`/api/pieces/${this.id}/revisions?${side}=${place}`).catch(() => null);
-		const step = response?.ok ? ((await response.json()) as { document: Project }) : null;
+		const answer = await askWorkshop<{ document: Project }>(`/api/pieces/${this.id}/revisions?${side}=${place}`);
 		this.#reading = false;
 		if (this.#place !== place || this.project !== project) return null;
-		if (response?.status === 404) {
+		if (answer.status === 404) {
 			if (side === 'before') this.#first = place;
 			else this.#last = place;
 		}
-		return step?.document ?? null;
+		return answer.ok ? answer.value.document : null;
 	}
 }

@@ -1,8 +1,8 @@
 import { changePiece, followHoles, setArrangement, setCoat, type Project } from '$core/project';
 import type { Coat } from '$core/layers';
-import type { Arrangement } from '$core/layout';
+import { partsOf, partsToBegin, type Arrangement, type Parts, type Zone } from '$core/layout';
 import type { Face, MeasuredFace } from '$core/piece';
-import { createPlanner, type Plan, type PlanError } from '$core/plan';
+import { createPlanner, listDecoration, type Plan, type PlanError } from '$core/plan';
 import { create, type Draft } from 'mutative';
 import { getContext, setContext } from 'svelte';
 import { Drag } from './Drag.svelte';
@@ -23,6 +23,8 @@ export class PieceState {
 	readonly settled: Plan = $derived.by(() => this.#planner(this.project));
 	/** Of what is shown: under a drag, of its trial. */
 	readonly plan: Plan = $derived.by(() => (this.drag.trial ? this.#planner(this.drag.trial) : this.settled));
+	/** What lies on it, numbered for the balloons. */
+	readonly decoration = $derived(listDecoration(this.drag.trial ?? this.project, this.plan));
 	readonly steps = $derived(Math.min(this.seen.steps ?? Infinity, (this.drag.trial ?? this.project).finish.coats.length));
 
 	/** Place of the face at hand among all. */
@@ -43,6 +45,43 @@ export class PieceState {
 
 	get project(): Project {
 		return this.history.project;
+	}
+
+	/** What is picked in Lay out: a zone, or an arrangement, its own or the one of a motif. */
+	readonly picked: Zone | Arrangement | undefined = $derived.by(() => {
+		const { selection } = this.seen;
+		const { zones, arrangements } = this.project.layout;
+		if (selection === null) return undefined;
+		return selection.kind === 'zone'
+			? zones.find(({ id }) => id === selection.id)
+			: arrangements.find(({ id }) => id === (selection.kind === 'item' ? selection.arrangement : selection.id));
+	});
+	/** Parts that what is picked lies on; where nothing is picked, those that are chosen for what is laid next. */
+	readonly pickedParts: readonly string[] = $derived(
+		this.picked ? partsOf(this.picked.parts, this.plan).map(({ id }) => id) : this.seen.parts
+	);
+	/** Where the next zone or arrangement goes: on what is chosen, else on what one is looking at. */
+	readonly nextParts: Parts = $derived(this.seen.parts.length > 0 ? (this.seen.parts as string[]) : partsToBegin(this.face, this.plan));
+
+	/** A part is clicked on the drawing. With Shift it is added to what is picked, or taken away again; without, it is chosen by itself. */
+	choosePart(id: string, shift: boolean): void {
+		if (shift)
+			return this.setParts(this.pickedParts.includes(id) ? this.pickedParts.filter((other) => other !== id) : [...this.pickedParts, id]);
+		const alone = this.seen.parts.length === 1 && this.seen.parts[0] === id && !this.picked;
+		this.seen.selection = null;
+		this.seen.parts = alone ? [] : [id];
+	}
+
+	/** Puts what is picked on these parts, one undo; where nothing is picked they are chosen for what is laid next. What is picked lies somewhere. */
+	setParts(parts: Parts | readonly string[]): void {
+		const { picked } = this;
+		if (!picked) this.seen.parts = partsOf(parts as Parts, this.plan).map(({ id }) => id);
+		else if (parts.length > 0)
+			this.edit((draft) => {
+				const { zones, arrangements } = draft.layout;
+				const all: { id: string; parts: unknown }[] = this.seen.selection?.kind === 'zone' ? zones : arrangements;
+				all.find((one) => one.id === picked.id)!.parts = typeof parts === 'string' ? parts : [...parts];
+			});
 	}
 
 	/** Changes the project by a recipe. Edits that share a `together` key within a moment are undone as one. */

@@ -1,3 +1,4 @@
+import { askWorkshop, type Answer } from '$lib/ui/api/askWorkshop';
 import type { History } from './History.svelte';
 
 export type SaveState =
@@ -95,38 +96,39 @@ export class Saver {
 		this.state = { kind: 'saving' };
 		const { steps, failed } = this.history.send();
 		const body = JSON.stringify({ version: this.#version, document: this.history.project, steps });
-		const response = await fetch(`/api/pieces/${this.id}`, {
+		/** Until the answer is read nobody knows the version that the next save is made on. */
+		const answer = await askWorkshop<Saved>(`/api/pieces/${this.id}`, {
 			method: 'PUT',
-			headers: { 'content-type': 'application/json' },
+			type: 'application/json',
 			body,
 			keepalive: keepalive && body.length < 60_000
-		}).catch(() => null);
-		if (!response?.ok) failed();
-		/** Until the answer is read nobody knows the version that the next save is made on. */
-		const answer = (await response?.json().catch(() => null)) as Answer | null | undefined;
+		});
+		if (!answer.ok) failed();
 		this.#busy = false;
-		this.#heed(response, answer);
+		this.#heed(answer);
 	}
 
-	#heed(response: Response | null, answer: Answer | null | undefined): void {
-		if (response?.ok && answer) {
-			this.#version = answer.version;
+	#heed(answer: Answer<Saved>): void {
+		if (answer.ok) {
+			this.#version = answer.value.version;
 			this.#retry = RETRY.first;
-			this.state = { kind: 'saved', at: new Date(answer.updatedAt) };
+			this.state = { kind: 'saved', at: new Date(answer.value.updatedAt) };
 			if (this.#dirty) this.#later(PAUSE);
 			return;
 		}
 		this.#dirty = true;
-		if (response?.status === 409 && answer)
-			this.state = { kind: 'stale', version: answer.version, place: answer.place, at: new Date(answer.updatedAt) };
-		else if (response?.status === 404) this.state = { kind: 'gone' };
+		const theirs = answer.body as Saved | null;
+		if (answer.status === 409 && theirs)
+			this.state = { kind: 'stale', version: theirs.version, place: theirs.place, at: new Date(theirs.updatedAt) };
+		else if (answer.status === 404) this.state = { kind: 'gone' };
 		else {
-			const told = response && response.status >= 400 && response.status < 500 ? answer?.errors?.[0] : null;
+			const told = answer.faults[0]!;
 			this.state = {
 				kind: 'waiting',
-				why: told
-					? `${told.path === '' ? '' : `${told.path}: `}${told.message}`
-					: 'The workshop does not answer. Your work is kept here, and saved as soon as it does.'
+				why:
+					answer.status === null
+						? 'The workshop does not answer. Your work is kept here, and saved as soon as it does.'
+						: `${told.path === '' ? '' : `${told.path}: `}${told.message}`
 			};
 			this.#later(this.#retry);
 			this.#retry = Math.min(RETRY.longest, this.#retry * 2);
@@ -134,10 +136,9 @@ export class Saver {
 	}
 }
 
-/** What the server says to a save: of one that it took, of one on an old version, or of one that it refused. */
-interface Answer {
+/** What the server says to a save that it took, and to one on an old version. */
+interface Saved {
 	readonly version: number;
 	readonly place: number;
 	readonly updatedAt: string;
-	readonly errors?: readonly { readonly message: string; readonly path: string }[];
 }

@@ -18,6 +18,8 @@ export interface Held {
 export class Seen {
 	selection: Selection = $state.raw(null);
 	coat: string | null = $state(null);
+	/** Parts (and faces) that are chosen on the drawing in Lay out, for what is laid next. */
+	parts: readonly string[] = $state.raw([]);
 	/** A part (or a face) that is picked in Measure. */
 	part: string | null = $state(null);
 	/** The face at hand, and whether it is shown alone or with all others laid out flat. */
@@ -28,9 +30,25 @@ export class Seen {
 	/** The piece as it was when its look was held, to be compared with what it becomes. */
 	held: Held | null = $state.raw(null);
 
+	/** Picks what lies on the piece, or lets it go where it is picked. */
+	toggle({ kind, id }: { readonly kind: 'zone' | 'arrangement'; readonly id: string }): void {
+		const { selection } = this;
+		this.selection = selection?.kind === kind && selection.id === id ? null : { kind, id };
+	}
+
+	/** Whether it is what is picked, or what the picked motif belongs to. */
+	isPicked({ kind, id }: { readonly kind: 'zone' | 'arrangement'; readonly id: string }): boolean {
+		const { selection } = this;
+		if (selection === null) return false;
+		return selection.kind === 'item'
+			? kind === 'arrangement' && selection.arrangement === id
+			: selection.kind === kind && selection.id === id;
+	}
+
 	showFace(id: string): void {
 		this.face = id;
 		this.view = 'face';
 		this.part = null;
+		this.parts = [];
 	}
 }

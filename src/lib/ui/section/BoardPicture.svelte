@@ -7,16 +7,15 @@
 		treads: readonly Tread[];
 		board: Board;
 		fit: Fit;
-		/** px: above the board; its own height; of the wood in it; the wood before the first step; where it is cut. */
+		/** px: above the board; its own height; of the wood in it; where it is cut. */
 		labels: number;
 		height: number;
 		wood: number;
-		lead: number;
 		cut: number;
 		picked: number | null;
 		moving: string | null;
 	}
-	let { treads, board, fit, labels, height, wood, lead, cut, picked, moving }: Props = $props();
+	let { treads, board, fit, labels, height, wood, cut, picked, moving }: Props = $props();
 
 	const ground = $derived(height - wood);
 	const TOPS = { porous: '1 3.2', waxy: '9 4', glossy: undefined, plain: undefined } as const;

@@ -7,7 +7,7 @@
 	import ChevronsLeft from '@lucide/svelte/icons/chevrons-left';
 	import ChevronsRight from '@lucide/svelte/icons/chevrons-right';
 	import BoardPicture from './BoardPicture.svelte';
-	import { describeTreads } from './describeTreads';
+	import { describeTreads, type Tread } from './describeTreads';
 	import { drawBoard } from './drawBoard';
 	import { fitTreads, type Column } from './fitTreads';
 
@@ -56,11 +56,8 @@
 	let dragging: { id: string; x: number; moved: boolean } | null = $state(null);
 	let said = $state('');
 
-	const isBrought = ({ brings }: { brings: string | null }) => {
-		const { selection } = piece.seen;
-		return selection !== null && brings === (selection.kind === 'item' ? selection.arrangement : selection.id);
-	};
-	const wordTread = (tread: (typeof treads)[0]) =>
+	const isBrought = (tread: Tread) => tread.brings !== null && piece.seen.isPicked(tread.brings);
+	const wordTread = (tread: Tread) =>
 		[
 			`${tread.at + 1}. ${tread.label}`,
 			tread.detail,
@@ -155,18 +152,7 @@
 		bind:clientWidth={width}
 		style:height="{labels + height + WAITS}px"
 	>
-		<BoardPicture
-			{treads}
-			{board}
-			{fit}
-			{labels}
-			{height}
-			wood={WOOD}
-			lead={LEAD}
-			{cut}
-			picked={coat?.at ?? null}
-			moving={dragging?.id ?? null}
-		/>
+		<BoardPicture {treads} {board} {fit} {labels} {height} wood={WOOD} {cut} picked={coat?.at ?? null} moving={dragging?.id ?? null} />
 		<div class="absolute left-0 text-sm" style:top="{labels + height - WOOD - 34}px" style:width="{LEAD}px">
 			{#if fit.preparation > 1 && (fit.isFolded || isOpen)}
 				<button

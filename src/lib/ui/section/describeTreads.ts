@@ -16,7 +16,7 @@ export interface Tread extends BoardStep {
 	/** Colours from ground to top. */
 	readonly fills: readonly string[];
 	/** The zone or the arrangement that it brings or goes through; null: none. */
-	readonly brings: string | null;
+	readonly brings: { readonly kind: 'zone' | 'arrangement'; readonly id: string } | null;
 	readonly wait: number;
 	readonly findings: number;
 }
@@ -38,7 +38,7 @@ export function describeTreads(project: Project, plan: Plan, surface: string): T
 				.join(', '),
 			edge: edgeOf(step, material?.sheen ?? 0),
 			fills: fillsOf(coat, step, project, material?.tint?.hex),
-			brings: through ?? zone ?? null,
+			brings: through !== undefined ? { kind: 'arrangement', id: through } : zone !== undefined ? { kind: 'zone', id: zone } : null,
 			wait: step.waitBefore,
 			findings: plan.findings.filter((finding) => finding.coat === coat.id && finding.overruled === null).length
 		};

@@ -34,7 +34,12 @@ describe('treads', () => {
 	it('tell a coat by its edge, its colours and its build', () => {
 		expect(treadOf('base')).toMatchObject({ edge: 'porous', fills: ['#1f3a47'], kind: 'slab', detail: '2 coats, 100 µm', height: 10 });
 		expect(treadOf('blend').fills).toHaveLength(3);
-		expect(treadOf('stencil')).toMatchObject({ kind: 'raised', label: 'Reed bed', through: 'reeds', brings: 'reeds' });
+		expect(treadOf('stencil')).toMatchObject({
+			kind: 'raised',
+			label: 'Reed bed',
+			through: 'reeds',
+			brings: { kind: 'arrangement', id: 'reeds' }
+		});
 		expect(treadOf('clear').edge).toBe('glossy');
 		expect(treadOf('clean')).toMatchObject({ kind: 'mark', height: 0 });
 	});

@@ -2,6 +2,7 @@
 	import { beforeNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { whereOf } from '$core/layers';
+	import { Tip } from '$lib/ui/controls';
 	import { PieceState, providePiece } from '$lib/ui/piece-state';
 	import Section from '$lib/ui/section/Section.svelte';
 	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
@@ -98,7 +99,7 @@
 							? 'border-ember font-bold'
 							: 'border-transparent text-ink-soft'}"
 					>
-						{name}{#if toDo[path]}<span class="ml-1 align-super text-xs font-bold text-must" title="{toDo[path]} to look at"
+						{name}{#if toDo[path]}<span class="ml-1 align-super text-xs font-bold text-must"
 								>{toDo[path]}<span class="sr-only"> to look at</span></span
 							>{/if}
 					</a>
@@ -107,20 +108,20 @@
 			<span class="flex-1"></span>
 			<SaveStatus />
 			<span class="flex self-center">
-				<button
-					class="button button-quiet"
-					onclick={() => piece.undo()}
-					disabled={!piece.history.canUndo}
-					aria-label="Undo"
-					title="Undo (Ctrl+Z)"><Undo size={18} /></button
-				>
-				<button
-					class="button button-quiet"
-					onclick={() => piece.redo()}
-					disabled={!piece.history.canRedo}
-					aria-label="Redo"
-					title="Redo (Ctrl+Shift+Z)"><Redo size={18} /></button
-				>
+				<Tip text="Undo (Ctrl+Z)">
+					{#snippet children({ props })}
+						<button {...props} class="button button-quiet" onclick={() => piece.undo()} disabled={!piece.history.canUndo} aria-label="Undo"
+							><Undo size={18} /></button
+						>
+					{/snippet}
+				</Tip>
+				<Tip text="Redo (Ctrl+Shift+Z)" side="bottom">
+					{#snippet children({ props })}
+						<button {...props} class="button button-quiet" onclick={() => piece.redo()} disabled={!piece.history.canRedo} aria-label="Redo"
+							><Redo size={18} /></button
+						>
+					{/snippet}
+				</Tip>
 			</span>
 		</div>
 		{#if hasSection}<div class="pt-1"><Section large={current === 'coats'} onchoose={openCoat} /></div>{/if}

@@ -5,6 +5,7 @@
 	import CoatPanel from '$lib/ui/coats/CoatPanel.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
+	import { NumberField, Pick } from '$lib/ui/controls';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -18,7 +19,7 @@
 	const scale = $derived(Math.max(0.02, Math.min((width - 32) / face.width, (height - 64) / face.height)));
 
 	function setWorkshop(key: 'temperature' | 'humidity', value: number): void {
-		if (Number.isFinite(value)) piece.edit((draft) => void (draft.workshop[key] = value), key);
+		piece.edit((draft) => void (draft.workshop[key] = value), key);
 	}
 </script>
 
@@ -45,11 +46,14 @@
 	>
 		<div class="mb-3 flex items-end justify-between gap-3">
 			{#if piece.plan.faces.length > 1}
-				<label class="label"
-					>Seen here<select class="field" value={face.id} onchange={(event) => (piece.seen.face = event.currentTarget.value)}>
-						{#each piece.plan.faces as { id, name } (id)}<option value={id}>{name}</option>{/each}
-					</select></label
-				>
+				<div class="min-w-32">
+					<Pick
+						label="Seen here"
+						value={face.id}
+						options={piece.plan.faces.map(({ id, name }) => ({ value: id, text: name }))}
+						onchange={(id) => (piece.seen.face = id)}
+					/>
+				</div>
 			{:else}<span></span>{/if}
 			<AddStep />
 		</div>
@@ -64,26 +68,24 @@
 				it with Shift. Pull the cut end along to see the piece at any stage.
 			</p>
 			<div class="mt-4 grid grid-cols-2 gap-2">
-				<label class="label"
-					>Workshop, °C<input
-						class="field"
-						type="number"
-						min="-20"
-						max="60"
-						value={piece.project.workshop.temperature}
-						onchange={(event) => event.currentTarget.checkValidity() && setWorkshop('temperature', event.currentTarget.valueAsNumber)}
-					/></label
-				>
-				<label class="label"
-					>Humidity, %<input
-						class="field"
-						type="number"
-						min="0"
-						max="100"
-						value={piece.project.workshop.humidity}
-						onchange={(event) => event.currentTarget.checkValidity() && setWorkshop('humidity', event.currentTarget.valueAsNumber)}
-					/></label
-				>
+				<NumberField
+					label="Workshop"
+					unit="°C"
+					step={1}
+					value={piece.project.workshop.temperature}
+					min={-20}
+					max={60}
+					onchange={(value) => setWorkshop('temperature', value)}
+				/>
+				<NumberField
+					label="Humidity"
+					unit="%"
+					step={1}
+					value={piece.project.workshop.humidity}
+					min={0}
+					max={100}
+					onchange={(value) => setWorkshop('humidity', value)}
+				/>
 			</div>
 			{#each piece.plan.hints.filter(({ path }) => path.startsWith('workshop')) as hint (hint.code)}<p class="fault mt-1">
 					{hint.message}

@@ -1,0 +1,54 @@
+import type { PlanError } from '$core/plan';
+
+/** What the workshop said: what was asked for, or why not. `status` is null where it did not answer; `body` is what came with a refusal. */
+export type Answer<T> =
+	| { readonly ok: true; readonly status: number; readonly value: T }
+	| { readonly ok: false; readonly status: number | null; readonly body: unknown; readonly faults: readonly PlanError[] };
+
+interface Question {
+	readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
+	/** Sent as JSON. */
+	readonly json?: unknown;
+	/** Sent as it is. */
+	readonly body?: BodyInit;
+	readonly type?: string;
+	/** Goes on when the page is left. */
+	readonly keepalive?: boolean;
+}
+
+/** Asks the server of the workshop. It never throws: every way of failing comes as faults in words, each saying what to do. */
+export async function askWorkshop<T>(
+	path: string,
+	{ method = 'GET', json, body, type, keepalive = false }: Question = {}
+): Promise<Answer<T>> {
+	const response = await fetch(path, {
+		method,
+		...(json !== undefined ? { body: JSON.stringify(json) } : body !== undefined ? { body } : {}),
+		...(json !== undefined || type ? { headers: { 'content-type': type ?? 'application/json' } } : {}),
+		keepalive
+	}).catch(() => null);
+	const read: unknown = await response?.json().catch(() => null);
+	/** An answer that breaks off counts as none. */
+	const isWhole = response?.status === 204 || (read !== null && read !== undefined);
+	if (response?.ok && isWhole) return { ok: true, status: response.status, value: read as T };
+	const status = response && (!response.ok || isWhole) ? response.status : null;
+	return { ok: false, status, body: read ?? null, faults: faultsOf(status, read) };
+}
+
+const SILENT = 'The workshop does not answer. Check that Ember Ribbon is still running, and try again in a moment.';
+const CAUSES: Readonly<Record<number, string>> = {
+	403: 'The workshop takes nothing from this page. Open it from the address that Ember Ribbon printed.',
+	404: 'It is not in the workshop any more.',
+	409: 'It was changed in another window.',
+	413: 'This is too large to be sent. Make it smaller first.'
+};
+
+function faultsOf(status: number | null, body: unknown): readonly PlanError[] {
+	const told = (body as { errors?: readonly PlanError[] } | null | undefined)?.errors;
+	if (status !== null && status < 500 && Array.isArray(told) && told.length > 0) return told;
+	const message =
+		status === null
+			? SILENT
+			: (CAUSES[status] ?? `The workshop could not do it (${status}). Nothing has changed; try again, and if it goes on, start it anew.`);
+	return [{ code: 'workshop', path: '', message }];
+}

@@ -1,0 +1,95 @@
+<script lang="ts">
+	import type { MeasuredFace } from '$core/piece';
+	import { usePiece } from '$lib/ui/piece-state';
+	import { placeBalloons, type Target } from './placeBalloons';
+	import type { Viewport } from './Viewport.svelte';
+
+	/** Numbered balloons beside a face for what lies on it, each with a leader to it, as on a workshop drawing. */
+	let { face, view }: { face: MeasuredFace; view: Viewport } = $props();
+	const piece = usePiece();
+
+	const RADIUS = 12;
+	const APART = 2 * RADIUS + 6;
+	/** px: between the face and its balloons; kept free for the buttons at the top, and for dimensions at the bottom. */
+	const BESIDE = 27;
+	const TOP = { free: 18, buttons: 138 };
+	const BUTTONS = 52;
+	const BOTTOM = 50;
+	/** A leader ends so far inside what it points at, as a share of its width. */
+	const INSIDE = 0.07;
+
+	const partOf = (id: string) => (id === face.id ? face.whole : face.parts.find((part) => part.id === id));
+	const on = $derived(piece.decoration.filter(({ parts }) => parts.some((id) => partOf(id))));
+	const targets = $derived(
+		on.map((one, i): Target => {
+			const items = one.kind === 'arrangement' ? piece.plan.items.filter((row) => row.arrangement === one.id && partOf(row.part)) : [];
+			const places = items.map((row) => {
+				const part = partOf(row.part)!;
+				return { x: part.x + row.left + row.width / 2, y: part.y + row.top + row.height / 2 };
+			});
+			const parts = one.parts.flatMap((id) => partOf(id) ?? []);
+			/** Each next one points at the next part down, so that leaders do not lie on each other. */
+			const part = parts.toSorted((a, b) => b.x + b.width - (a.x + a.width) || a.y - b.y)[i % Math.min(parts.length, 4)] ?? parts[0]!;
+			const [x, y] = [part.x + part.width * (1 - INSIDE), part.y + part.height * ((i + 1) / (on.length + 1))];
+			const nearest = places.toSorted((a, b) => b.x - a.x || a.y - b.y)[0];
+			return { id: String(one.number), x: (nearest?.x ?? x) * view.scale, y: (nearest?.y ?? y) * view.scale };
+		})
+	);
+	const column = $derived(Math.min(face.width * view.scale + BESIDE, view.width - view.x - BESIDE));
+	const balloons = $derived(
+		placeBalloons(
+			targets.filter(({ y }) => y + view.y > 0 && y + view.y < view.height),
+			(column + view.x + RADIUS > view.width - BUTTONS ? TOP.buttons : TOP.free) - view.y,
+			view.height - BOTTOM - view.y,
+			APART
+		)
+	);
+</script>
+
+<g aria-label="What lies on it" role="group">
+	{#each balloons as { id, x, y, at } (id)}
+		{@const one = piece.decoration[Number(id) - 1]!}
+		{@const picked = piece.seen.isPicked(one)}
+		{@const away = Math.hypot(column - x, at - y) || 1}
+		{@const foot = { x: column - ((column - x) * RADIUS) / away, y: at - ((at - y) * RADIUS) / away }}
+		<g
+			data-grip
+			data-balloon={one.number}
+			class="cursor-pointer outline-none [&:focus-visible_.ring]:stroke-ink"
+			role="button"
+			tabindex="0"
+			aria-pressed={picked}
+			aria-label="{one.number}. {one.name}, {one.where}{one.looks.length > 0 ? ', worth a look' : ''}"
+			onclick={() => piece.seen.toggle(one)}
+			onkeydown={(event) => {
+				if (event.key !== 'Enter' && event.key !== ' ') return;
+				event.preventDefault();
+				event.stopPropagation();
+				piece.seen.toggle(one);
+			}}
+		>
+			<path d="M{foot.x} {foot.y}L{x} {y}" stroke="#f6f4ef" stroke-width="3.4" opacity="0.75" />
+			<path d="M{foot.x} {foot.y}L{x} {y}" stroke={picked ? 'var(--color-ember)' : 'var(--color-ink)'} stroke-width={picked ? 1.8 : 1.1} />
+			<circle cx={x} cy={y} r="3" fill={picked ? 'var(--color-ember)' : 'var(--color-ink)'} stroke="#f6f4ef" />
+			<circle class="ring" cx={column} cy={at} r={RADIUS + 3.5} fill="transparent" stroke="transparent" stroke-width="2.5" />
+			<circle
+				cx={column}
+				cy={at}
+				r={RADIUS}
+				fill={picked ? 'var(--color-ember)' : 'var(--color-paper)'}
+				stroke={picked ? 'var(--color-ember)' : 'var(--color-ink)'}
+				stroke-width="1.3"
+			/>
+			<text
+				x={column}
+				y={at + 5}
+				text-anchor="middle"
+				font-size="14.5"
+				font-weight={picked ? 700 : 500}
+				fill={picked ? '#fff' : 'var(--color-ink)'}>{one.number}</text
+			>
+			{#if one.looks.length > 0}<text x={column + RADIUS + 3} y={at - 4} font-size="15" font-weight="700" fill="var(--color-must)">!</text
+				>{/if}
+		</g>
+	{/each}
+</g>
