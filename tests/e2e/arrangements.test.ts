@@ -4,7 +4,7 @@ test('at localhost pages open and saves are taken; under another name nothing is
 	const local = { ...workshop, address: workshop.address.replace('127.0.0.1', 'localhost') };
 	const id = await copyOf(workshop, 'net-box');
 	await visit(page, local, `/pieces/${id}/layout`);
-	await page.getByRole('button', { name: 'Shade the fronts' }).click();
+	await page.getByRole('button', { name: 'Shade it' }).click();
 	await saved(page);
 	const other = await page.request.get(`${workshop.address}/api/pieces`, { headers: { host: 'elsewhere.example' } });
 	expect(other.status()).toBe(421);

@@ -1,4 +1,4 @@
-import { copyOf, expect, expectNoViolations, saved, test, visit } from './workshop';
+import { choose, copyOf, expect, expectNoViolations, saved, test, visit } from './workshop';
 
 test('every kind of step is added from the menu, by keyboard too, and its panel has no axe violation', async ({ page, workshop }) => {
 	test.setTimeout(120_000);
@@ -76,7 +76,7 @@ test('old holes that are to be filled bring the filler; undo takes it out again 
 		.or(page.getByRole('radio', { name: 'Hardware' }))
 		.click();
 	await page.getByRole('radio', { name: 'move it' }).click();
-	await page.getByLabel('Where, across').nth(1).selectOption('one, middle');
+	await choose(page, 'Where, across', 'one, middle', 1);
 	await page.getByRole('link', { name: /^Coats/ }).click();
 	await expect(page.locator('[data-tread="filler"]')).toBeVisible();
 	await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import sharp from 'sharp';
-import { expect, expectNoViolations, saved, test, visit, type Workshop } from './workshop';
+import { choose, expect, expectNoViolations, saved, test, visit, type Workshop } from './workshop';
 
 async function begin(page: Page, workshop: Workshop, shape: string, name: string): Promise<void> {
 	await visit(page, workshop, '/');
@@ -61,12 +61,12 @@ test('a sideboard from a list of readings; what is wrong is named where it stand
 		await page.getByRole('radio', { name: 'Parts' }).click();
 		await page.getByRole('button', { name: /^Door 1/ }).click();
 		await page.getByRole('button', { name: 'Lay a part on Door 1' }).click();
-		await page.getByLabel('Measured by').selectOption('its place and size');
+		await choose(page, 'Measured by', 'its place and size');
 		await page.getByLabel('width', { exact: true }).fill('2000');
 		await expect(page.getByText(/reaches over the edge of Door 1/)).toBeVisible();
 		await expectNoViolations(page, 'measure, a part that is too large');
 		await expect(page.getByRole('radio', { name: /^Parts !1/ })).toBeVisible();
-		await page.getByLabel('Measured by').selectOption('its margins');
+		await choose(page, 'Measured by', 'its margins');
 		for (const [side, mm] of [
 			['left', '70'],
 			['top', '60'],
@@ -79,11 +79,11 @@ test('a sideboard from a list of readings; what is wrong is named where it stand
 
 	await test.step('a knob off its drawer is named at its figure', async () => {
 		await page.getByRole('radio', { name: 'Hardware' }).click();
-		await page.getByLabel('Where, across').first().selectOption('one, from the left');
+		await choose(page, 'Where, across', 'one, from the left');
 		await page.getByLabel('Edge to its middle').first().fill('3');
 		await expect(page.getByRole('radio', { name: /^Hardware !/ })).toBeVisible();
 		await expectNoViolations(page, 'measure, a knob off its drawer');
-		await page.getByLabel('Where, across').first().selectOption('one, middle');
+		await choose(page, 'Where, across', 'one, middle');
 		await expect(page.getByRole('radio', { name: 'Hardware', exact: true })).toBeVisible();
 	});
 
@@ -94,9 +94,9 @@ test('a sideboard from a list of readings; what is wrong is named where it stand
 		await expectNoViolations(page, 'measure, laid flat');
 		await side.focus();
 		await page.keyboard.press('Enter');
-		await expect(page.getByLabel('Face that is shown')).toHaveValue('left');
+		await expect(page.getByLabel(/^Face that is shown/)).toHaveAttribute('data-value', 'left');
 		await page.getByRole('radio', { name: 'Ground, edges' }).click();
-		await page.getByLabel('Ground', { exact: true }).selectOption('veneer');
+		await choose(page, 'Ground', 'veneer');
 		await expect(page.getByText(/Veneer is 0.5 to 0.8 mm thin/)).toBeVisible();
 		await expectNoViolations(page, 'measure, ground');
 	});

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -51,6 +51,16 @@ export async function copyOf(workshop: Workshop, demo: string): Promise<string> 
 	const body = JSON.stringify({ ...project, piece: { ...project.piece, name: `Copy of ${demo}` } });
 	const answer = await fetch(`${workshop.address}/api/pieces`, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
 	return ((await answer.json()) as { id: string }).id;
+}
+
+/** Takes one of a list by its label; `nth` where several have it. */
+export async function choose(within: Page | Locator, label: string, option: string, nth = 0): Promise<void> {
+	const page = 'page' in within ? within.page() : within;
+	await within
+		.getByLabel(new RegExp(`^${label}`))
+		.nth(nth)
+		.click();
+	await page.getByRole('option', { name: option, exact: true }).click();
 }
 
 /** Saved, and said so. */

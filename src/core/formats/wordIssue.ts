@@ -29,6 +29,10 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`${beyond(v, u)} This drawer is out of step with the others: ${length(v['instead'], u)} would fit. Measure it again.`,
 	'chain.wrong-digit': (v, u) =>
 		`${beyond(v, u)} One digit may be wrong here: ${length(v['instead'], u)} would fit. Measure this one again.`,
+	'rest.none': (v, u) =>
+		`Nothing is left for it: the other readings are ${length(v['left'], u)} more than the whole. Measure it, or go through the others.`,
+	'rest.twice': () => 'Another link of this chain is the rest already. Measure one of them.',
+	'rest.graded': () => 'The rule for the fronts shares out what is left. Measure this one, or read each front.',
 	'sizes.no-room': (v, u) =>
 		`By this rule the ${v['count']} would not fit into ${length(v['left'], u)}: one of them would have no height left. Change the figure or the rule.`,
 	'outline.too-large': (v, u) => `This is more than the shape can take: ${length(v['most'], u)} at most. Make it smaller.`,

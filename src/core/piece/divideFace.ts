@@ -9,6 +9,7 @@ import { OVERALL } from './findSuspects';
 import { gradeSizes } from './gradeSizes';
 import type { Gap, MeasuredChain, MeasuredReading } from './parts';
 import type { Box } from './box';
+import { isRest, restOfChain } from './restOfChain';
 import type { LengthReader } from './readLengths';
 import type { Face, Reading, ReadingRole } from './schema';
 import { boxOutline } from './shapeOutline';
@@ -74,7 +75,12 @@ export function divideFace(
 function divide(chain: Chain, context: Context): void {
 	const { read } = context;
 	const graded = gradedIn(chain);
-	const lengths = chain.readings.map((entry, i) => (graded.has(i) ? null : read(entry.reading, `${chain.path}[${i}].reading`, 'positive')));
+	const lengths = chain.readings.map((entry, i) =>
+		graded.has(i) || isRest(entry.reading) ? null : read(entry.reading, `${chain.path}[${i}].reading`, 'positive')
+	);
+	chain.readings.forEach((entry, i) => {
+		if (isRest(entry.reading) && !graded.has(i)) lengths[i] = takeRest(chain, i, lengths, graded.size, context);
+	});
 	const start = chain.along === 'down' ? chain.box.y : chain.box.x;
 	const room = chain.along === 'down' ? chain.box.height : chain.box.width;
 	const sizes = gradedSizes(chain, graded, lengths, room, context);
@@ -95,6 +101,21 @@ function divide(chain: Chain, context: Context): void {
 	placed.forEach((reading, i) => {
 		if (reading.role === 'gap') context.gaps.push(...gapsBetween(chain, i, placed, here, context));
 	});
+}
+
+/** What is left for a link, as if it had been read; null where that is not known, with the fault beside it where there is one. */
+function takeRest(
+	chain: Chain,
+	at: number,
+	lengths: readonly (ChainReading | null)[],
+	graded: number,
+	context: Context
+): ChainReading | null {
+	const rest = restOfChain(chain, at, lengths, graded);
+	if (rest.kind === 'found') return exactly(rest.mm, context);
+	if (rest.kind === 'fault')
+		context.issues.push({ code: `rest.${rest.fault}`, path: `${chain.path}[${at}].reading`, values: { left: -rest.left } });
+	return null;
 }
 
 function placeOne(chain: Chain, entry: Reading, reading: MeasuredReading, i: number, context: Context): void {
@@ -198,7 +219,8 @@ function checkOne(
 	{ issues }: Context
 ): ChainCheck | null {
 	if (chain.overall === null || lengths.some((length, i) => length === null && !graded.has(i))) return null;
-	if (graded.size > 0) return { residual: 0, allowed: 0, verdict: 'closed', shares: lengths.map(() => 0), suspects: [] };
+	if (graded.size > 0 || chain.readings.some(({ reading }) => isRest(reading)))
+		return { residual: 0, allowed: 0, verdict: 'closed', shares: lengths.map(() => 0), suspects: [] };
 	const check = checkChain(
 		chain.overall,
 		lengths.map((length, i) => ({ ...length!, role: chain.readings[i]!.role }))

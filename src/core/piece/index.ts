@@ -60,6 +60,7 @@ export { GROUND_NOTE, GROUNDS, type Ground } from './grounds';
 export { placeName } from './placeName';
 export { partIdsOf, walkReadings } from './walkReadings';
 export { suggestChain } from './suggestChain';
+export { isRest } from './restOfChain';
 export { simulateReading } from './simulateTape';
 export { checkKnownLength, type ScaleCheck } from './knownLength';
 export { STARTERS, type Starter } from './starters';

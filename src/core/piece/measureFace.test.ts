@@ -88,6 +88,50 @@ describe('rows within rows', () => {
 	});
 });
 
+describe('a link that is the rest', () => {
+	const chainOf = (...readings: [ReadingRole, number | string][]) =>
+		front({ chain: readings.map(([role, reading], i) => link(role, `l${i}`, reading)) });
+	const measure = (face: Face) => {
+		const { faces, issues } = measurePiece(pieceOf(face), 'mm');
+		return { chain: faces[0]!.chains[0]!, issues: issues.map(({ code, path }) => `${code} at ${path}`) };
+	};
+
+	it.each<[string, string]>([
+		['rest', 'the last one'],
+		[' The Rest ', 'written otherwise']
+	])('is what the others leave: %j, %s', (text) => {
+		const { chain, issues } = measure(chainOf(['rail', 30], ['drawer', 500], ['plinth', text]));
+		expect(issues).toEqual([]);
+		expect(chain.readings.map(({ mm, estimated }) => [mm, estimated])).toEqual([
+			[30, false],
+			[500, false],
+			[270, false]
+		]);
+		expect(chain.check).toMatchObject({ verdict: 'closed', residual: 0 });
+	});
+	it('within a row, of the row; anywhere in the chain', () => {
+		const split = row([link('stile', 'a', 20), link('door', 'b', 'rest'), link('stile', 'c', 20)]);
+		const { faces, issues } = measurePiece(pieceOf(front({ chain: [link('rail', 'rail', 'rest'), link('row', 'row', 700, split)] })), 'mm');
+		expect(issues).toEqual([]);
+		expect(faces[0]!.parts.find(({ id }) => id === 'b')).toMatchObject({ x: 20, y: 100, width: 1160, height: 700 });
+	});
+	it('waits while another reading is open, without a fault of its own', () => {
+		const { chain, issues } = measure(chainOf(['rail', ''], ['drawer', 500], ['plinth', 'rest']));
+		expect(issues).toEqual(['length.empty at piece.faces[0].chain[0].reading']);
+		expect(chain.check).toBeNull();
+		expect(chain.readings[2]!.estimated).toBe(true);
+	});
+	it.each<[string, Face, string]>([
+		['nothing left', chainOf(['rail', 300], ['drawer', 500], ['plinth', 'rest']), 'rest.none at piece.faces[0].chain[2].reading'],
+		['two of them', chainOf(['rail', 'rest'], ['drawer', 500], ['plinth', 'rest']), 'rest.twice at piece.faces[0].chain[2].reading'],
+		[
+			'a rule that shares out what is left',
+			{ ...chainOf(['rail', 'rest'], ['drawer', ''], ['drawer', '']), sizes: { rule: 'equal' } },
+			'rest.graded at piece.faces[0].chain[0].reading'
+		]
+	])('%s is a fault beside it', (_, face, fault) => expect(measure(face).issues).toEqual([fault]));
+});
+
 describe('parts on parts', () => {
 	const part = (id: string, on: string, more: Partial<PlacedPart> = {}) => insetPart(id, id, on, '50', more);
 	const box = (left: number, top: number, width: number, height: number): PlacedPart['place'] => ({

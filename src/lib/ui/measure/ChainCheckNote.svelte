@@ -1,7 +1,8 @@
 <script lang="ts">
 	import type { ChainCheck } from '$core/piece';
-	import { OVERALL } from '$core/piece';
+	import { isRest, OVERALL } from '$core/piece';
 	import { formatLength } from '$core/units';
+	import { Help } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { nameOf, readingOf } from './targets';
 
@@ -11,6 +12,7 @@
 	const unit = $derived(piece.project.units);
 	const chain = $derived(piece.face.chains.find((one) => one.of === of));
 	const whole = $derived(chain?.along === 'across' ? 'width' : 'height');
+	const hasRest = $derived(chain !== undefined && chain.readings.some(({ id }) => isRest(readingOf(piece.faceInput as never, id).reading)));
 	const write = (mm: number) => formatLength(Math.abs(mm), unit, 0.1).text;
 	const calledAt = (index: number) => {
 		if (index === OVERALL) return `the whole ${whole}`;
@@ -34,9 +36,12 @@
 </script>
 
 {#if check === null}
-	{#if of === null}<p class="note">The chain is checked when every reading is there.</p>{/if}
+	{#if of === null}<p class="note">The chain is checked when every reading is there. <Help word="the chain" /></p>{/if}
 {:else if check.verdict === 'closed'}
-	<p><b class="text-well">✓ The chain closes.</b> {of === null ? `The readings add up to the whole ${whole}.` : ''}</p>
+	<p>
+		<b class="text-well">✓ The chain closes.</b>
+		{hasRest ? 'One link is the rest, so nothing checks the others.' : of === null ? `The readings add up to the whole ${whole}.` : ''}
+	</p>
 {:else if check.verdict === 'shared'}
 	<p>
 		<b class="text-well">✓ The chain closes.</b>

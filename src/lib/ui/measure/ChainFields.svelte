@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { READING_ROLES, type MeasuredChain, type Reading, type ReadingRole, type SizeRule } from '$core/piece';
+	import { isRest, READING_ROLES, type MeasuredChain, type Reading, type ReadingRole, type SizeRule } from '$core/piece';
 	import { formatFigure } from '$core/units';
-	import { NumberField, Pick, Tip } from '$lib/ui/controls';
+	import { Help, NumberField, Pick, Tip } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { changeChain, insertLink, removeLink } from './chainEdits';
 	import ChainCheckNote from './ChainCheckNote.svelte';
@@ -38,7 +38,16 @@
 	];
 	const ROLE_WORDS: Readonly<Partial<Record<ReadingRole, string>>> = { open: 'opening' };
 
+	/** The last that is open of a chain that is else read: it need not be measured. */
+	function mayBeRest(entry: Reading): boolean {
+		const open = chain.filter(({ id, reading }) => reading === '' && !graded.has(id));
+		return (
+			(measured?.overall ?? null) !== null && chain.length > 1 && open.length === 1 && open[0]!.id === entry.id && sizes.rule === 'readings'
+		);
+	}
 	function noteOf(i: number): string | undefined {
+		const reading = measured?.readings[i];
+		if (isRest(chain[i]!.reading) && reading && !reading.estimated) return `is ${formatFigure(reading.mm, unit, 0.1).text}`;
 		const share = measured?.check?.shares[i] ?? 0;
 		return Math.abs(share) >= 0.05 ? `${share > 0 ? '+' : '−'}${Math.abs(share).toFixed(1)} mm` : undefined;
 	}
@@ -100,7 +109,6 @@
 				/>{/if}
 		</div>
 	{/if}
-	<div role="status"><ChainCheckNote {of} check={measured?.check ?? null} /></div>
 	<div class="mt-2 space-y-1">
 		{#each chain as entry, i (entry.id)}
 			{@const name = nameOf(entry.id, entry.role, face, piece.faceInput)}
@@ -118,6 +126,13 @@
 						onchange={(text) => piece.editFace((draft) => void (readingOf(draft, entry.id).reading = text), `chain ${entry.id}`)}
 					/>
 				</div>
+				{#if mayBeRest(entry)}<span class="flex items-center gap-1"
+						><button
+							class="button button-quiet !min-h-[32px] !px-1 text-sm whitespace-nowrap underline"
+							onclick={() => piece.editFace((draft) => void (readingOf(draft, entry.id).reading = 'rest'))}
+							aria-label="{name} is the rest">the rest</button
+						><Help word="the rest" /></span
+					>{/if}
 				{#if entry.role === 'gap' && !changing}
 					<div class="w-[6.4rem]">
 						<ReadingField
@@ -165,4 +180,5 @@
 			{#if entry.split}<ChainFields of={entry.id} chain={entry.split.chain} sizes={entry.split.sizes} {changing} {next} />{/if}
 		{/each}
 	</div>
+	<div class="mt-2" role="status"><ChainCheckNote {of} check={measured?.check ?? null} /></div>
 </div>

@@ -88,10 +88,10 @@
 			<p class="mt-1">Nothing yet. Colours come first, then what goes on them: shade a front from edge to centre, then lay motifs on it.</p>
 		{/if}
 		{#if !piece.picked}<p class="mt-3 text-sm">
-			The next goes on <b>{nameParts(partsOf(piece.nextParts, piece.plan), piece.plan)}</b>{piece.seen.parts.length > 0
-				? ', as you chose.'
-				: '; click a part on the piece to choose another.'}
-		</p>{/if}
+				The next goes on <b>{nameParts(partsOf(piece.nextParts, piece.plan), piece.plan)}</b>{piece.seen.parts.length > 0
+					? ', as you chose.'
+					: '; click a part on the piece to choose another.'}
+			</p>{/if}
 		<div class="mt-2 flex flex-wrap gap-2">
 			<button class="button" onclick={() => shade()}>Shade it</button>
 			<button class="button" aria-expanded={choosing} onclick={() => (choosing = !choosing)}>Lay a motif</button>
