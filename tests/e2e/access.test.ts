@@ -30,7 +30,7 @@ const PATTERN_NAMES = [
 
 test('lay out has none with a zone, whatever its pattern', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
-	await page.getByRole('button', { name: 'Edge shade and glow' }).click();
+	await page.getByRole('button', { name: 'Edge shade and glow', exact: true }).click();
 	await expectNoViolations(page, 'layout, zone');
 	await page.getByRole('button', { name: /^Where it lies/ }).click();
 	await page.getByRole('button', { name: 'By name' }).click();
@@ -48,14 +48,14 @@ test('lay out has none with motifs, of each kind of arrangement', async ({ page,
 	await page.locator('[data-item^="reeds drawer-2 "] >> nth=0').click();
 	await page.getByText('Limits of size, gap and place').click();
 	await expectNoViolations(page, 'layout, motif');
-	const motif = page.getByLabel(/^Motif/);
+	const motif = page.getByRole('combobox', { name: 'Motif' });
 	await motif.focus();
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('option', { name: 'Reed' })).toBeVisible();
 	await expectNoViolations(page, 'layout, a list that is open');
 	await page.keyboard.type('rip');
 	await page.keyboard.press('Enter');
-	await expect(motif).toHaveText('Ripple');
+	await expect(motif).toHaveValue('Ripple');
 	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	await expectNoViolations(page, 'layout, motif store');
 	for (const kind of ['single motif', 'all-over field']) {

@@ -5,7 +5,7 @@ test.describe.configure({ mode: 'serial' });
 
 test('a border is dragged on the piece, and comes back with one undo', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
-	await page.getByRole('button', { name: 'Edge shade and glow' }).click();
+	await page.getByRole('button', { name: 'Edge shade and glow', exact: true }).click();
 	const handle = page.locator('[data-handle="join-0"]');
 	const border = page.getByLabel('Border width');
 	const before = Number.parseInt(await border.inputValue());
@@ -30,7 +30,7 @@ test('a border is dragged on the piece, and comes back with one undo', async ({ 
 
 test('two looks are compared by a line and side by side, and the held one is taken back', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
-	await page.getByRole('button', { name: 'Edge shade and glow' }).click();
+	await page.getByRole('button', { name: 'Edge shade and glow', exact: true }).click();
 	await page.getByRole('button', { name: 'Compare from here', exact: true }).click();
 	await choose(page, 'How it goes', 'Bands');
 	await expect(page.getByRole('img', { name: 'As it was held' })).toHaveAttribute('data-shown', 'true');

@@ -53,7 +53,9 @@
 		piece.replace(dropCoat(piece.project, coat.id));
 		piece.seen.coat = null;
 		/** This panel goes with its coat: one is left at the step beside it. */
-		void tick().then(() => document.querySelector<HTMLElement>(`[data-tread="${beside}"], [data-column]`)?.focus());
+		void tick().then(() =>
+			(document.querySelector<HTMLElement>(`[data-tread="${beside}"]`) ?? document.querySelector<HTMLElement>('[data-column]'))?.focus()
+		);
 	}
 </script>
 

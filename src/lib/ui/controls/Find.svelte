@@ -13,6 +13,7 @@
 	let { label, value, options, onchange }: Props = $props();
 	const id = $props.id();
 	let typed: string | null = $state(null);
+	let open = $state(false);
 	const chosen = $derived(options.find((option) => option.value === value));
 	const sought = $derived(((typed as string | null) ?? '').trim().toLowerCase());
 	const left = $derived(options.filter(({ text, group }) => `${text} ${group ?? ''}`.toLowerCase().includes(sought)));
@@ -36,6 +37,7 @@
 		type="single"
 		{value}
 		allowDeselect={false}
+		bind:open
 		inputValue={chosen?.text ?? ''}
 		items={options.map((option) => ({ value: option.value, label: option.text }))}
 		onValueChange={(next) => {
@@ -51,11 +53,17 @@
 				data-value={value}
 				oninput={(event) => (typed = event.currentTarget.value)}
 				onfocus={(event) => event.currentTarget.select()}
+				onclick={() => (open = true)}
+				onkeydown={(event) => {
+					if (event.key !== 'Enter' || open) return;
+					event.preventDefault();
+					open = true;
+				}}
 				clearOnDeselect={false}
 			/>
 			<Combobox.Trigger
 				class="absolute inset-y-0 right-0 flex w-8 items-center justify-center text-ink-soft"
-				aria-label="All of {label}"
+				aria-hidden="true"
 				tabindex={-1}><Chevron size={16} /></Combobox.Trigger
 			>
 		</span>

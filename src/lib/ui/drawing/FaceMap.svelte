@@ -7,7 +7,7 @@
 	const net = $derived(piece.plan.unfolded);
 	/** Smaller than this a finger does not find it: such faces are only drawn here, and picked from the list. */
 	const FINGER = 24;
-	const MOST = { width: 62, height: 58 };
+	const MOST = { width: 80, height: 66 };
 	const k = $derived(Math.min(MOST.width / net.width, MOST.height / net.height));
 	const faceOf = (id: string) => piece.plan.faces.find((face) => face.id === id)!;
 	const isShown = (id: string) => piece.seen.view === 'face' && piece.face.id === id;

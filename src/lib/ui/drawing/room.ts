@@ -1,2 +1,2 @@
 /** Left free beside a drawing where the map of the faces stands, px. */
-export const MAP = 108;
+export const MAP = 122;

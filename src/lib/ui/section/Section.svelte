@@ -233,7 +233,7 @@
 			{/if}
 		{/each}
 		<div
-			class="group absolute z-10 w-[22px] -translate-x-1/2 cursor-ew-resize touch-none focus:outline-none"
+			class="group absolute z-10 w-[24px] -translate-x-1/2 cursor-ew-resize touch-none focus:outline-none"
 			style:left="{cut}px"
 			style:top="{labels - 6}px"
 			style:height="{height + 6 + WAITS}px"
@@ -248,7 +248,7 @@
 			onpointerdown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
 			onpointermove={(event) => event.buttons > 0 && cutAt(event)}
 		>
-			<svg width="22" height={height + 6 + WAITS} class="block overflow-visible" aria-hidden="true">
+			<svg width="22" height={height + 6 + WAITS} class="ml-px block overflow-visible" aria-hidden="true">
 				<path
 					d="M11 0{Array.from(
 						{ length: Math.floor((height + 6) / 14) },
