@@ -213,7 +213,7 @@ test('the project file goes out and comes back unchanged; a broken one changes n
 
 test('bands climb the whole piece; far colours are named and bridged from the palette; the picture follows', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
-	await page.getByRole('button', { name: 'Edge shade and glow' }).click();
+	await page.getByRole('button', { name: 'Edge shade and glow', exact: true }).click();
 	await choose(page, 'How it goes', 'Bands');
 	await page.getByRole('radio', { name: 'the piece, from the floor' }).click();
 	const picture = page.locator('canvas').first();

@@ -17,6 +17,7 @@ export function sourceOfScene(project: Project, plan: Plan, face = plan.faces[0]
 		coats: project.finish.coats,
 		materials: gatherMaterials(project.materials),
 		items: plan.items,
-		surfacesOf: (coat: string) => plan.order.find((step) => step.coat === coat)?.surfaces ?? []
+		surfacesOf: (coat: string) => plan.order.find((step) => step.coat === coat)?.surfaces ?? [],
+		hardwareAt: (coat: string) => plan.order.find((step) => step.coat === coat)?.traits.hardware ?? null
 	};
 }

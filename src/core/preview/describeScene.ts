@@ -1,5 +1,5 @@
 import { pigmentOfHex, pigmentsOf, type Colour } from '../colour';
-import { amountOfCoat, colourOf, hiddenBy, isFilm, kindOfCoat, whereOf, type Coat, type Look, type Material } from '../layers';
+import { amountOfCoat, colourOf, hiddenBy, isFilm, kindOfCoat, whereOf, type Coat, type Look, type Material, type Traits } from '../layers';
 import { flattenOutline } from '../geometry';
 import { layZone, type LaidItem, type Layout } from '../layout';
 import { GROUNDS, isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
@@ -17,6 +17,8 @@ export interface SceneSource {
 	readonly items: readonly LaidItem[];
 	/** Surfaces of each coat, by its id. */
 	readonly surfacesOf: (coat: string) => readonly string[];
+	/** What a coat does with the hardware. */
+	readonly hardwareAt: (coat: string) => Traits['hardware'];
 }
 
 const SEED = 20;
@@ -36,6 +38,15 @@ export function describeScene(source: SceneSource): Scene {
 		ground: face.ground,
 		grain,
 		seed: SEED,
+		hardware: face.whole.hardware.map(({ kind, footprint: { x, y, width, height }, round, holes }) => ({
+			kind,
+			x,
+			y,
+			width,
+			height,
+			round,
+			holes: holes.map((hole) => ({ x: hole.x, y: hole.y, diameter: hole.diameter }))
+		})),
 		layers: source.coats.map((coat) => layerOf(coat, source))
 	};
 }
@@ -76,7 +87,10 @@ interface Showing<Effect extends Look['effect']> {
 
 /** How each effect is described. A new one is a line here, a member of `SceneLayer`, and a file in `effects`. */
 const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect>) => SceneLayer } = {
-	none: ({ coat }) => ({ kind: 'none', coat: coat.id }),
+	none: ({ coat, source }) => {
+		const hardware = source.hardwareAt(coat.id);
+		return { kind: 'none', coat: coat.id, ...(hardware === null ? {} : { hardware: hardware === 'off' ? 'off' : 'on' }) };
+	},
 	bare: ({ coat, surfaces, source: { face } }) => ({
 		kind: 'bare',
 		coat: coat.id,

@@ -6,6 +6,8 @@ export interface Light {
 	readonly angle: number;
 	/** How strongly relief shows. */
 	readonly rake: number;
+	/** Where on the face the lamp is mirrored, from the shadow side (0) to its own (1); null: it is looked at from beside the gleam. */
+	readonly gleam?: number | null;
 }
 
 export const WORKSHOP_LIGHT: Light = { angle: 125, rake: 1 };

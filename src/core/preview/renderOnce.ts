@@ -1,7 +1,7 @@
 import { createCanvas } from './effects/canvas';
 import { layLayer } from './effects';
 import { paintGround } from './effects/paintGround';
-import { lightPlanes } from './lightPlanes';
+import { lightPicture } from './lightPicture';
 import { createPlanes } from './planes';
 import type { Picture } from './renderScene';
 import type { Scene } from './scene';
@@ -17,5 +17,5 @@ export function* renderOnce(scene: Scene, scale: number, steps: number): Generat
 		layLayer(planes, layer, canvas);
 		yield i + 1;
 	}
-	return { width, height, pixels: lightPlanes(planes, scale, canvas.surfaces) };
+	return { width, height, pixels: lightPicture(planes, canvas, steps) };
 }

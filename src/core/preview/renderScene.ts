@@ -1,7 +1,8 @@
 import { layLayer } from './effects';
 import { paintGround } from './effects/paintGround';
 import { createCanvas, type Canvas } from './effects/canvas';
-import { lightPlanes } from './lightPlanes';
+import { lightPicture } from './lightPicture';
+import type { Light } from './lightPlanes';
 import { copyPlanes, createPlanes, type Planes } from './planes';
 import type { Scene } from './scene';
 
@@ -18,7 +19,7 @@ export interface Renderer {
 	/** How many layers of the scene last laid are ready. */
 	laid(): number;
 	/** The scene after its first `steps` layers, which must be laid, in the light. */
-	light(steps: number): Picture;
+	light(steps: number, light?: Light): Picture;
 	/** All at once. */
 	render(scene: Scene, scale: number, steps: number): Picture;
 }
@@ -33,6 +34,7 @@ export function createRenderer(): Renderer {
 	const renderer: Renderer = {
 		layNext(scene, scale, steps) {
 			cache = keepWhatIsSame(cache, scene, scale);
+			cache.canvas = { ...cache.canvas, scene };
 			const i = cache.layers.length;
 			if (i >= steps) return true;
 			const layer = scene.layers[i]!;
@@ -44,11 +46,11 @@ export function createRenderer(): Renderer {
 			return i + 1 >= steps;
 		},
 		laid: () => cache?.layers.length ?? 0,
-		light(steps) {
+		light(steps, light) {
 			const planes = cache?.planes[steps];
 			if (!cache || !planes)
 				throw new RangeError(`light(${steps}) needs that many layers, ${renderer.laid()} are laid: call layNext first`);
-			return { width: planes.width, height: planes.height, pixels: lightPlanes(planes, cache.canvas.scale, cache.canvas.surfaces) };
+			return { width: planes.width, height: planes.height, pixels: lightPicture(planes, cache.canvas, steps, light) };
 		},
 		render(scene, scale, steps) {
 			while (!renderer.layNext(scene, scale, steps)) continue;
@@ -62,7 +64,7 @@ interface Cache {
 	readonly key: string;
 	readonly layers: string[];
 	readonly planes: Planes[];
-	readonly canvas: Canvas;
+	canvas: Canvas;
 }
 
 function keepWhatIsSame(cache: Cache | null, scene: Scene, scale: number): Cache {

@@ -2,7 +2,7 @@ import type { Pigment } from '../colour';
 import type { Ring } from '../geometry';
 import type { BlendMethod } from '../layers';
 import type { Laid, Zone } from '../layout';
-import type { Box, GroundId } from '../piece';
+import type { Box, GroundId, HardwareKind } from '../piece';
 import type { Mm, Um } from '../units';
 
 /** One picture to be made: plain data, so that it can be sent to a worker. Lengths in mm from the top left of the face. */
@@ -18,8 +18,16 @@ export interface Scene {
 	readonly ground: GroundId;
 	readonly grain: 'level' | 'upright';
 	readonly seed: number;
+	readonly hardware: readonly SceneHardware[];
 	/** Bottom up. */
 	readonly layers: readonly SceneLayer[];
+}
+
+/** What stands on the face or is let into it, in its box. */
+export interface SceneHardware extends Box {
+	readonly kind: HardwareKind;
+	readonly round: boolean;
+	readonly holes: readonly { readonly x: Mm; readonly y: Mm; readonly diameter: Mm }[];
 }
 
 export interface SceneFront extends Box {
@@ -59,7 +67,8 @@ export interface Through {
 }
 
 export type SceneLayer =
-	| { readonly kind: 'none'; readonly coat: string }
+	/** Nothing to be seen but, where it has to do with hardware, that. */
+	| { readonly kind: 'none'; readonly coat: string; readonly hardware?: 'on' | 'off' }
 	/** Down to the ground: what it is made of under an old finish. */
 	| { readonly kind: 'bare'; readonly coat: string; readonly surfaces: readonly number[]; readonly ground: GroundId }
 	| ({ readonly kind: 'paint'; readonly coat: string; readonly surfaces: readonly number[] } & Paint)

@@ -26,6 +26,7 @@ const scene: Scene = {
 	ground: 'veneer',
 	grain: 'level',
 	seed: 5,
+	hardware: [],
 	layers: []
 };
 const canvas = createCanvas(scene, 1, 100, 60);

@@ -78,7 +78,9 @@
 </script>
 
 <div>
-	<label class={hideLabel ? 'sr-only' : 'label'} for={id}>{label}</label>
+	<span class={hideLabel ? 'sr-only' : 'label'}
+		><label for={id}>{label}</label>{#if unit}, {unit}{/if}</span
+	>
 	<span class="relative block">
 		<input
 			{id}

@@ -10,5 +10,6 @@ export { default as Pop } from './Pop.svelte';
 export { default as Progress } from './Progress.svelte';
 export { default as RadioRow } from './RadioRow.svelte';
 export { default as Slide } from './Slide.svelte';
+export { default as Tabs } from './Tabs.svelte';
 export { default as Tick } from './Tick.svelte';
 export { default as Tip } from './Tip.svelte';

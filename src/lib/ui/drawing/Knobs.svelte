@@ -7,12 +7,14 @@
 		mounted: boolean;
 		/** Old holes are filled: nothing marks them any more. */
 		filled?: boolean;
+		/** The picture below shows what is on, and holes: only where hardware will be is drawn. */
+		inPicture?: boolean;
 	}
-	let { face, scale, mounted, filled = false }: Props = $props();
+	let { face, scale, mounted, filled = false, inPicture = false }: Props = $props();
 </script>
 
 <g aria-hidden="true" pointer-events="none">
-	{#each face.whole.hardware as { kind, footprint, holes, round }, i (i)}
+	{#each inPicture && mounted ? [] : face.whole.hardware as { kind, footprint, holes, round }, i (i)}
 		{@const box = {
 			x: footprint.x * scale,
 			y: footprint.y * scale,
@@ -22,7 +24,7 @@
 		<rect
 			{...box}
 			rx={round ? box.width / 2 : kind === 'keyhole' ? box.width / 2 : 3}
-			fill={kind === 'keyhole' ? '#1d1a17' : mounted ? '#d9cfb9' : '#ffffff22'}
+			fill={inPicture ? 'none' : kind === 'keyhole' ? '#1d1a17' : mounted ? '#d9cfb9' : '#ffffff22'}
 			stroke="#1d1a17"
 			stroke-width="1.2"
 			stroke-dasharray={mounted ? undefined : '3 2'}
@@ -36,7 +38,7 @@
 				fill="#fffdf5"
 				opacity="0.8"
 			/>
-		{:else if !mounted || !round}
+		{:else if !inPicture && (!mounted || !round)}
 			{#each holes as hole, h (h)}<circle
 					cx={hole.x * scale}
 					cy={hole.y * scale}

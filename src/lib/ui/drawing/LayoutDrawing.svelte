@@ -26,9 +26,8 @@
 	let progress = $state(1);
 
 	const order = $derived(piece.plan.order.slice(0, piece.steps));
-	const mounted = $derived(
-		order.some(({ traits }) => traits.hardware === 'on') || !piece.plan.order.some(({ traits }) => traits.hardware === 'off')
-	);
+	/** As the picture has it: on until it is taken off, then as the last step left it. */
+	const mounted = $derived((order.findLast(({ traits }) => traits.hardware !== null)?.traits.hardware ?? 'on') !== 'off');
 	/** From the filler on, and whatever comes over it, there is no hole to be seen. */
 	const filled = $derived(order.some(({ traits }) => traits.fills));
 	const stencilled = (arrangement: string) => order.some(({ through }) => through === arrangement);
@@ -153,7 +152,7 @@
 			{@const k = view.scale}
 			<PartPicks {face} scale={k} />
 			<LaidMotifs {face} scale={k} shown={stencilled} />
-			<Knobs {face} scale={k} {mounted} {filled} />
+			<Knobs {face} scale={k} {mounted} {filled} inPicture />
 			<SizeLines {face} scale={k} below={26} />
 			{#if zone}<ZoneHandles {face} scale={k} {zone} />{/if}
 			<Balloons {face} {view} />

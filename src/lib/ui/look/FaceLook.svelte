@@ -36,6 +36,7 @@
 		steps={piece.steps}
 		scales={sketch ? [full / 4] : [full / 4, full]}
 		label="{piece.project.piece.name} after {piece.steps} steps"
+		light={piece.seen.light}
 		{onprogress}
 	/>
 </div>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { LookClient, type LookPicture } from '$lib/workers/look/client';
 	import { sourceOfScene, type Plan } from '$core/plan';
-	import { describeScene, type Scene } from '$core/preview';
+	import { describeScene, WORKSHOP_LIGHT, type Light, type Scene } from '$core/preview';
 	import type { Project } from '$core/project';
 	import { onDestroy, onMount } from 'svelte';
 
@@ -15,10 +15,12 @@
 		/** Pixels per mm, the quick one first. */
 		scales: readonly number[];
 		label: string;
+		/** The lamp, where it is not the workshop's. */
+		light?: Light;
 		/** How far the work is, 0 to 1; 1 when the picture is there. */
 		onprogress?: (done: number) => void;
 	}
-	let { project, plan, face = project.piece.faces[0]!.id, steps, scales, label, onprogress }: Props = $props();
+	let { project, plan, face = project.piece.faces[0]!.id, steps, scales, label, light = WORKSHOP_LIGHT, onprogress }: Props = $props();
 
 	let canvas: HTMLCanvasElement;
 	let client: LookClient | null = $state.raw(null);
@@ -31,6 +33,7 @@
 		readonly scene: Scene;
 		readonly steps: number;
 		readonly scales: readonly number[];
+		readonly light: Light;
 	}
 	const scene = $derived(describeScene(sourceOfScene(project, plan, face)));
 	let working = false;
@@ -38,7 +41,7 @@
 
 	$effect(() => {
 		if (!client) return;
-		const request = { scene, steps, scales: [...scales] };
+		const request = { scene, steps, scales: [...scales], light };
 		/** While something is dragged each picture is waited for: the newest comes next, those between are never made. */
 		if (working && scales.length === 1) next = request;
 		else void make(request);

@@ -1,4 +1,5 @@
 import type { Plan } from '$core/plan';
+import { WORKSHOP_LIGHT, type Light } from '$core/preview';
 import type { Project } from '$core/project';
 
 /** What is picked on the piece. */
@@ -27,6 +28,8 @@ export class Seen {
 	view: 'face' | 'unfolded' = $state('face');
 	/** How many steps of the order are shown on the piece; null for all. */
 	steps: number | null = $state(null);
+	/** The lamp that it is seen by. */
+	light: Light = $state.raw(WORKSHOP_LIGHT);
 	/** The piece as it was when its look was held, to be compared with what it becomes. */
 	held: Held | null = $state.raw(null);
 

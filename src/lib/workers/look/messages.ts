@@ -1,4 +1,4 @@
-import type { SceneUpdate } from '$core/preview';
+import type { Light, SceneUpdate } from '$core/preview';
 
 /** One picture to be made. A later request puts an earlier one of the same client off. */
 export interface LookRequest {
@@ -8,6 +8,8 @@ export interface LookRequest {
 	readonly steps: number;
 	/** Pixels per mm of the last picture; quicker, coarser ones may come before it. */
 	readonly scales: readonly number[];
+	/** The lamp, where it is not the workshop's. */
+	readonly light?: Light;
 }
 
 export interface LookPicture {

@@ -10,7 +10,7 @@ let current = 0;
 const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 const worker: LookWorker = {
-	async look({ scene: update, steps, scales }, onPicture, onProgress) {
+	async look({ scene: update, steps, scales, light }, onPicture, onProgress) {
 		const mine = ++current;
 		const scene = readScene(update);
 		const wanted = Math.min(steps, scene.layers.length);
@@ -21,7 +21,7 @@ const worker: LookWorker = {
 				await breathe();
 				if (mine !== current) return false;
 			}
-			const picture = renderer.light(wanted);
+			const picture = renderer.light(wanted, light);
 			const last = i === scales.length - 1;
 			onPicture(transfer({ ...picture, scale, last }, [picture.pixels.buffer]));
 			await breathe();

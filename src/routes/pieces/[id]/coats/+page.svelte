@@ -5,15 +5,23 @@
 	import CoatPanel from '$lib/ui/coats/CoatPanel.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
-	import { NumberField, Pick } from '$lib/ui/controls';
+	import { NumberField, Pick, Tabs } from '$lib/ui/controls';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { MediaQuery } from 'svelte/reactivity';
 
 	const piece = usePiece();
 	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.seen.coat));
 	const face = $derived(piece.face);
 	const sum = $derived(sumOrder(piece.plan.order));
+	/** Below this the findings stand behind the step, so that the picture is the largest thing. */
+	const wide = new MediaQuery('(min-width: 1280px)', true);
+	let sheet: 'step' | 'found' = $state('step');
+	const open = $derived(piece.plan.findings.filter(({ overruled }) => overruled === null).length);
+	$effect(() => {
+		if (piece.seen.coat !== null) sheet = 'step';
+	});
 	let width = $state(0);
 	let height = $state(0);
 	const scale = $derived(Math.max(0.02, Math.min((width - 32) / face.width, (height - 64) / face.height)));
@@ -23,11 +31,64 @@
 	}
 </script>
 
-<div class="flex h-full">
-	<div class="paper w-[23rem] shrink-0 overflow-y-auto border-y-0 border-l-0 px-5 py-4 max-xl:w-[17.5rem]">
-		<Findings />
-		<div class="mt-6 border-t border-rule pt-4"><RoomToMove /></div>
+{#snippet step()}
+	<div class="mb-3 flex items-end justify-between gap-3">
+		{#if piece.plan.faces.length > 1}
+			<div class="min-w-32">
+				<Pick
+					label="Seen here"
+					value={face.id}
+					options={piece.plan.faces.map(({ id, name }) => ({ value: id, text: name }))}
+					onchange={(id) => (piece.seen.face = id)}
+				/>
+			</div>
+		{:else}<span></span>{/if}
+		<AddStep />
 	</div>
+	{#if coat}
+		<CoatPanel {coat} />
+		<Unmeasured counts={false} />
+	{:else}
+		<h2>The section</h2>
+		<p class="mt-1">
+			The board above is the finish in section, from the ground up. Each coat begins at its own step and lies over all before it; dotted
+			marks are work that leaves no coat. Click a step to work on it, drag it to another place, or go along with the arrow keys and move it
+			with Shift. Pull the cut end along to see the piece at any stage.
+		</p>
+		<div class="mt-4 grid grid-cols-2 gap-2">
+			<NumberField
+				label="Workshop"
+				unit="°C"
+				step={1}
+				value={piece.project.workshop.temperature}
+				min={-20}
+				max={60}
+				onchange={(value) => setWorkshop('temperature', value)}
+			/>
+			<NumberField
+				label="Humidity"
+				unit="%"
+				step={1}
+				value={piece.project.workshop.humidity}
+				min={0}
+				max={100}
+				onchange={(value) => setWorkshop('humidity', value)}
+			/>
+		</div>
+		{#each piece.plan.hints.filter(({ path }) => path.startsWith('workshop')) as hint (hint.code)}<p class="fault mt-1">
+				{hint.message}
+			</p>{/each}
+		<p class="note mt-1">Cold and damp slow drying; every wait in the section follows.</p>
+		<Unmeasured counts={false} />
+	{/if}
+{/snippet}
+{#snippet found()}
+	<Findings />
+	<div class="mt-6 border-t border-rule pt-4"><RoomToMove /></div>
+{/snippet}
+
+<div class="flex h-full">
+	{#if wide.current}<div class="paper w-[19rem] shrink-0 overflow-y-auto border-y-0 border-l-0 px-5 py-4">{@render found()}</div>{/if}
 	<div class="relative min-w-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if width > 0}
 			<FaceLook {face} left={(width - face.width * scale) / 2} top={16} {scale} />
@@ -41,57 +102,22 @@
 		</p>
 	</div>
 	<aside
-		class="paper w-[25rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4 max-xl:w-[19rem]"
+		class="paper w-[22.5rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4 max-xl:w-[19.5rem]"
 		aria-label="The step that is picked"
 	>
-		<div class="mb-3 flex items-end justify-between gap-3">
-			{#if piece.plan.faces.length > 1}
-				<div class="min-w-32">
-					<Pick
-						label="Seen here"
-						value={face.id}
-						options={piece.plan.faces.map(({ id, name }) => ({ value: id, text: name }))}
-						onchange={(id) => (piece.seen.face = id)}
-					/>
-				</div>
-			{:else}<span></span>{/if}
-			<AddStep />
-		</div>
-		{#if coat}
-			<CoatPanel {coat} />
-			<Unmeasured counts={false} />
+		{#if wide.current}{@render step()}
 		{:else}
-			<h2>The section</h2>
-			<p class="mt-1">
-				The board above is the finish in section, from the ground up. Each coat begins at its own step and lies over all before it; dotted
-				marks are work that leaves no coat. Click a step to work on it, drag it to another place, or go along with the arrow keys and move
-				it with Shift. Pull the cut end along to see the piece at any stage.
-			</p>
-			<div class="mt-4 grid grid-cols-2 gap-2">
-				<NumberField
-					label="Workshop"
-					unit="°C"
-					step={1}
-					value={piece.project.workshop.temperature}
-					min={-20}
-					max={60}
-					onchange={(value) => setWorkshop('temperature', value)}
-				/>
-				<NumberField
-					label="Humidity"
-					unit="%"
-					step={1}
-					value={piece.project.workshop.humidity}
-					min={0}
-					max={100}
-					onchange={(value) => setWorkshop('humidity', value)}
-				/>
-			</div>
-			{#each piece.plan.hints.filter(({ path }) => path.startsWith('workshop')) as hint (hint.code)}<p class="fault mt-1">
-					{hint.message}
-				</p>{/each}
-			<p class="note mt-1">Cold and damp slow drying; every wait in the section follows.</p>
-			<Unmeasured counts={false} />
+			<Tabs
+				label="Of this order"
+				value={sheet}
+				tabs={[
+					{ value: 'step', text: 'The step' },
+					{ value: 'found', text: open > 0 ? `To look at, ${open}` : 'What is found' }
+				]}
+				onchange={(next) => (sheet = next)}
+			>
+				{#snippet children(value)}{#if value === 'step'}{@render step()}{:else}{@render found()}{/if}{/snippet}
+			</Tabs>
 		{/if}
 	</aside>
 </div>

@@ -13,6 +13,7 @@
 	import Schedule from '$lib/ui/layout-panels/Schedule.svelte';
 	import ZonePanel from '$lib/ui/layout-panels/ZonePanel.svelte';
 	import CompareLooks from '$lib/ui/look/CompareLooks.svelte';
+	import LightOut from '$lib/ui/look/LightOut.svelte';
 	import PictureOut from '$lib/ui/look/PictureOut.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -72,6 +73,7 @@
 					<button class="button text-sm" onclick={() => (piece.seen.held = { project: piece.project, plan: piece.settled })}
 						>Compare from here</button
 					><Help word="compare from here" />
+					<LightOut />
 					<PictureOut />
 				{/snippet}
 			</LayoutDrawing>
