@@ -215,6 +215,7 @@ test('bands climb the whole piece; far colours are named and bridged from the pa
 	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
 	await page.getByRole('button', { name: 'Edge shade and glow', exact: true }).click();
 	await choose(page, 'How it goes', 'Bands');
+	await page.getByRole('button', { name: /^Where it lies/ }).click();
 	await page.getByRole('radio', { name: 'the piece, from the floor' }).click();
 	const picture = page.locator('canvas').first();
 	const at = (share: number) =>

@@ -1,4 +1,4 @@
-import type { Mm } from '../units';
+import { formatFine, MM_PER_INCH, type LengthUnit, type Mm } from '../units';
 import type { FinishEdit, Remedy } from './findings';
 import { newSand } from './kinds/sand';
 import { isFilm, type FilmCoat } from './kinds/schema';
@@ -7,7 +7,7 @@ import { filmOnEdge, TIGHT, type GapRoom } from './sumFilm';
 
 const UM_PER_MM = 1000;
 /** Sanding is set down in steps of this, mm. */
-const SAND_STEP: Mm = 0.1;
+const SAND_STEP: Readonly<Record<LengthUnit, Mm>> = { mm: 0.1, in: MM_PER_INCH / 64 };
 
 export interface RoomRemedy extends Remedy {
 	/** What it leaves in the gap, mm. */
@@ -18,23 +18,24 @@ export interface RoomRemedy extends Remedy {
  * Ways to give a tight gap room, each as a change of the order: sand the edges first, put one coat only on them, mask
  * them in the thickest coats. Each says what it leaves; those that change nothing are not offered. Source: craft 2.
  */
-export function remediesForGap(stack: Stack, room: GapRoom, moving: ReadonlySet<string>): RoomRemedy[] {
+export function remediesForGap(stack: Stack, room: GapRoom, moving: ReadonlySet<string>, unit: LengthUnit = 'mm'): RoomRemedy[] {
 	if (room.verdict === 'free') return [];
-	return [sandEdges(stack, room, moving), oneCoat(stack, room), maskEdges(stack, room)].filter((remedy) => remedy !== null);
+	return [sandEdges(stack, room, moving, unit), oneCoat(stack, room), maskEdges(stack, room)].filter((remedy) => remedy !== null);
 }
 
-function sandEdges(stack: Stack, room: GapRoom, moving: ReadonlySet<string>): RoomRemedy {
+function sandEdges(stack: Stack, room: GapRoom, moving: ReadonlySet<string>, unit: LengthUnit): RoomRemedy {
 	const on = [...new Set(room.between)].filter((surface) => moving.has(surface));
 	const sides = room.between.filter((surface) => on.includes(surface)).length || 1;
-	const each = Math.ceil((TIGHT - room.left) / sides / SAND_STEP - 1e-9) * SAND_STEP;
-	const eases = Math.round(each * 10) / 10;
+	const each = Math.ceil((TIGHT - room.left) / sides / SAND_STEP[unit] - 1e-9) * SAND_STEP[unit];
+	/** A hundredth more than the step of an inch, never less. */
+	const eases = unit === 'mm' ? Math.round(each * 10) / 10 : Math.ceil(each * 100) / 100;
 	const at = Math.max(
 		0,
 		stack.layers.findIndex(({ coat }) => isFilm(coat))
 	);
 	const coat = { ...newSand(on.length > 0 ? on : [room.between[0]], 120), id: 'ease-edges', eases };
 	return {
-		label: `Sand ${eases} mm off ${sides > 1 ? 'each edge' : 'its edge'} first`,
+		label: `Sand ${formatFine(eases, unit).text} off ${sides > 1 ? 'each edge' : 'its edge'} first`,
 		left: room.left + eases * sides,
 		edits: [{ op: 'insert', at, coat }]
 	};

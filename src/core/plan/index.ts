@@ -1,4 +1,5 @@
 export { createPlanner, planProject, type Planner } from './planProject';
+export { drawPlain, type PlainPart } from './drawPlain';
 export { stageOf, type Stage } from './stageOf';
 export { layStepBoard, type BoardStep } from './layStepBoard';
 export { listDecoration, nameParts, type Decoration } from './listDecoration';

@@ -108,14 +108,17 @@ function assemble(project: Project, steps: Steps): Plan {
 			project.palette,
 			piece,
 			laid,
-			JSON.stringify(finish.coats.filter((coat) => 'method' in coat))
+			JSON.stringify(finish.coats.filter((coat) => 'method' in coat)),
+			units
 		),
 		blends: steps.blends(order.steps, piece, zones, layout),
 		arrangements: laid.map((one) => summarizeArrangement(one, layout, shapes)),
 		items,
 		...describeOrder(order, moves, project),
 		findings,
-		gaps: piece.faces.flatMap((face) => (face.idle ? [] : face.gaps)).map((gap) => withRemedies(stack, roomInGap(stack, gap), piece)),
+		gaps: piece.faces
+			.flatMap((face) => (face.idle ? [] : face.gaps))
+			.map((gap) => withRemedies(stack, roomInGap(stack, gap), piece, units)),
 		quantities,
 		unmeasured: steps.unmeasured(piece, project.piece.condition, layout, finish.coats, project.materials, project.palette)
 	};
@@ -153,9 +156,9 @@ function countUnmeasuredOf(
 	return countUnmeasured(measured, layout, palette, (guessed) => stackProject(condition, guessed, layout, [], coats, materials, palette));
 }
 
-function withRemedies(stack: Stack, room: GapRoom, piece: MeasuredPiece): Plan['gaps'][0] {
+function withRemedies(stack: Stack, room: GapRoom, piece: MeasuredPiece, unit: Project['units']): Plan['gaps'][0] {
 	const moving = new Set(piece.faces.flatMap((face) => face.parts.filter(doesMove).map(({ id }) => id)));
-	return { ...room, remedies: remediesForGap(stack, room, moving) };
+	return { ...room, remedies: remediesForGap(stack, room, moving, unit) };
 }
 
 function motifIssues(motifs: Project['layout']['motifs'], shapes: ReadonlyMap<string, MotifShape>): Issue[] {

@@ -4,7 +4,7 @@ import { areaOfOutline } from '../geometry';
 import type { Blend } from '../layers';
 import { areasOfColours, joinsOf, layZone, lengthsOfJoins, type ArrangementPlan, type Zone } from '../layout';
 import type { MeasuredPiece } from '../piece';
-import type { Mm } from '../units';
+import type { LengthUnit, Mm } from '../units';
 import { createStep, type Step } from './createStep';
 import type { ZonePlan } from './types';
 import { judgeZone } from './zoneJudgements';
@@ -81,7 +81,8 @@ export function judgeZones(
 	piece: MeasuredPiece,
 	laid: readonly ArrangementPlan[],
 	/** The blended coats as a text: nothing here hangs on any other. */
-	blends: string
+	blends: string,
+	unit: LengthUnit
 ): ZoneFinding[] {
 	const coats = JSON.parse(blends) as Blend[];
 	const pigments = pigmentsOf(palette);
@@ -100,7 +101,8 @@ export function judgeZones(
 				return areas.map(({ area }) => (area * M2) / whole);
 			},
 			piece,
-			placements
+			placements,
+			unit
 		})
 	);
 }

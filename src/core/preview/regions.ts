@@ -34,6 +34,13 @@ export function mapSurfaces(scene: Scene, scale: number, width: number, height: 
 	};
 	scene.gaps.forEach((gap) => paint(gap, GAP));
 	scene.fronts.forEach((front, i) => paint(front, i + FIRST_FRONT, front.ring));
+	/** A gap that is thinner than a pixel is a pixel wide: a drawer never runs into the next. */
+	for (const gap of scene.gaps) {
+		const { left, top, right, bottom } = pixelsOf(gap, scale, width, height);
+		if (left < right && top < bottom) continue;
+		const [x, y] = [Math.min(left, width - 1), Math.min(top, height - 1)];
+		for (let row = y; row < Math.max(bottom, y + 1); row++) map.fill(GAP, row * width + x, row * width + Math.max(right, x + 1));
+	}
 	if (scene.outline === null) return map;
 	const inside = maskOf(scene.outline, { x: 0, y: 0, width: scene.width, height: scene.height }, scale, {
 		left: 0,

@@ -17,7 +17,9 @@ export const ProjectSchema = z.strictObject({
 	paper: z.enum(['a4', 'letter']),
 	workshop: z.strictObject({
 		temperature: z.number().min(-20).max(60).meta({ description: 'Degrees Celsius.' }),
-		humidity: z.number().min(0).max(100).meta({ description: 'Relative, percent.' })
+		humidity: z.number().min(0).max(100).meta({ description: 'Relative, percent.' }),
+		degrees: z.enum(['C', 'F']).optional().meta({ description: 'What its thermometer shows; Celsius where nothing is said.' }),
+		volumes: z.enum(['ml', 'fl-oz']).optional().meta({ description: 'What its jars are measured in; ml where nothing is said.' })
 	}),
 	piece: PieceSchema,
 	palette: z.array(ColourSchema).max(100),

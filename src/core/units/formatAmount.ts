@@ -4,11 +4,21 @@ const ML_PER_TEASPOON = 5;
 const ML_PER_TABLESPOON = 15;
 const ML_PER_CUP = 240;
 
-/** Writes a small volume (ml) the way it is measured at the bench: ml, and spoons or cups. */
-export function formatVolume(ml: Ml): { readonly ml: string; readonly spoons: string } {
-	const written = ml < 10 ? ml.toFixed(1) : Math.round(ml).toString();
-	return { ml: `${written} ml`, spoons: spoonsOf(ml) };
+/** What the workshop measures volumes in. */
+export type VolumeUnit = 'ml' | 'fl-oz';
+const ML_PER_FLUID_OUNCE = 29.5735295625;
+
+/** Writes a small volume (ml) the way it is measured at the bench: ml or fluid ounces, and spoons or cups. */
+export function formatVolume(ml: Ml, unit: VolumeUnit = 'ml'): { readonly ml: string; readonly spoons: string } {
+	const amount = unit === 'ml' ? ml : ml / ML_PER_FLUID_OUNCE;
+	const written = unit === 'fl-oz' ? amount.toFixed(amount < 10 ? 2 : 1) : amount < 10 ? amount.toFixed(1) : Math.round(amount).toString();
+	return { ml: `${written} ${unit === 'ml' ? 'ml' : 'fl oz'}`, spoons: spoonsOf(ml) };
 }
+
+export type DegreeUnit = 'C' | 'F';
+/** Between degrees Celsius, in which everything is worked out, and those of the workshop. */
+export const toDegrees = (celsius: number, unit: DegreeUnit): number => (unit === 'C' ? celsius : celsius * 1.8 + 32);
+export const fromDegrees = (degrees: number, unit: DegreeUnit): number => (unit === 'C' ? degrees : (degrees - 32) / 1.8);
 
 /** Writes a duration (minutes) as a person says it: `45 min`, `2 h`, `5 h 3 min`, `2 days 7 h`. To the minute, and never less than it is. */
 export function formatDuration(minutes: Minutes): string {

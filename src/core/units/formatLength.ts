@@ -17,6 +17,17 @@ export function formatLength(mm: Mm, unit: LengthUnit, step: Mm = 1): LengthText
 	return unit === 'in' ? formatInches(mm) : formatMillimetres(mm, step);
 }
 
+/** Writes a small length (mm), as room in a gap or what sanding takes: to a hundredth of a mm, or to the nearest 1/64 in. */
+export function formatFine(mm: Mm, unit: LengthUnit): LengthText {
+	return unit === 'in' ? formatInches(mm, 64) : formatMillimetres(mm, 0.01);
+}
+
+/** The finest step of a tape, mm: 1 mm, or 1/16 in. */
+export const tapeStep = (unit: LengthUnit): Mm => (unit === 'in' ? MM_PER_INCH / 16 : 1);
+
+/** The nearest length that a tape shows, mm. */
+export const toTape = (mm: Mm, unit: LengthUnit): Mm => roundHalfUp(mm / tapeStep(unit)) * tapeStep(unit);
+
 /** As `formatLength`, with the unit left out: for columns and dimension lines that name their unit once. */
 export function formatFigure(mm: Mm, unit: LengthUnit, step: Mm = 1): LengthText {
 	const { text, rounded } = formatLength(mm, unit, step);
@@ -29,18 +40,18 @@ function formatMillimetres(mm: Mm, step: Mm): LengthText {
 	return { text: `${trimMinusZero(value.toFixed(digits))} mm`, rounded: Math.abs(value - mm) > EXACT };
 }
 
-function formatInches(mm: Mm): LengthText {
-	const sixteenths = roundHalfUp((Math.abs(mm) * 16) / MM_PER_INCH);
-	const whole = Math.floor(sixteenths / 16);
-	let top = sixteenths % 16;
-	let bottom = 16;
+function formatInches(mm: Mm, parts = 16): LengthText {
+	const steps = roundHalfUp((Math.abs(mm) * parts) / MM_PER_INCH);
+	const whole = Math.floor(steps / parts);
+	let top = steps % parts;
+	let bottom = parts;
 	while (top > 0 && top % 2 === 0) {
 		top /= 2;
 		bottom /= 2;
 	}
-	const sign = mm < 0 && sixteenths > 0 ? '−' : '';
+	const sign = mm < 0 && steps > 0 ? '−' : '';
 	const figure = top === 0 ? `${whole}` : whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
-	return { text: `${sign}${figure} in`, rounded: Math.abs((sixteenths * MM_PER_INCH) / 16 - Math.abs(mm)) > EXACT };
+	return { text: `${sign}${figure} in`, rounded: Math.abs((steps * MM_PER_INCH) / parts - Math.abs(mm)) > EXACT };
 }
 
 function roundHalfUp(value: number): number {

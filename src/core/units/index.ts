@@ -2,5 +2,15 @@ export { MM_PER_INCH, TAPE_RESOLUTION, type LengthUnit, type Minutes, type Ml, t
 export { IdSchema, NameSchema } from './ids';
 export type { Issue } from './issue';
 export { LONGEST_LENGTH, parseLength, readLength, type LengthFault, type ParsedLength } from './parseLength';
-export { formatFigure, formatLength, type LengthText } from './formatLength';
-export { formatDuration, formatDurationShort, formatVolume, parseDuration } from './formatAmount';
+export { formatFigure, formatFine, formatLength, tapeStep, toTape, type LengthText } from './formatLength';
+export {
+	formatDuration,
+	formatDurationShort,
+	formatVolume,
+	fromDegrees,
+	parseDuration,
+	toDegrees,
+	type DegreeUnit,
+	type VolumeUnit
+} from './formatAmount';
+export { formatArea } from './formatArea';

@@ -2,6 +2,7 @@ import type { Pigment } from '../../colour';
 import type { Blend, Coat } from '../../layers';
 import type { LaidPart, PlacedOnPart, Zone } from '../../layout';
 import type { MeasuredPiece } from '../../piece';
+import type { LengthUnit } from '../../units';
 
 /** What a zone looks like before it is painted, as far as a painter would see it at once when it is dry. */
 export interface ZoneFinding {
@@ -34,6 +35,7 @@ export interface ZoneCase {
 	readonly stock: readonly Pigment[];
 	readonly piece: MeasuredPiece;
 	readonly placements: readonly PlacedOnPart[];
+	readonly unit: LengthUnit;
 }
 
 /** One thing to look at. A new one is a file and a line in the index. */

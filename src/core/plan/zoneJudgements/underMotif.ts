@@ -1,6 +1,7 @@
 import { convertHexToLab, convertPaintToHex, mixPaints } from '../../colour';
 import { depthOnPart, joinsOf, sharesAtDepth, type Laid, type PlacedOnPart, type Zone } from '../../layout';
 import type { Part } from '../../piece';
+import { formatLength, toTape } from '../../units';
 import type { ZoneCase, ZoneJudgement } from './types';
 
 /** Shading under a motif with more than this between its lightest and its darkest, L*, fights with it. */
@@ -30,7 +31,14 @@ export const underMotif: ZoneJudgement = (zoneCase) => {
 			part: strong[0]!.part.id,
 			says: `The shading is strong under ${strong.length === 1 ? 'a motif' : `${strong.length} motifs`}.`,
 			why: 'From dark to light within one motif its colour reads as two; keep shading faint where a motif sits.',
-			remedies: eased ? [{ says: `Make the border ${eased.border} mm, clear of the motifs`, zone: { ...zone, field: eased } }] : []
+			remedies: eased
+				? [
+						{
+							says: `Make the border ${formatLength(eased.border, zoneCase.unit).text}, clear of the motifs`,
+							zone: { ...zone, field: eased }
+						}
+					]
+				: []
 		}
 	];
 };
@@ -40,7 +48,7 @@ function narrower(zoneCase: ZoneCase, strong: readonly Under[]) {
 	const { zone } = zoneCase;
 	const { field } = zone;
 	if (field.pattern !== 'edge-shade') return null;
-	const borderAt = (step: number) => ({ ...field, border: Math.round(field.border * (1 - step / STEPS)) });
+	const borderAt = (step: number) => ({ ...field, border: toTape(field.border * (1 - step / STEPS), zoneCase.unit) });
 	const does = (step: number) =>
 		strong.every(({ laid, placement }) => contrast(zoneCase, { ...zone, field: borderAt(step) }, laid, placement) <= STRONG);
 	let [no, yes] = [0, STEPS - 1];

@@ -1,5 +1,5 @@
 import { gatherMaterials, listTools, wordPaint } from '../../materials';
-import { formatVolume } from '../../units';
+import { formatArea, formatVolume } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -12,27 +12,28 @@ export const makeShopping: PageMaker = {
 		if (paints.length + products.length === 0 && left === null) return [];
 		const materials = gatherMaterials(project.materials);
 		const colourOf = (id: string) => project.palette.find((colour) => colour.id === id)?.name ?? id;
-		const amount = (ml: number) => `${formatVolume(ml).ml} (${formatVolume(ml).spoons})`;
+		const volumeOf = (ml: number) => formatVolume(ml, project.workshop.volumes);
+		const amount = (ml: number) => `${volumeOf(ml).ml} (${volumeOf(ml).spoons})`;
 		const head = (text: string): FlowLine => ({ text, bold: true, size: 4.2, before: 5, keep: 16 });
 		const lines: FlowLine[] = [
 			head('Pour'),
 			...paints.map(({ colour, material, area, ml }): FlowLine => ({
-				text: `${colourOf(colour)}, ${wordPaint(materials.get(material)).toLowerCase()}, ${area.toFixed(2)} m²`,
+				text: `${colourOf(colour)}, ${wordPaint(materials.get(material)).toLowerCase()}, ${formatArea(area, project.units)}`,
 				right: amount(ml)
 			})),
 			...products.map(({ material, area, ml }): FlowLine => ({
-				text: [materials.get(material)?.name ?? material, area > 0 ? `${area.toFixed(2)} m²` : ''].filter(Boolean).join(', '),
+				text: [materials.get(material)?.name ?? material, area > 0 ? `${formatArea(area, project.units)}` : ''].filter(Boolean).join(', '),
 				right: amount(ml)
 			})),
 			...(jars.length > 0 ? [head('Jars')] : []),
 			...jars.map(({ colour, ml, left: rest, size, toBuy }): FlowLine => ({
-				text: `${colourOf(colour)}: takes ${formatVolume(ml).ml}`,
+				text: `${colourOf(colour)}: takes ${volumeOf(ml).ml}`,
 				right:
 					toBuy === null || rest === null || size === null
 						? 'look what is left'
 						: toBuy > 0
-							? `buy ${toBuy} of ${formatVolume(size).ml}`
-							: `enough, ${formatVolume(rest).ml} left`
+							? `buy ${toBuy} of ${volumeOf(size).ml}`
+							: `enough, ${volumeOf(rest).ml} left`
 			})),
 			...(left === null
 				? []
@@ -42,11 +43,11 @@ export const makeShopping: PageMaker = {
 							text: `${left.faces.map(({ name }) => name).join(', ')}: as large as such faces mostly are, they would take about`,
 							size: 3.1
 						},
-						...left.paints.map(({ colour, ml }): FlowLine => ({ text: colourOf(colour), indent: 6, right: `${formatVolume(ml).ml} more` })),
+						...left.paints.map(({ colour, ml }): FlowLine => ({ text: colourOf(colour), indent: 6, right: `${volumeOf(ml).ml} more` })),
 						...left.products.map(({ material, ml }): FlowLine => ({
 							text: materials.get(material)?.name ?? material,
 							indent: 6,
-							right: `${formatVolume(ml).ml} more`
+							right: `${volumeOf(ml).ml} more`
 						}))
 					]),
 			...(tools.length > 0 ? [head('Lay out')] : []),

@@ -2,7 +2,7 @@
 	import { BRUSH_SCHOOLS, METHODS, type Blend } from '$core/layers';
 	import { doesMove } from '$core/piece';
 	import { nameSurface } from '$core/plan';
-	import { formatDuration, formatLength, formatVolume } from '$core/units';
+	import { formatDuration, formatLength } from '$core/units';
 	import { NumberField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -67,8 +67,8 @@
 	<section aria-label="Sections">
 		<h3>In sections</h3>
 		<p class="note">
-			{#if work.open !== null && work.holds !== null}Open for {formatDuration(work.open)} in this workshop: {work.holds.toFixed(2)} m² at a time,
-				at {work.rate.toFixed(2)} m² a minute to begin from.{:else}It need not be kept wet.{/if}
+			{#if work.open !== null && work.holds !== null}Open for {formatDuration(work.open)} in this workshop: {piece.writeArea(work.holds)} at a
+				time, at {piece.writeArea(work.rate)} a minute to begin from.{:else}It need not be kept wet.{/if}
 			{formatDuration(work.minutes)} a pass{work.passes > 1 ? `, ${work.passes} passes` : ''}.
 		</p>
 		<ol class="mt-1 list-decimal pl-5 text-sm">
@@ -76,7 +76,7 @@
 				<li class="border-t border-rule py-0.5">
 					<span class="flex justify-between gap-2"
 						><span>{section.parts.map(nameOf).join(', ')}{section.stretch ? `: ${stretch(section.stretch)}` : ''}</span><span
-							class="shrink-0 whitespace-nowrap">{formatDuration(section.minutes)} · {formatVolume(section.ml).ml}</span
+							class="shrink-0 whitespace-nowrap">{formatDuration(section.minutes)} · {piece.writeVolume(section.ml)}</span
 						></span
 					>
 				</li>

@@ -1,10 +1,14 @@
 <script lang="ts">
 	import { applyRemedy, verdictOf, type RoomVerdict } from '$core/layers';
 	import { nameSurface } from '$core/plan';
-	import { Fold } from '$lib/ui/controls';
+	import { formatFine } from '$core/units';
+	import { Fold, Help } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
+	const unit = $derived(piece.project.units);
+	const write = (mm: number) => formatFine(mm, unit).text;
+	const figure = (mm: number) => write(mm).replace(/ (mm|in)$/, '');
 	const shown = $derived(piece.steps);
 	const all = $derived(piece.plan.order.length);
 	/** What is left at the stage that the section is cut at. */
@@ -30,7 +34,7 @@
 </script>
 
 <section aria-label="Room to move">
-	<h3>Room to move</h3>
+	<h3>Room to move <Help word="room to move" /></h3>
 	{#if rooms.length === 0}
 		<p class="note">Nothing on this piece moves past anything else.</p>
 	{:else}
@@ -39,14 +43,14 @@
 				<p>
 					<b class="text-must">! {between(room.between, room.at)}</b>
 					{VERDICTS[room.verdict]}
-					{closing(room.closesAt)}: {room.left.toFixed(2)} mm left in the end.
+					{closing(room.closesAt)}: {write(room.left)} left in the end.
 				</p>
 				<div class="mt-1 flex flex-wrap gap-1.5">
 					{#each room.remedies as remedy (remedy.label)}
 						<button
 							class="button !min-h-[30px] text-left text-sm"
 							onclick={() => piece.edit((draft) => void (draft.finish = applyRemedy(piece.project.finish, remedy)))}
-							>{remedy.label}: {remedy.left.toFixed(2)} mm</button
+							>{remedy.label}: {write(remedy.left)}</button
 						>
 					{/each}
 				</div>
@@ -55,7 +59,7 @@
 		{#if narrow.length > MOST}<p class="fault mt-1">and {narrow.length - MOST} more, below.</p>{/if}
 		{@const closest = rooms[0]!}
 		{#if narrow.length === 0 && closest.verdict === 'free'}<p>
-				<b class="text-well">✓</b> All of it moves: {closest.now.toFixed(1)} mm are left at the closest gap, between {between(
+				<b class="text-well">✓</b> All of it moves: {write(closest.now)} are left at the closest gap, between {between(
 					closest.between,
 					closest.at
 				)}, {stage}.
@@ -70,18 +74,16 @@
 					><tr
 						><th class="font-normal">Gap between</th><th class="pl-2 text-right font-normal">gap</th><th class="pl-2 text-right font-normal"
 							>used</th
-						><th class="pl-2 text-right font-normal whitespace-nowrap">left, mm</th><th class="pl-2 font-normal">so it</th></tr
+						><th class="pl-2 text-right font-normal whitespace-nowrap">left, {unit}</th><th class="pl-2 font-normal">so it</th></tr
 					></thead
 				>
 				<tbody>
 					{#each rooms as room (room.gap)}
 						<tr class="border-t border-rule {room.verdict === 'free' ? '' : 'font-bold text-must'}">
 							<td>{between(room.between, room.at)}</td>
-							<td class="pl-2 text-right"
-								>{room.ends[0] === room.ends[1] ? room.mm.toFixed(1) : room.ends.map((mm) => mm.toFixed(1)).join(' to ')}</td
-							>
-							<td class="pl-2 text-right">{room.used.toFixed(2)}</td>
-							<td class="pl-2 text-right">{room.now.toFixed(2)}</td>
+							<td class="pl-2 text-right">{room.ends[0] === room.ends[1] ? figure(room.mm) : room.ends.map(figure).join(' to ')}</td>
+							<td class="pl-2 text-right">{figure(room.used)}</td>
+							<td class="pl-2 text-right">{figure(room.now)}</td>
 							<td class="pl-2">{VERDICTS[room.verdict]}</td>
 						</tr>
 					{/each}

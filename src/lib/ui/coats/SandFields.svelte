@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Coat } from '$core/layers';
-	import { NumberField, Tick } from '$lib/ui/controls';
+	import { LengthField, NumberField, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { coat }: { coat: Extract<Coat, { kind: 'sand' }> } = $props();
@@ -10,10 +10,10 @@
 
 <div class="grid grid-cols-2 gap-2">
 	<NumberField label="Grit" whole step={20} value={coat.grit} min={40} max={2000} onchange={(grit) => set({ grit }, 'grit')} />
-	<NumberField
+	<LengthField
 		label="Off edges that meet"
-		unit="mm"
-		step={0.1}
+		unit={piece.project.units}
+		fine
 		value={coat.eases ?? 0}
 		min={0}
 		max={20}

@@ -71,11 +71,11 @@ it('is one sentence where all moves, with its table when it is asked for', async
 	const piece = open();
 	render(RoomToMove, { context: contextOf(piece) });
 	expect(
-		screen.getByText(/All of it moves: 2\.4 mm are left at the closest gap, between drawer 1 and drawer 2, with all coats on/)
+		screen.getByText(/All of it moves: 2\.43 mm are left at the closest gap, between drawer 1 and drawer 2, with all coats on/)
 	).toBeVisible();
 	expect(screen.queryAllByRole('row')).toHaveLength(0);
 	piece.seen.steps = 0;
-	expect(await screen.findByText(/3\.0 mm are left .*, bare/)).toBeVisible();
+	expect(await screen.findByText(/3 mm are left .*, bare/)).toBeVisible();
 });
 
 it('warns of the tightest gap first', async () => {
@@ -89,7 +89,7 @@ it('warns of the tightest gap first', async () => {
 	expect(screen.getAllByRole('row')[1]).toHaveTextContent('drawer 1 and drawer 2');
 	expect(screen.getAllByRole('row')[1]).toHaveTextContent('binds');
 	expect(screen.getByRole('region', { name: 'Room to move' })).toHaveTextContent(
-		/drawer 1 and drawer 2 binds after step \d, .* coat: -0\.\d\d mm left/
+		/drawer 1 and drawer 2 binds after step \d, .* coat: −0\.\d\d mm left/
 	);
 });
 

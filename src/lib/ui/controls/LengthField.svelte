@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { formatFigure, parseLength, type LengthUnit } from '$core/units';
+	import { formatFigure, formatFine, parseLength, type LengthUnit } from '$core/units';
 	import { wordIssue } from '$core/formats';
 
 	interface Props {
@@ -11,25 +11,28 @@
 		/** Hidden labels are still read out. */
 		hideLabel?: boolean;
 		step?: number;
+		/** A small length: to a hundredth of a mm or 1/64 in. */
+		fine?: boolean;
 		min?: number;
 		max?: number;
 		/** Lengths below zero make sense here, as an overlap. */
 		signed?: boolean;
 	}
-	let { label, value, unit, onchange, hideLabel = false, step = 1, min, max, signed = false }: Props = $props();
+	let { label, value, unit, onchange, hideLabel = false, step = 1, fine = false, min, max, signed = false }: Props = $props();
 
 	const id = $props.id();
 	let typed: string | null = $state(null);
 	let fault: string | null = $state(null);
-	const shown = $derived(typed ?? formatFigure(value, unit, step).text);
+	const write = (mm: number) => (fine ? formatFine(mm, unit).text.replace(/ (mm|in)$/, '') : formatFigure(mm, unit, step).text);
+	const shown = $derived(typed ?? write(value));
 
 	function read(text: string): { mm: number } | { fault: string } {
 		const negative = signed && /^\s*[-−]/.test(text);
 		const parsed = parseLength(negative ? text.replace(/^\s*[-−]/, '') : text, unit);
 		if (!parsed.ok) return { fault: wordIssue({ code: parsed.code, path: '', values: { typed: text } }, unit) };
 		const mm = negative ? -parsed.mm : parsed.mm;
-		if (min !== undefined && mm < min) return { fault: `At least ${formatFigure(min, unit, step).text}.` };
-		if (max !== undefined && mm > max) return { fault: `At most ${formatFigure(max, unit, step).text}.` };
+		if (min !== undefined && mm < min) return { fault: `At least ${write(min)}.` };
+		if (max !== undefined && mm > max) return { fault: `At most ${write(max)}.` };
 		return { mm };
 	}
 

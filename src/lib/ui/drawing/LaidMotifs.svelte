@@ -3,6 +3,7 @@
 	import { kindOfArrangement } from '$core/layout';
 	import type { ItemRow } from '$core/plan';
 	import type { MeasuredFace } from '$core/piece';
+	import { toTape } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { createPull } from './createPull';
 
@@ -17,6 +18,7 @@
 	} = $props();
 
 	const piece = usePiece();
+	const unit = $derived(piece.project.units);
 	const arrangementOf = (id: string) => piece.project.layout.arrangements.find((other) => other.id === id)!;
 	/** A motif on a knob is no fault where the painter wants it there. */
 	function isAmiss({ arrangement, touches, byHand }: ItemRow): boolean {
@@ -37,7 +39,7 @@
 		const [dx, dy] = [event.clientX - x, event.clientY - y];
 		if (!piece.drag.trial && Math.hypot(dx, dy) < LEAST) return null;
 		const of = arrangementOf(row.arrangement);
-		const centre = { x: Math.round(row.centre.x + dx / scale), y: Math.round(row.centre.y + dy / scale) };
+		const centre = { x: toTape(row.centre.x + dx / scale, unit), y: toTape(row.centre.y + dy / scale, unit) };
 		return setArrangement(piece.project, kindOfArrangement(of).moveItem(of, row, centre));
 	});
 	function grip(event: PointerEvent, row: ItemRow): void {

@@ -2,6 +2,7 @@
 	import { doesMove } from '$core/piece';
 	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
 	import { Progress } from '$lib/ui/controls';
+	import { tapeStep } from '$core/units';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Snippet } from 'svelte';
@@ -53,6 +54,8 @@
 			: sayFace(piece)
 	);
 
+	/** So many steps of the tape with Shift: 10 mm, or half an inch. */
+	const FAR = { mm: 10, in: 8 } as const;
 	const NUDGES: Readonly<Record<string, readonly [number, number]>> = {
 		ArrowLeft: [-1, 0],
 		ArrowRight: [1, 0],
@@ -77,7 +80,7 @@
 		const nudge = NUDGES[key];
 		const change = single && SINGLE_KEYS[key];
 		if (nudge && picked) {
-			const far = shiftKey ? 10 : 1;
+			const far = (shiftKey ? FAR[unit] : 1) * tapeStep(unit);
 			edit((of) => nudgeItem(of, picked!, nudge[0] * far, nudge[1] * far), `nudge ${picked.arrangement} ${picked.key}`);
 		} else if (change) piece.setArrangement(change(single), `turn ${single.id}`);
 		else if (key === 'n' || key === 'b') step(key === 'n' ? 1 : -1);
@@ -134,7 +137,7 @@
 	<DrawingWindow extent={face} {room} label={spoken} onkey={press} onground={letGo} onframe={chooseFramed} {tools}>
 		{#snippet keys()}
 			{picked
-				? `arrows 1 mm · with Shift 10 mm · ${single ? ', . turn · [ ] size · m mirrors · ' : ''}n, b next and last · Del leaves it out`
+				? `arrows ${unit === 'in' ? '1/16 in · with Shift 1/2 in' : '1 mm · with Shift 10 mm'} · ${single ? ', . turn · [ ] size · m mirrors · ' : ''}n, b next and last · Del leaves it out`
 				: 'click a part to choose it, with Shift more of them · p from part to part · n, b from motif to motif · wheel nearer'}
 		{/snippet}
 		{#snippet backdrop(view)}

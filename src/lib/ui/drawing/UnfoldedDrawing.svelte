@@ -17,6 +17,8 @@
 		() => [108, 34, 26, 34]
 	);
 	const k = $derived(view.scale);
+	/** Pixels per mm of the first picture of a face: so few that all faces are there at once. */
+	const COARSE = 0.16;
 	const faces = $derived(net.faces.map((laid) => ({ laid, face: piece.plan.faces.find(({ id }) => id === laid.face)! })));
 	const pickedPart = $derived(piece.plan.faces.flatMap(({ whole, parts }) => [whole, ...parts]).find(({ id }) => id === piece.seen.part));
 	const pickedFace = $derived(piece.plan.faces.find(({ id }) => id === pickedPart?.face));
@@ -73,7 +75,9 @@
 					plan={piece.settled}
 					face={face.id}
 					steps={piece.steps}
-					scales={[pixels / 3, pixels]}
+					scales={[Math.min(COARSE, pixels / 3), pixels]}
+					bar
+					light={piece.seen.light}
 					label="{face.name} after {piece.steps} steps"
 				/>
 			</div>

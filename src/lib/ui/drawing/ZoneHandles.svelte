@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { handlesOf, layZone, type Handle, type Zone } from '$core/layout';
 	import type { MeasuredFace } from '$core/piece';
-	import { formatLength } from '$core/units';
+	import { formatLength, tapeStep } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { face, scale, zone: kept }: { face: MeasuredFace; scale: number; zone: Zone } = $props();
@@ -14,7 +14,7 @@
 
 	let held: { readonly handle: Handle; readonly x: number; readonly y: number } | null = $state.raw(null);
 	let near: string | null = $state(null);
-	const FAR = 10;
+	const FAR = { mm: 10, in: 8 } as const;
 	const SOFTER = 0.05;
 	const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
 		ArrowLeft: [-1, 0],
@@ -65,7 +65,8 @@
 			const softness = (handle.value ?? 0) + (dx + dy) * SOFTER * (far ? 4 : 1);
 			return { ...zone, softness: Math.min(1, Math.max(0, Math.round(softness * 20) / 20)) };
 		}
-		return handle.moveTo(handle.x + dx * (far ? FAR : 1), handle.y + dy * (far ? FAR : 1));
+		const step = tapeStep(unit) * (far ? FAR[unit] : 1);
+		return handle.moveTo(handle.x + dx * step, handle.y + dy * step);
 	}
 </script>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { countStretches, moveStop, patternOf, stopsFor, type Field, type Region, type Zone } from '$core/layout';
-	import { formatLength } from '$core/units';
+	import { formatFine, formatLength } from '$core/units';
 	import { LengthField, RadioRow, Slide, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -180,7 +180,7 @@
 		min={0.5}
 		max={8}
 		step={0.1}
-		says="{field.thread} mm"
+		says={formatFine(field.thread, unit).text}
 		onslide={(thread) => onslide({ ...field, thread })}
 		onchange={(thread) => onchange({ ...field, thread }, 'thread')}
 	/>

@@ -105,7 +105,7 @@
 				<div class="min-w-0 flex-1">
 					<ColourChoice
 						label={labelOf(i)}
-						note="{areas[i]!.toFixed(3)} m²"
+						note={piece.writeArea(areas[i]!)}
 						value={colour}
 						onchange={(next) => set((draft) => void (draft.colours[i] = next))}
 					/>

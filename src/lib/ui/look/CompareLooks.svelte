@@ -33,7 +33,16 @@
 
 {#snippet look({ project, plan }: Held, label: string)}
 	<div style:width="{w}px" style:height="{h}px">
-		<Look {project} {plan} face={face.id} steps={Math.min(piece.steps, project.finish.coats.length)} scales={[full / 4, full]} {label} />
+		<Look
+			{project}
+			{plan}
+			face={face.id}
+			steps={Math.min(piece.steps, project.finish.coats.length)}
+			scales={[Math.min(0.2, full / 4), full]}
+			{label}
+			bar
+			light={piece.seen.light}
+		/>
 	</div>
 {/snippet}
 

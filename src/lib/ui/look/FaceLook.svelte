@@ -2,6 +2,7 @@
 	import type { Project } from '$core/project';
 	import type { MeasuredFace } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
+	import type { Snippet } from 'svelte';
 	import Look from './Look.svelte';
 	import { pixelsPerMm } from './pixelsPerMm';
 
@@ -16,8 +17,10 @@
 		/** In place of the project: for the quick picture of a drag. */
 		sketch?: Project | null;
 		onprogress?: (done: number) => void;
+		/** Over the picture. */
+		children?: Snippet;
 	}
-	let { face, left, top, scale, fit = scale, sketch = null, onprogress }: Props = $props();
+	let { face, left, top, scale, fit = scale, sketch = null, onprogress, children }: Props = $props();
 	const piece = usePiece();
 	const full = $derived(pixelsPerMm(fit, face));
 </script>
@@ -39,4 +42,5 @@
 		light={piece.seen.light}
 		{onprogress}
 	/>
+	{@render children?.()}
 </div>

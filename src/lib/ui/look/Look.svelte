@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { LookClient, type LookPicture } from '$lib/workers/look/client';
-	import { sourceOfScene, type Plan } from '$core/plan';
+	import { writeOutlinePath } from '$core/geometry';
+	import { drawPlain, sourceOfScene, type Plan } from '$core/plan';
 	import { describeScene, WORKSHOP_LIGHT, type Light, type Scene } from '$core/preview';
 	import type { Project } from '$core/project';
 	import { onDestroy, onMount } from 'svelte';
@@ -15,16 +16,32 @@
 		/** Pixels per mm, the quick one first. */
 		scales: readonly number[];
 		label: string;
+		/** Shows by a line at its foot how far the work is. */
+		bar?: boolean;
 		/** The lamp, where it is not the workshop's. */
 		light?: Light;
 		/** How far the work is, 0 to 1; 1 when the picture is there. */
 		onprogress?: (done: number) => void;
 	}
-	let { project, plan, face = project.piece.faces[0]!.id, steps, scales, label, light = WORKSHOP_LIGHT, onprogress }: Props = $props();
+	let {
+		project,
+		plan,
+		face = project.piece.faces[0]!.id,
+		steps,
+		scales,
+		label,
+		bar = false,
+		light = WORKSHOP_LIGHT,
+		onprogress
+	}: Props = $props();
 
 	let canvas: HTMLCanvasElement;
 	let client: LookClient | null = $state.raw(null);
 	let shown = $state(false);
+	/** Before the first picture is there: the face in plain colours. */
+	const plain = $derived(shown ? [] : drawPlain(project, plan, face, steps));
+	const whole = $derived(plan.faces.find(({ id }) => id === face) ?? plan.faces[0]!);
+	let share = $state(1);
 
 	onMount(() => void (client = new LookClient()));
 	onDestroy(() => client?.close());
@@ -50,13 +67,17 @@
 	async function make({ scene, ...asked }: Request): Promise<void> {
 		working = true;
 		next = null;
-		onprogress?.(0);
-		const done = await client!.look(scene, asked, draw, (laid, of) => onprogress?.(laid / Math.max(1, of)));
+		tell(0);
+		const done = await client!.look(scene, asked, draw, (laid, of) => tell(laid / Math.max(1, of)));
 		working = false;
-		if (done) onprogress?.(1);
+		if (done) tell(1);
 		if (next) void make(next);
 	}
 
+	function tell(done: number): void {
+		share = done;
+		onprogress?.(done);
+	}
 	function draw({ width, height, pixels }: LookPicture): void {
 		if (canvas.width !== width || canvas.height !== height) {
 			canvas.width = width;
@@ -67,6 +88,20 @@
 	}
 </script>
 
-<div class="h-full w-full" role="img" aria-label={label} data-shown={shown}>
+<div class="relative h-full w-full" role="img" aria-label={label} data-shown={shown}>
 	<canvas bind:this={canvas} class="h-full w-full" class:opacity-0={!shown}></canvas>
+	{#if !shown}
+		<svg class="absolute inset-0 h-full w-full" viewBox="0 0 {whole.width} {whole.height}" preserveAspectRatio="none" aria-hidden="true">
+			{#each plain as { part, hex } (part.id)}
+				<path
+					d={writeOutlinePath(part.outline, 1)}
+					transform="translate({part.x} {part.y})"
+					fill={hex}
+					stroke="#221d19"
+					stroke-width={part.role === 'face' ? 0 : 3}
+				/>
+			{/each}
+		</svg>
+	{/if}
+	{#if bar && share < 1}<span class="absolute bottom-0 left-0 h-[3px] bg-ember" style:width="{share * 100}%"></span>{/if}
 </div>

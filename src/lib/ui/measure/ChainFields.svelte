@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { isRest, READING_ROLES, type MeasuredChain, type Reading, type ReadingRole, type SizeRule } from '$core/piece';
-	import { formatFigure } from '$core/units';
+	import { formatFigure, formatFine } from '$core/units';
 	import { Help, NumberField, Pick, Tip } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { changeChain, insertLink, removeLink } from './chainEdits';
@@ -49,7 +49,9 @@
 		const reading = measured?.readings[i];
 		if (isRest(chain[i]!.reading) && reading && !reading.estimated) return `is ${formatFigure(reading.mm, unit, 0.1).text}`;
 		const share = measured?.check?.shares[i] ?? 0;
-		return Math.abs(share) >= 0.05 ? `${share > 0 ? '+' : '−'}${Math.abs(share).toFixed(1)} mm` : undefined;
+		return Math.abs(share) >= 0.05
+			? `${share > 0 ? '+' : '−'}${unit === 'in' ? formatFine(Math.abs(share), unit).text : `${Math.abs(share).toFixed(1)} mm`}`
+			: undefined;
 	}
 	function worked(i: number): string | undefined {
 		const reading = measured?.readings[i];

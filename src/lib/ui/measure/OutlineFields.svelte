@@ -167,5 +167,5 @@
 	{#if error('points')}<p class="fault">{error('points')!.message}</p>{/if}
 {/if}
 {#if outline.shape !== 'rectangle'}<p class="note mt-1">
-		{(areaOfOutline(shape) / 1e6).toFixed(3)} m² inside, {formatLength(perimeterOfOutline(shape), piece.project.units).text} round
+		{piece.writeArea(areaOfOutline(shape) / 1e6)} inside, {formatLength(perimeterOfOutline(shape), piece.project.units).text} round
 	</p>{/if}

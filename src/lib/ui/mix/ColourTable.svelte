@@ -43,18 +43,18 @@
 							onchange={(event) => rename(row.colour, event.currentTarget.value)}
 						/>
 						{#each row.pours as pour (pour.material)}<span class="note block"
-								>{wordPaint(materials.get(pour.material))}{pour.area > 0 ? `, ${pour.area.toFixed(3)} m²` : ''}{pour.uses.length > 0
-									? ` · ${pour.uses.map((use) => `${coatName(use.coat)} ${formatVolume(use.ml).ml}`).join(', ')}`
+								>{wordPaint(materials.get(pour.material))}{pour.area > 0 ? `, ${piece.writeArea(pour.area)}` : ''}{pour.uses.length > 0
+									? ` · ${pour.uses.map((use) => `${coatName(use.coat)} ${piece.writeVolume(use.ml)}`).join(', ')}`
 									: ''}</span
 							>{/each}
 						{#if partsOf(row)}<span class="note block">{partsOf(row)}</span>{/if}
-						{#if row.inMixes > 0.05}<span class="note block">{formatVolume(row.inMixes).ml} of it in mixes</span>{/if}
+						{#if row.inMixes > 0.05}<span class="note block">{piece.writeVolume(row.inMixes)} of it in mixes</span>{/if}
 					</td>
 					<td class="py-2 pl-4 text-right text-lg leading-tight font-bold whitespace-nowrap">
 						{#each row.pours as pour (pour.material)}<span class="block"
-								>{pour.area > 0 || pour.more === null ? formatVolume(pour.ml).ml : ''}{#if pour.more !== null}<span
+								>{pour.area > 0 || pour.more === null ? piece.writeVolume(pour.ml) : ''}{#if pour.more !== null}<span
 										class="block text-sm font-normal text-ink-soft"
-										>{pour.area > 0 ? 'and' : 'not measured,'} about {formatVolume(pour.more).ml}</span
+										>{pour.area > 0 ? 'and' : 'not measured,'} about {piece.writeVolume(pour.more)}</span
 									>{/if}</span
 							>{/each}
 					</td>
@@ -66,8 +66,8 @@
 					<td class="py-2 pl-4 text-right text-sm whitespace-nowrap">
 						{#if row.jar === null}{partsOf(row) ? 'from its parts' : ''}
 						{:else if row.jar.toBuy === null || row.jar.left === null || row.jar.size === null}not known
-						{:else if row.jar.toBuy > 0}<b class="text-must">! buy {row.jar.toBuy} of {formatVolume(row.jar.size).ml}</b><br
-							/>{formatVolume(row.jar.left).ml} left{:else}<span class="text-well">✓ enough</span><br />{formatVolume(row.jar.left).ml} left{/if}
+						{:else if row.jar.toBuy > 0}<b class="text-must">! buy {row.jar.toBuy} of {piece.writeVolume(row.jar.size)}</b><br
+							/>{piece.writeVolume(row.jar.left)} left{:else}<span class="text-well">✓ enough</span><br />{piece.writeVolume(row.jar.left)} left{/if}
 					</td>
 				</tr>
 			{/each}

@@ -2,7 +2,6 @@
 	import { differColours, judgeLikeness, pigmentsOf, pourMix, totalFromPart, type Mix } from '$core/colour';
 	import { setColour } from '$core/project';
 	import { freeId } from '$core/layers';
-	import { formatVolume } from '$core/units';
 	import { NumberField, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { MixesClient } from '$lib/workers/mixes/client';
@@ -120,7 +119,7 @@
 							onchange={(value) => setParts(colour.id, value)}
 						/></td
 					>
-					<td class="w-28 pl-2 text-right">{ml === undefined ? '' : formatVolume(ml).ml}</td>
+					<td class="w-28 pl-2 text-right">{ml === undefined ? '' : piece.writeVolume(ml)}</td>
 				</tr>
 			{/each}
 		</tbody>

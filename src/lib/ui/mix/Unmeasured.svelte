@@ -11,7 +11,7 @@
 {#if left}
 	<p class="mt-2 border-l-4 border-ember pl-3 text-sm" role="note">
 		<b>Not counted, because not measured:</b>
-		{left.faces.map(({ name }) => name).join(', ')}. As large as such faces mostly are, about {area.toFixed(2)} m²{#if counts}; what they
+		{left.faces.map(({ name }) => name).join(', ')}. As large as such faces mostly are, about {piece.writeArea(area)}{#if counts}; what they
 			would take stands in its row as “and about”{/if}.
 		<a class="underline" href="/pieces/{piece.id}/measure">Measure them</a> to be sure.
 	</p>

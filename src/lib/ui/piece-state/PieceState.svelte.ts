@@ -3,6 +3,7 @@ import type { Coat } from '$core/layers';
 import { partsOf, partsToBegin, type Arrangement, type Parts, type Zone } from '$core/layout';
 import type { Face, MeasuredFace } from '$core/piece';
 import { createPlanner, listDecoration, type Plan, type PlanError } from '$core/plan';
+import { formatArea, formatVolume } from '$core/units';
 import { create, type Draft } from 'mutative';
 import { getContext, setContext } from 'svelte';
 import { Drag } from './Drag.svelte';
@@ -83,6 +84,11 @@ export class PieceState {
 				all.find((one) => one.id === picked.id)!.parts = typeof parts === 'string' ? parts : [...parts];
 			});
 	}
+
+	/** m2, as the painter measures. */
+	readonly writeArea = (m2: number): string => formatArea(m2, this.project.units);
+	/** ml, as the workshop measures. */
+	readonly writeVolume = (ml: number): string => formatVolume(ml, this.project.workshop.volumes).ml;
 
 	/** Changes the project by a recipe. Edits that share a `together` key within a moment are undone as one. */
 	edit(recipe: (draft: Draft<Project>) => void, together = ''): void {

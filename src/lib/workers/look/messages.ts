@@ -2,6 +2,8 @@ import type { Light, SceneUpdate } from '$core/preview';
 
 /** One picture to be made. A later request puts an earlier one of the same client off. */
 export interface LookRequest {
+	/** Who asks: a worker makes pictures for several places of a page. */
+	readonly client: number;
 	/** What changed since the last request of this client, of either kind. */
 	readonly scene: SceneUpdate;
 	/** Steps of the order that are shown. */
@@ -29,5 +31,7 @@ export interface LookWorker {
 	look(request: LookRequest, onPicture: LookResult, onProgress: LookProgress): Promise<boolean>;
 	/** One large picture, of which nothing is kept; null where a later request put it off or it was cancelled. */
 	makeOnce(request: Omit<LookRequest, 'scales'> & { readonly scale: number }, onProgress: LookProgress): Promise<LookPicture | null>;
-	cancel(): void;
+	cancel(client: number): void;
+	/** Lets go of all that is kept for a client. */
+	forget(client: number): void;
 }

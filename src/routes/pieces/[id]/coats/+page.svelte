@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { sumOrder } from '$core/plan';
-	import { formatDuration } from '$core/units';
+	import { formatDuration, fromDegrees, toDegrees } from '$core/units';
 	import AddStep from '$lib/ui/coats/AddStep.svelte';
 	import CoatPanel from '$lib/ui/coats/CoatPanel.svelte';
+	import GapMarks from '$lib/ui/coats/GapMarks.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
-	import { NumberField, Pick, Tabs } from '$lib/ui/controls';
+	import { NumberField, Pick, RadioRow, Tabs } from '$lib/ui/controls';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -14,6 +15,7 @@
 	const piece = usePiece();
 	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.seen.coat));
 	const face = $derived(piece.face);
+	const degrees = $derived(piece.project.workshop.degrees ?? 'C');
 	const sum = $derived(sumOrder(piece.plan.order));
 	/** Below this the findings stand behind the step, so that the picture is the largest thing. */
 	const wide = new MediaQuery('(min-width: 1280px)', true);
@@ -58,12 +60,12 @@
 		<div class="mt-4 grid grid-cols-2 gap-2">
 			<NumberField
 				label="Workshop"
-				unit="°C"
+				unit="°{degrees}"
 				step={1}
-				value={piece.project.workshop.temperature}
-				min={-20}
-				max={60}
-				onchange={(value) => setWorkshop('temperature', value)}
+				value={Math.round(10 * toDegrees(piece.project.workshop.temperature, degrees)) / 10}
+				min={toDegrees(-20, degrees)}
+				max={toDegrees(60, degrees)}
+				onchange={(value) => setWorkshop('temperature', fromDegrees(value, degrees))}
 			/>
 			<NumberField
 				label="Humidity"
@@ -78,6 +80,26 @@
 		{#each piece.plan.hints.filter(({ path }) => path.startsWith('workshop')) as hint (hint.code)}<p class="fault mt-1">
 				{hint.message}
 			</p>{/each}
+		<div class="mt-2 grid grid-cols-2 gap-2">
+			<RadioRow
+				label="Degrees"
+				value={degrees}
+				options={[
+					{ value: 'C', text: 'Celsius' },
+					{ value: 'F', text: 'Fahrenheit' }
+				]}
+				onchange={(next) => piece.edit((draft) => void (draft.workshop.degrees = next))}
+			/>
+			<RadioRow
+				label="Volumes"
+				value={piece.project.workshop.volumes ?? 'ml'}
+				options={[
+					{ value: 'ml', text: 'ml' },
+					{ value: 'fl-oz', text: 'fl oz' }
+				]}
+				onchange={(next) => piece.edit((draft) => void (draft.workshop.volumes = next))}
+			/>
+		</div>
 		<p class="note mt-1">Cold and damp slow drying; every wait in the section follows.</p>
 		<Unmeasured counts={false} />
 	{/if}
@@ -91,7 +113,7 @@
 	{#if wide.current}<div class="paper w-[19rem] shrink-0 overflow-y-auto border-y-0 border-l-0 px-5 py-4">{@render found()}</div>{/if}
 	<div class="relative min-w-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if width > 0}
-			<FaceLook {face} left={(width - face.width * scale) / 2} top={16} {scale} />
+			<FaceLook {face} left={(width - face.width * scale) / 2} top={16} {scale}><GapMarks {face} {scale} /></FaceLook>
 		{/if}
 		<p class="absolute inset-x-0 bottom-2 text-center text-sm">
 			{piece.steps === 0

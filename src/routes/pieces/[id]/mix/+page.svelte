@@ -37,10 +37,10 @@
 				<table class="mt-1 w-full">
 					<tbody>
 						{#each quantities.products as row (row.material)}
-							{@const volume = formatVolume(row.ml)}
+							{@const volume = formatVolume(row.ml, piece.project.workshop.volumes)}
 							<tr class="border-t border-rule"
 								><td class="py-1.5">{materials.get(row.material)?.name}</td><td class="text-right"
-									>{row.area > 0 ? `${row.area.toFixed(3)} m²` : ''}</td
+									>{row.area > 0 ? piece.writeArea(row.area) : ''}</td
 								><td class="text-right text-lg font-bold">{volume.ml}{@render more(moreOfProduct(row.material))}</td><td
 									class="pl-4 text-sm">{volume.spoons}</td
 								></tr
@@ -61,7 +61,7 @@
 				<h3>Surfaces</h3>
 				<ul class="text-sm">
 					{#each quantities.surfaces as { surface, area } (surface)}<li class="flex justify-between border-t border-rule py-0.5">
-							<span>{nameOf(surface)}</span><span>{area.toFixed(3)} m²</span>
+							<span>{nameOf(surface)}</span><span>{piece.writeArea(area)}</span>
 						</li>{/each}
 				</ul>
 			</section>
@@ -70,5 +70,5 @@
 </div>
 
 {#snippet more(ml: number | undefined)}{#if ml !== undefined}<span class="block text-sm font-normal whitespace-nowrap text-ink-soft"
-			>and about {formatVolume(ml).ml}</span
+			>and about {piece.writeVolume(ml)}</span
 		>{/if}{/snippet}
