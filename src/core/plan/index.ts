@@ -4,6 +4,7 @@ export { stageOf, type Stage } from './stageOf';
 export { layStepBoard, type BoardStep } from './layStepBoard';
 export { listDecoration, nameParts, type Decoration } from './listDecoration';
 export { listColourRows, type ColourRow } from './listColourRows';
+export { nameIssue, type NamedPlace } from './nameIssue';
 export { listSurfaces, nameSurface } from './nameSurface';
 export { sumOrder } from './sumOrder';
 export { sourceOfScene } from './sceneOfPlan';

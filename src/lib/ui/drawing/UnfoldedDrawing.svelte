@@ -34,6 +34,7 @@
 					: `, from ${write(low)} to ${write(high)} above the floor`;
 		return `${pickedPart.name}${pickedPart.role === 'face' ? '' : ` on ${pickedFace.name}`}: ${write(pickedPart.width)} × ${write(pickedPart.height)}${stands}`;
 	});
+	const isPart = (id: string) => (mode === 'layout' ? piece.pickedParts.includes(id) : piece.seen.part === id);
 	/** Open seams are marked with the same letter at both edges. */
 	const open = $derived(net.seams.filter(({ closed }) => !closed));
 
@@ -44,8 +45,9 @@
 			`translate(${width * k} ${height * k}) rotate(180)`,
 			`translate(0 ${height * k}) rotate(270)`
 		][turns];
-	function pick(id: string): void {
+	function pick(id: string, shift = false): void {
 		piece.seen.part = id;
+		if (mode === 'layout') piece.choosePart(id, shift);
 		const face = piece.plan.faces.find((other) => other.id === id || other.parts.some((part) => part.id === id));
 		if (face) piece.seen.face = face.id;
 	}
@@ -87,7 +89,7 @@
 		<rect width="100%" height="100%" fill="transparent" />
 		<g transform="translate({view.x} {view.y})">
 			{#each faces as { laid, face } (face.id)}
-				{@const isPicked = piece.seen.part === face.id}
+				{@const isPicked = mode === 'layout' ? piece.pickedParts.includes(face.id) : piece.seen.part === face.id}
 				<g
 					data-grip
 					class="group cursor-pointer focus:outline-none"
@@ -96,7 +98,7 @@
 					aria-pressed={isPicked}
 					aria-label="{face.name}, {write(face.width)} by {write(face.height)}{face.idle ? ', not measured yet' : ''}"
 					transform="translate({laid.x * k} {laid.y * k}) {turned(laid)}"
-					onclick={() => pick(face.id)}
+					onclick={(event) => pick(face.id, event.shiftKey)}
 					ondblclick={() => piece.seen.showFace(face.id)}
 					onkeydown={(event) => press(event, face.id)}
 				>
@@ -114,18 +116,12 @@
 						<path
 							d={writeOutlinePath(part.outline, k)}
 							transform="translate({part.x * k} {part.y * k})"
-							fill={piece.seen.part === part.id
-								? '#a83c1433'
-								: mode === 'layout'
-									? 'transparent'
-									: part.role === 'open'
-										? '#9c9c9c'
-										: '#ffffff88'}
-							stroke={piece.seen.part === part.id ? 'var(--color-ember)' : mode === 'layout' ? 'none' : '#24211e'}
-							stroke-width={piece.seen.part === part.id ? 2.2 : 0.8}
+							fill={isPart(part.id) ? '#a83c1433' : mode === 'layout' ? 'transparent' : part.role === 'open' ? '#9c9c9c' : '#ffffff88'}
+							stroke={isPart(part.id) ? 'var(--color-ember)' : mode === 'layout' ? 'none' : '#24211e'}
+							stroke-width={isPart(part.id) ? 2.2 : 0.8}
 							onclick={(event) => {
 								event.stopPropagation();
-								pick(part.id);
+								pick(part.id, event.shiftKey);
 							}}
 						/>
 					{/each}

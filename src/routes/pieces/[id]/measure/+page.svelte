@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import { changeUnits } from '$core/project';
 	import { freeId } from '$core/layers';
 	import { OVERALL, partAt, type Box } from '$core/piece';
@@ -16,7 +17,7 @@
 	import PicturePanel from '$lib/ui/photograph/PicturePanel.svelte';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
-	import { onDestroy } from 'svelte';
+	import { onDestroy, onMount, tick } from 'svelte';
 
 	const piece = usePiece();
 	const measured = $derived(piece.face);
@@ -62,6 +63,15 @@
 				id !== measured.id && piece.plan.errors.some(({ code, path }) => path.startsWith(`piece.faces[${i}].`) && code !== 'length.empty')
 		)
 	);
+
+	/** A link from elsewhere leads to a field: its face is shown, and the field has the focus. */
+	onMount(() => {
+		const { searchParams } = page.url;
+		const face = searchParams.get('face');
+		if (face !== null && piece.plan.faces.some(({ id }) => id === face)) piece.seen.showFace(face);
+		const field = searchParams.get('field');
+		if (field !== null) void tick().then(() => document.querySelector<HTMLElement>(`input[data-target="${CSS.escape(field)}"]`)?.focus());
+	});
 
 	const straight = new StraightPhotograph();
 	onDestroy(() => straight.close());

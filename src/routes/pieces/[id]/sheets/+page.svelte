@@ -1,11 +1,18 @@
 <script lang="ts">
 	import { describeSheets, PAPERS } from '$core/sheets';
+	import { nameIssue } from '$core/plan';
 	import { RadioRow } from '$lib/ui/controls';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 
 	const piece = usePiece();
+	/** The page and the field where it is put right. */
+	function hrefOf(path: string): string {
+		const { screen, face, field } = nameIssue(piece.project, piece.plan, path);
+		const at = new URLSearchParams([...(face ? [['face', face]] : []), ...(field ? [['field', field]] : [])]);
+		return `/pieces/${piece.id}/${screen}${at.size > 0 ? `?${at}` : ''}`;
+	}
 	const pages = $derived(describeSheets(piece.project, piece.plan, piece.project.paper));
 	const musts = $derived(piece.plan.findings.filter((finding) => finding.kind === 'must').length);
 	const saved = $derived(piece.saver.state.kind === 'saved');
@@ -31,7 +38,7 @@
 					<p class="mt-2">A sheet with wrong figures is worse than none. First put right:</p>
 					<ul class="mt-2 space-y-1">
 						{#each piece.plan.errors.slice(0, 6) as error, i (i)}<li class="border-l-4 border-must pl-3">
-								<a class="underline" href="/pieces/{piece.id}/{error.path.startsWith('piece') ? 'measure' : 'layout'}">{error.path}</a>: {error.message}
+								<a class="underline" href={hrefOf(error.path)}>{nameIssue(piece.project, piece.plan, error.path).words}</a>: {error.message}
 							</li>{/each}
 					</ul>
 					{#if piece.plan.errors.length > 6}<p class="mt-1">and {piece.plan.errors.length - 6} more.</p>{/if}
