@@ -20,8 +20,7 @@ import {
 	type PDFPage
 } from '@cantoo/pdf-lib';
 import fontkit from '@cantoo/fontkit';
-import type { SheetFonts } from './writePdf';
-import { INKS, type Page, type PageItem } from './page';
+import { INKS, type Page, type PageItem, type SheetFonts } from './page';
 
 const POINTS_PER_MM = 72 / 25.4;
 /** How far a circle's control points stand off, as a share of its radius. */

@@ -71,3 +71,9 @@ export const PAPERS: Readonly<Record<'a4' | 'letter', { readonly width: Mm; read
 export const PAGE_MARGIN: Mm = 12;
 
 export const INKS: Readonly<Record<Ink, string>> = { ink: '#24211e', soft: '#6b655c', faint: '#b9b2a6', ember: '#a83c14' };
+
+export interface SheetFonts {
+	/** TrueType or WOFF, with the Latin letters. */
+	readonly regular: Uint8Array;
+	readonly bold: Uint8Array;
+}

@@ -1,10 +1,4 @@
-import type { Page } from './page';
-
-export interface SheetFonts {
-	/** TrueType or WOFF, with the Latin letters. */
-	readonly regular: Uint8Array;
-	readonly bold: Uint8Array;
-}
+import type { Page, SheetFonts } from './page';
 
 /** Writes pages to a PDF at true size. The writer is large, and comes when it is first asked for. */
 export async function writePdf(pages: readonly Page[], fonts: SheetFonts, title: string): Promise<Uint8Array> {
