@@ -73,6 +73,10 @@ test('the palette reads a sample, keeps it on the shelf, and another piece takes
 	const palette = page.getByRole('region', { name: 'Palette' });
 	await palette.getByRole('button', { name: 'One more colour' }).click();
 	await palette.getByLabel('Name', { exact: true }).fill('Quay lichen');
+	await expect(palette.getByRole('radio', { name: 'by Lab', exact: true })).toBeVisible();
+	await page.getByRole('button', { name: 'Workshop' }).click();
+	await page.getByRole('checkbox', { name: /simulated measuring device/ }).click();
+	await page.keyboard.press('Escape');
 	await palette.getByRole('radio', { name: 'by Lab or reader' }).click();
 	await choose(palette, 'Under the simulated reader', 'lichen from the quay wall');
 	await palette.getByRole('button', { name: 'Read it' }).click();

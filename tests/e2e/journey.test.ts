@@ -53,13 +53,13 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 		await page.getByRole('application').focus();
 		await page.keyboard.press('Shift+ArrowRight');
 		await page.keyboard.press('ArrowRight');
-		await expect(left).toHaveValue('4 11/16');
+		await expect(left).toHaveValue('4 13/16');
 		const box = (await motif.boundingBox())!;
 		await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
 		await page.mouse.down();
 		await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height / 2, { steps: 5 });
 		await page.mouse.up();
-		await expect(left).not.toHaveValue('4 11/16');
+		await expect(left).not.toHaveValue('4 13/16');
 		for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z');
 		await expect(left).toHaveValue(before);
 	});

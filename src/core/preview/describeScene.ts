@@ -79,6 +79,7 @@ interface Showing<Effect extends Look['effect']> {
 	readonly surfaces: readonly number[];
 	readonly sheen: number;
 	readonly film: number;
+	readonly isWax: boolean;
 	/** Of its one colour, or its material's own; null: none. */
 	readonly ink: { readonly hex: string; readonly opacity: number } | null;
 	/** Share of the ground that so much of it hides. */
@@ -118,14 +119,27 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 		const { hex, opacity } = ink ?? UNKNOWN;
 		return { kind: 'stencil', coat: coat.id, edge: look.edge, spots, sheen, film, hex, cover: cover(opacity) };
 	},
-	clear: ({ coat, source, surfaces, ink, cover, sheen, film }) => ({
-		kind: 'clear',
-		coat: coat.id,
-		surfaces,
-		sheen,
-		tint: ink === null ? null : { sheen, film, hex: ink.hex, cover: cover(ink.opacity) },
-		...throughOf(coat, source)
-	}),
+	/** A dark wax is rubbed off where it can be, and stays in corners and grain: as a glaze does. */
+	clear: ({ coat, source, surfaces, ink, isWax, cover, sheen, film }) =>
+		ink !== null && isWax
+			? {
+					kind: 'glaze',
+					coat: coat.id,
+					surfaces,
+					sheen,
+					film,
+					hex: ink.hex,
+					cover: 1 - (1 - cover(ink.opacity)) ** (1 / KEPT_ON_FLAT),
+					...throughOf(coat, source)
+				}
+			: {
+					kind: 'clear',
+					coat: coat.id,
+					surfaces,
+					sheen,
+					tint: ink === null ? null : { sheen, film, hex: ink.hex, cover: cover(ink.opacity) },
+					...throughOf(coat, source)
+				},
 	glaze: ({ coat, look, source, surfaces, ink, cover, sheen, film }) =>
 		ink === null
 			? { kind: 'clear', coat: coat.id, surfaces, sheen, tint: null, ...throughOf(coat, source) }
@@ -152,6 +166,8 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 	})
 };
 
+/** A glaze leaves about this share of itself on the flat: a wax is told by what is left there. */
+const KEPT_ON_FLAT = 0.3;
 /** Pale and dull, as most fillers dry. */
 const FILLER = '#dccaa4';
 /** Clear shellac darkens wood a little. */
@@ -173,6 +189,7 @@ function layerOf(coat: Coat, source: SceneSource): SceneLayer {
 		surfaces: valuesOf(source.surfacesOf(coat.id), source.face),
 		sheen: material?.sheen ?? 0,
 		film: amount * (material?.film ?? 0),
+		isWax: material?.carrier === 'wax',
 		ink,
 		cover: (opacity: number) => hiddenBy(opacity, amount)
 	};

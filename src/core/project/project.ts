@@ -19,6 +19,10 @@ export const ProjectSchema = z.strictObject({
 		temperature: z.number().min(-20).max(60).meta({ description: 'Degrees Celsius.' }),
 		humidity: z.number().min(0).max(100).meta({ description: 'Relative, percent.' }),
 		degrees: z.enum(['C', 'F']).optional().meta({ description: 'What its thermometer shows; Celsius where nothing is said.' }),
+		simulated: z
+			.boolean()
+			.optional()
+			.meta({ description: 'Whether the simulated measuring device and colour reader are offered, for practice.' }),
 		volumes: z.enum(['ml', 'fl-oz']).optional().meta({ description: 'What its jars are measured in; ml where nothing is said.' })
 	}),
 	piece: PieceSchema,

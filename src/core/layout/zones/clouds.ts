@@ -9,6 +9,7 @@ const SPREAD = 1.9;
 export const clouds: Pattern<'clouds'> = {
 	id: 'clouds',
 	name: 'Clouds',
+	dabbed: true,
 	ends: () => ['in the hollows', 'on the tops'],
 	reach: ({ size }) => size,
 	depthAt({ size, seed }, x, y, { salt }) {

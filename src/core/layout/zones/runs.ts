@@ -1,14 +1,35 @@
 import { uniteRings } from '../../geometry';
 import { clampTo, meetFrom, slopeBounds } from './joins';
-import { lineNoise } from './patchNoise';
+import { hash, lineNoise } from './patchNoise';
 import type { Pattern } from './types';
 
-/** A drip is about so wide, mm, and most columns have none: the noise is raised so that only its tops run far. */
+/** One drip at most in so many mm; the share of columns that have one. */
 const COLUMN = 16;
-const RARE = 4;
+const HAVE = 0.62;
+/** Half as wide as this at its foot, mm; how much two may differ. */
+const HALF = 6.5;
+const THINNER = 0.45;
+/** A wet edge swells and sinks over so many mm, by this share of the drips. */
+const SWELL = { size: 95, share: 0.16 };
+/** Its outline is followed at every so many mm. */
+const STEP = 0.8;
 const OTHER_SIDE = 101;
-/** Of the noise raised to its power, by the width of a column. */
-const STEEPEST_DRIP = 2.2;
+/** Of all together, by the width of a column. */
+const STEEPEST_DRIP = 11;
+
+/** How far colour runs beyond its edge at x, as a share of the longest drip: fingers with round ends, each of a length and a width of its own, from an edge that swells. */
+function runAt(x: number, seed: number): number {
+	const column = Math.floor(x / COLUMN);
+	let furthest = 0;
+	for (let c = column - 1; c <= column + 1; c++) {
+		if (hash(c, 3, seed) > HAVE) continue;
+		const half = HALF * (1 - THINNER * hash(c, 1, seed));
+		const middle = (c + 0.5 + 0.5 * (hash(c, 2, seed) - 0.5)) * COLUMN;
+		const off = (x - middle) / half;
+		if (Math.abs(off) < 1) furthest = Math.max(furthest, hash(c, 4, seed) ** 2 * (1 - off ** 4) ** 1.2);
+	}
+	return (1 - SWELL.share) * furthest + SWELL.share * lineNoise(x, SWELL.size, seed + 7);
+}
 
 /** Thin colour let down from the top or up from the bottom, with drips that run further here and there. Source: craft 4. */
 export const runs: Pattern<'runs'> = {
@@ -17,14 +38,14 @@ export const runs: Pattern<'runs'> = {
 	ends: ({ from }) => [from === 'both' ? 'at top and bottom' : `at the ${from}`, from === 'both' ? 'between them' : 'beyond the runs'],
 	reach: ({ from }, { height }) => (from === 'both' ? height / 2 : height),
 	depthAt({ from, drip, seed }, x, y, { height, salt }) {
-		const fromTop = from === 'bottom' ? Infinity : y - drip * lineNoise(x, COLUMN, seed + salt) ** RARE;
-		const fromBottom = from === 'top' ? Infinity : height - y - drip * lineNoise(x, COLUMN, seed + salt + OTHER_SIDE) ** RARE;
+		const fromTop = from === 'bottom' ? Infinity : y - drip * runAt(x, seed + salt);
+		const fromBottom = from === 'top' ? Infinity : height - y - drip * runAt(x, seed + salt + OTHER_SIDE);
 		return Math.max(0, Math.min(fromTop, fromBottom));
 	},
 	level({ from, drip, seed }, depth, { width, height, salt }) {
-		const steps = Math.ceil(width / (COLUMN / 8));
-		const xs = Array.from({ length: steps + 1 }, (_, i) => Math.min(width, (i * COLUMN) / 8));
-		const shifted = (side: number) => xs.map((x) => [x, depth + drip * lineNoise(x, COLUMN, seed + salt + side) ** RARE] as const);
+		const steps = Math.ceil(width / STEP);
+		const xs = Array.from({ length: steps + 1 }, (_, i) => Math.min(width, i * STEP));
+		const shifted = (side: number) => xs.map((x) => [x, depth + drip * runAt(x, seed + salt + side)] as const);
 		const down = from === 'bottom' ? [] : [shifted(0).flatMap(([x, y]) => [x, y])];
 		const up = from === 'top' ? [] : [shifted(OTHER_SIDE).flatMap(([x, y]) => [x, height - y])];
 		const within = [...down.map((line) => [...line, width, -1, 0, -1]), ...up.map((line) => [...line, width, height + 1, 0, height + 1])];
@@ -33,7 +54,7 @@ export const runs: Pattern<'runs'> = {
 	},
 	meets: (field, colours, region) => meetFrom(field.length, colours, runs.reach(field, region)),
 	start: ({ height }) => ({ pattern: 'runs', from: 'top', length: Math.round(height * 0.3), drip: Math.round(height * 0.4), seed: 1 }),
-	turns: () => COLUMN / 6,
+	turns: () => HALF / 6,
 	bounds: ({ drip }, depth, within) => slopeBounds(depth, within, 1 + (drip * STEEPEST_DRIP) / COLUMN),
 	axis: ({ from }, { width, height }) =>
 		from === 'bottom' ? { x: width / 2, y: height, dx: 0, dy: -1 } : { x: width / 2, y: 0, dx: 0, dy: 1 },

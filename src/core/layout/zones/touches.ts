@@ -6,6 +6,8 @@ import type { Pattern } from './types';
 const SMALLEST = 0.45;
 /** How far a touch stands off the grid that it grows from, as a share of a cell. */
 const OFF = 0.8;
+/** It is longer and narrower than round by so much; its area stays. */
+const [LONG, WIDE] = [0.8, 1.25];
 /** How ragged its edge is. */
 const RAGGED = 0.7;
 
@@ -13,6 +15,7 @@ const RAGGED = 0.7;
 export const touches: Pattern<'touches'> = {
 	id: 'touches',
 	name: 'Touches of colour',
+	dabbed: true,
 	ends: () => ['in a touch', 'between them'],
 	reach: ({ size, apart }) => size / 2 + apart,
 	depthAt(field, x, y, region) {
@@ -26,7 +29,10 @@ export const touches: Pattern<'touches'> = {
 				const dx = x - (c + 0.5 + OFF * (hash(c, r, salt) - 0.5)) * apart;
 				const dy = y - (r + 0.5 + OFF * (hash(c, r, salt + 1) - 0.5)) * apart;
 				const scale = SMALLEST + (1 - SMALLEST) * hash(c, r, salt + 2);
-				nearest = Math.min(nearest, (ragged * Math.hypot(dx, dy)) / scale);
+				/** A touch of the brush is longer than it is wide, and none lies as the one beside it. */
+				const turn = Math.PI * hash(c, r, salt + 3);
+				const [long, wide] = [dx * Math.cos(turn) + dy * Math.sin(turn), dy * Math.cos(turn) - dx * Math.sin(turn)];
+				nearest = Math.min(nearest, (ragged * Math.hypot(long * LONG, wide * WIDE)) / scale);
 			}
 		return nearest;
 	},
@@ -41,9 +47,9 @@ export const touches: Pattern<'touches'> = {
 	/** Far from a touch its ragged edge counts by the share of the distance, near it by how steep it is. */
 	bounds({ size }, depth, within) {
 		const [smooth, rough] = [1 - RAGGED / 2, 1 + RAGGED / 2];
-		const steepest = rough / SMALLEST + (RAGGED * STEEPEST_PATCH * size) / 2 / Math.max(3, size / 3) / SMALLEST;
+		const steepest = (WIDE * rough) / SMALLEST + (WIDE * RAGGED * STEEPEST_PATCH * size) / 2 / Math.max(3, size / 3) / SMALLEST;
 		const [least, most] = slopeBounds(depth, within, steepest);
-		return [Math.max(least, (smooth / rough) * depth - (smooth * within) / SMALLEST), most];
+		return [Math.max(least, (smooth / rough) * depth - (WIDE * smooth * within) / SMALLEST), most];
 	},
 	grips: (field, { width, height }) => [
 		{

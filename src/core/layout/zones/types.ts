@@ -67,6 +67,8 @@ export interface Pattern<Id extends PatternId = PatternId> {
 	readonly meets: (field: FieldOf<Id>, colours: number, region: Region) => readonly Mm[];
 	/** To begin from, on a region. */
 	readonly start: (region: Region) => FieldOf<Id>;
+	/** Dabbed on whatever the method: its edges break up into the marks of a pad or the tip of a brush. */
+	readonly dabbed?: true;
 	/** It may turn within so little, mm: between points nearer than this it is as good as straight. Without it only its ridges turn. */
 	readonly turns?: (field: FieldOf<Id>) => Mm;
 	/** What lies at less than a depth, and the line along which that ends, where they are known; chords stray by 0.002 mm at most. */

@@ -1,10 +1,11 @@
 import { mixPaints, thicknessOf } from '../../colour';
 import { joinsOf, passJoin, patternOf, type Join } from '../../layout';
-import { fillCloudRow, fillStrokeRow, fillUprightRow, noiseTile, shiftFor } from '../grain';
+import { fillCloudRow, fillUprightRow, noiseTile, shiftFor } from '../grain';
 import type { SceneLayer } from '../scene';
 import { eachSpan } from './eachSpan';
 import { fillDepthRow, STRIDE } from './fillDepthRow';
 import { filmPixel, finishSpan, raiseSpan } from './spanWork';
+import { createStrokes } from './strokes';
 import { MOST_COVER, TABLE, tableOfFilm } from './coverTable';
 import type { Canvas, Effect } from './canvas';
 
@@ -61,9 +62,23 @@ export const layBlend: Effect<'blend'> = (planes, layer, canvas) => {
 };
 
 /** How far the hand of the method carries a colour off its place, mm, along a row; and the marks of its strokes. */
-function createWander({ hand }: Blend, { scale, scene }: Canvas, width: number) {
+/** What a pad or the tip of a brush leaves, where a pattern is dabbed on whatever the method. */
+const DABS = { patch: 0.75, size: 15, everywhere: 0.28 };
+
+function createWander({ hand: of, zone }: Blend, canvas: Canvas, width: number) {
+	const dabbed = patternOf(zone.field).dabbed === true;
+	const hand = dabbed
+		? {
+				...of,
+				patch: Math.max(of.patch, DABS.patch),
+				size: Math.min(of.size, DABS.size),
+				everywhere: Math.max(of.everywhere, DABS.everywhere)
+			}
+		: of;
+	const { scale, scene } = canvas;
 	const tile = noiseTile(scene.seed + 2);
 	const [strokeShift, patchShift] = [shiftFor(STROKE, scale), shiftFor(hand.size / 2, scale)];
+	const fillStrokes = createStrokes(canvas, scene.seed + 2, strokeShift);
 	const [level, upright, patches, specks, wander] = Array.from({ length: 5 }, () => new Float32Array(width)) as [
 		Float32Array,
 		Float32Array,
@@ -73,7 +88,7 @@ function createWander({ hand }: Blend, { scale, scene }: Canvas, width: number) 
 	];
 	return (count: number, x: number, y: number, { join, band }: { join: number; band: number }) => {
 		const isUpright = hand.strokes === 'upright' || hand.strokes === 'crossed';
-		fillStrokeRow(level, count, tile, x, y, strokeShift);
+		fillStrokes(level, count, x, y);
 		if (isUpright) fillUprightRow(upright, count, tile, x, y, strokeShift);
 		fillCloudRow(patches, count, tile, x, y, patchShift);
 		fillCloudRow(specks, count, tile, x + 4099, y + 977, Math.max(0, patchShift - 1));

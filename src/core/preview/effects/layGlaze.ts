@@ -1,8 +1,9 @@
 import { convertHexToPaint, thicknessOf } from '../../colour';
-import { fillCloudRow, fillStrokeRow, noiseTile, shiftFor } from '../grain';
+import { fillCloudRow, noiseTile, shiftFor } from '../grain';
 import { filmsUpTo, MOST_COVER, TABLE } from './coverTable';
 import { eachSpan } from './eachSpan';
 import { standOfRelief } from './reliefMaps';
+import { createStrokes } from './strokes';
 import { filmPixel, finishSpan } from './spanWork';
 import type { Effect } from './canvas';
 
@@ -25,10 +26,11 @@ export const layGlaze: Effect<'glaze'> = (planes, layer, canvas) => {
 	const stand = standOfRelief(planes, scale);
 	const tile = noiseTile(scene.seed + 5);
 	const [streaks, patches] = [new Float32Array(planes.width), new Float32Array(planes.width)];
-	const [streakShift, patchShift] = [shiftFor(60, scale), shiftFor(18, scale)];
+	const fillStreaks = createStrokes(canvas, scene.seed + 5, shiftFor(60, scale));
+	const patchShift = shiftFor(18, scale);
 	const gloss = Math.round(layer.sheen * 255);
 	eachSpan(planes, layer.surfaces, canvas, (start, count, x, y) => {
-		fillStrokeRow(streaks, count, tile, x, y, streakShift);
+		fillStreaks(streaks, count, x, y);
 		fillCloudRow(patches, count, tile, x, y, patchShift);
 		for (let k = 0, i = start; k < count; k++, i++) {
 			const hollow = Math.max(0, -stand[i]!);

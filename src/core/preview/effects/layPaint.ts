@@ -1,6 +1,6 @@
-import { fillStrokeRow, noiseTile } from '../grain';
 import { coverTables } from './coverTable';
 import { eachSpan } from './eachSpan';
+import { createStrokes } from './strokes';
 import { finishSpan, raiseSpan, tintSpan } from './spanWork';
 import type { Effect } from './canvas';
 
@@ -11,11 +11,11 @@ const WEAR = 120;
 /** One colour over whole surfaces: covers by its opacity, with faint marks along the stroke. */
 export const layPaint: Effect<'paint'> = (planes, layer, canvas) => {
 	const tables = coverTables(layer.hex, layer.cover);
-	const tile = noiseTile(canvas.scene.seed + 1);
+	const fillStrokes = createStrokes(canvas, canvas.scene.seed + 1, 6);
 	const strokes = new Float32Array(planes.width);
 	const gloss = Math.round(layer.sheen * 255);
 	eachSpan(planes, layer.surfaces, canvas, (start, count, x, y) => {
-		fillStrokeRow(strokes, count, tile, x, y, 6);
+		fillStrokes(strokes, count, x, y);
 		tintSpan(planes.rgb, start, count, tables);
 		raiseSpan(planes.relief, start, count, layer.film, layer.film * MARKS, strokes);
 		finishSpan(planes, start, count, gloss, WEAR);

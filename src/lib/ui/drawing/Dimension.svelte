@@ -23,9 +23,12 @@
 	const colour = $derived(fault ? 'var(--color-must)' : ember ? 'var(--color-ember)' : 'var(--color-ink)');
 	const out = $derived(Math.sign(at - off) || 1);
 	const text = $derived(guess ? '?' : formatFigure(mm, unit).text);
+	/** px: of a letter along the line, and of a tick at either end, which no figure touches. */
+	const LETTER = 7;
+	const TICK = 6;
 	const middle = $derived((from + to) / 2);
 	/** A short span has no room for its figure: it stands beside. */
-	const short = $derived(upright ? to - from < 13 : to - from < text.length * 7 + 4);
+	const short = $derived(to - from < text.length * LETTER + 2 * TICK);
 	const p = (along: number, across: number) => (upright ? `${across} ${along}` : `${along} ${across}`);
 </script>
 

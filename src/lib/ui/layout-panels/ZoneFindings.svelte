@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { ZoneRemedy } from '$core/plan';
 	import type { Zone } from '$core/layout';
+	import { Help } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { zone }: { zone: Zone } = $props();
@@ -26,7 +27,11 @@
 <section aria-label="Worth a look" class="space-y-2">
 	{#each findings as finding (finding.code + (finding.part ?? ''))}
 		<div class="border-l-4 border-ember pl-2 text-sm">
-			<p><b>! {finding.says}</b> {finding.why}</p>
+			<p>
+				<b>! {finding.says}</b>
+				{finding.why}
+				{#if finding.code === 'walk-turns'}<Help word="walk of lightness" />{/if}
+			</p>
 			{#each finding.remedies as remedy (remedy.says)}<button class="button mt-1 mr-1 text-sm" onclick={() => take(remedy)}
 					>{remedy.says}</button
 				>{/each}

@@ -129,7 +129,9 @@
 				>{changing ? 'The links are right' : 'Change the links'}</button
 			>{/if}
 		<button class="button text-sm" aria-expanded={pasting} onclick={() => (pasting = !pasting)}>From a list</button>
-		<button class="button text-sm" aria-expanded={device} onclick={() => (device = !device)}>From the measuring device</button>
+		{#if piece.project.workshop.simulated}<button class="button text-sm" aria-expanded={device} onclick={() => (device = !device)}
+				>From the simulated measuring device</button
+			>{/if}
 	</div>
 	{#if pasting}<PastePanel {targets} ondone={() => (pasting = false)} />{/if}
 	{#if device}<DevicePanel {targets} {next} onnext={(id) => (inHand = id)} />{/if}

@@ -68,7 +68,7 @@
 			value={by}
 			options={[
 				{ value: 'eye', text: 'by eye' },
-				{ value: 'lab', text: 'by Lab or reader' },
+				{ value: 'lab', text: piece.project.workshop.simulated ? 'by Lab or reader' : 'by Lab' },
 				{ value: 'picture', text: 'from a picture' }
 			]}
 			onchange={(next) => (by = next)}

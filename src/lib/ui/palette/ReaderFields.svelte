@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { usePiece } from '$lib/ui/piece-state';
 	import { NumberField, Pick } from '$lib/ui/controls';
 	import { convertHexToLab, convertLabToHex, middleOfReadings, type Lab } from '$core/colour';
 	import { SAMPLES, SimulatedColourReader } from './SimulatedColourReader';
@@ -9,6 +10,7 @@
 		onchange: (hex: string) => void;
 	}
 	let { hex, onchange }: Props = $props();
+	const piece = usePiece();
 	/** Readings are taken so many times, and the middle one counts: one slip does no harm. */
 	const READINGS = 3;
 	let sample: string = $state(SAMPLES[0].hex);
@@ -54,18 +56,21 @@
 		{/each}
 	</div>
 	{#if off > 1}<p class="fault">No screen shows this colour: it is shown by the nearest, {off.toFixed(1)} away.</p>{/if}
-	<div class="flex items-end gap-2">
-		<div class="min-w-0 flex-1">
-			<Pick
-				label="Under the simulated reader"
-				value={sample}
-				options={SAMPLES.map(({ name, hex }) => ({ value: hex as string, text: name, swatch: hex }))}
-				onchange={(hex) => (sample = hex)}
-			/>
+	{#if piece.project.workshop.simulated}
+		<div class="flex items-end gap-2">
+			<div class="min-w-0 flex-1">
+				<Pick
+					label="Under the simulated reader"
+					value={sample}
+					options={SAMPLES.map(({ name, hex }) => ({ value: hex as string, text: name, swatch: hex }))}
+					onchange={(hex) => (sample = hex)}
+				/>
+			</div>
+			<button class="button" disabled={reading} onclick={read}
+				>{reading ? `Reading ${readings.length + 1} of ${READINGS}` : 'Read it'}</button
+			>
 		</div>
-		<button class="button" disabled={reading} onclick={read}>{reading ? `Reading ${readings.length + 1} of ${READINGS}` : 'Read it'}</button
-		>
-	</div>
+	{/if}
 	{#if readings.length === READINGS}<p class="note" role="status">
 			The middle of {readings.map(({ l, a, b }) => `${l.toFixed(1)} ${a.toFixed(1)} ${b.toFixed(1)}`).join(', ')}.
 		</p>{/if}

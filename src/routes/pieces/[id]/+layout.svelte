@@ -6,6 +6,7 @@
 	import { PieceState, providePiece } from '$lib/ui/piece-state';
 	import Section from '$lib/ui/section/Section.svelte';
 	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
+	import WorkshopOut from '$lib/ui/save-status/WorkshopOut.svelte';
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import { onMount } from 'svelte';
@@ -106,6 +107,7 @@
 				{/each}
 			</nav>
 			<span class="flex-1"></span>
+			<WorkshopOut />
 			<SaveStatus />
 			<span class="flex self-center">
 				<Tip text="Undo (Ctrl+Z)">

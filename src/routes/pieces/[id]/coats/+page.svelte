@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { sumOrder } from '$core/plan';
-	import { formatDuration, fromDegrees, toDegrees } from '$core/units';
+	import { formatDuration } from '$core/units';
 	import AddStep from '$lib/ui/coats/AddStep.svelte';
 	import CoatPanel from '$lib/ui/coats/CoatPanel.svelte';
 	import GapMarks from '$lib/ui/coats/GapMarks.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
-	import { NumberField, Pick, RadioRow, Tabs } from '$lib/ui/controls';
+	import { Pick, Tabs } from '$lib/ui/controls';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -15,7 +15,6 @@
 	const piece = usePiece();
 	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.seen.coat));
 	const face = $derived(piece.face);
-	const degrees = $derived(piece.project.workshop.degrees ?? 'C');
 	const sum = $derived(sumOrder(piece.plan.order));
 	/** Below this the findings stand behind the step, so that the picture is the largest thing. */
 	const wide = new MediaQuery('(min-width: 1280px)', true);
@@ -27,10 +26,6 @@
 	let width = $state(0);
 	let height = $state(0);
 	const scale = $derived(Math.max(0.02, Math.min((width - 32) / face.width, (height - 64) / face.height)));
-
-	function setWorkshop(key: 'temperature' | 'humidity', value: number): void {
-		piece.edit((draft) => void (draft.workshop[key] = value), key);
-	}
 </script>
 
 {#snippet step()}
@@ -57,50 +52,6 @@
 			marks are work that leaves no coat. Click a step to work on it, drag it to another place, or go along with the arrow keys and move it
 			with Shift. Pull the cut end along to see the piece at any stage.
 		</p>
-		<div class="mt-4 grid grid-cols-2 gap-2">
-			<NumberField
-				label="Workshop"
-				unit="°{degrees}"
-				step={1}
-				value={Math.round(10 * toDegrees(piece.project.workshop.temperature, degrees)) / 10}
-				min={toDegrees(-20, degrees)}
-				max={toDegrees(60, degrees)}
-				onchange={(value) => setWorkshop('temperature', fromDegrees(value, degrees))}
-			/>
-			<NumberField
-				label="Humidity"
-				unit="%"
-				step={1}
-				value={piece.project.workshop.humidity}
-				min={0}
-				max={100}
-				onchange={(value) => setWorkshop('humidity', value)}
-			/>
-		</div>
-		{#each piece.plan.hints.filter(({ path }) => path.startsWith('workshop')) as hint (hint.code)}<p class="fault mt-1">
-				{hint.message}
-			</p>{/each}
-		<div class="mt-2 grid grid-cols-2 gap-2">
-			<RadioRow
-				label="Degrees"
-				value={degrees}
-				options={[
-					{ value: 'C', text: 'Celsius' },
-					{ value: 'F', text: 'Fahrenheit' }
-				]}
-				onchange={(next) => piece.edit((draft) => void (draft.workshop.degrees = next))}
-			/>
-			<RadioRow
-				label="Volumes"
-				value={piece.project.workshop.volumes ?? 'ml'}
-				options={[
-					{ value: 'ml', text: 'ml' },
-					{ value: 'fl-oz', text: 'fl oz' }
-				]}
-				onchange={(next) => piece.edit((draft) => void (draft.workshop.volumes = next))}
-			/>
-		</div>
-		<p class="note mt-1">Cold and damp slow drying; every wait in the section follows.</p>
 		<Unmeasured counts={false} />
 	{/if}
 {/snippet}
