@@ -18,6 +18,8 @@
 		hideLabel?: boolean;
 		/** Told with every figure typed, not only when it is left. */
 		eager?: boolean;
+		/** Of the line that it stands on: in a table. */
+		small?: boolean;
 		/** What it is for, below it. */
 		note?: string;
 		onchange: (value: number) => void;
@@ -32,6 +34,7 @@
 		unit,
 		hideLabel = false,
 		eager = false,
+		small = false,
 		note,
 		onchange
 	}: Props = $props();
@@ -84,7 +87,7 @@
 	<span class="relative block">
 		<input
 			{id}
-			class="field !pr-6 text-right"
+			class="field !pr-6 text-right {small ? '!min-h-[28px] text-sm' : ''}"
 			inputmode={whole ? 'numeric' : 'decimal'}
 			autocomplete="off"
 			role="spinbutton"

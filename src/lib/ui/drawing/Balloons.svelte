@@ -17,6 +17,8 @@
 	const BOTTOM = 50;
 	/** A leader ends so far inside what it points at, as a share of its width. */
 	const INSIDE = 0.07;
+	/** Parts that end no further from the right than this, as a share of the face, are pointed at in turn. */
+	const BESIDE_EACH_OTHER = 0.05;
 
 	const partOf = (id: string) => (id === face.id ? face.whole : face.parts.find((part) => part.id === id));
 	const on = $derived(piece.decoration.filter(({ parts }) => parts.some((id) => partOf(id))));
@@ -29,7 +31,11 @@
 			});
 			const parts = one.parts.flatMap((id) => partOf(id) ?? []);
 			/** Each next one points at the next part down, so that leaders do not lie on each other. */
-			const part = parts.toSorted((a, b) => b.x + b.width - (a.x + a.width) || a.y - b.y)[i % Math.min(parts.length, 4)] ?? parts[0]!;
+			const right = Math.max(...parts.map((part) => part.x + part.width));
+			const nearestParts = parts
+				.filter((part) => part.x + part.width > right - BESIDE_EACH_OTHER * face.width)
+				.toSorted((a, b) => a.y - b.y);
+			const part = nearestParts[i % nearestParts.length]!;
 			const [x, y] = [part.x + part.width * (1 - INSIDE), part.y + part.height * ((i + 1) / (on.length + 1))];
 			const nearest = places.toSorted((a, b) => b.x - a.x || a.y - b.y)[0];
 			return { id: String(one.number), x: (nearest?.x ?? x) * view.scale, y: (nearest?.y ?? y) * view.scale };

@@ -131,8 +131,8 @@
 		</div>
 		<FaceMap />
 	</div>
-	<div class="flex min-h-[38px] items-center gap-2 border-t border-ground-deep bg-ground px-2 py-0.5">
-		<p id="{id}-keys" class="min-w-0 flex-1 px-1 text-xs leading-tight text-[#2f2a24]">{@render keys()}</p>
+	<div class="flex min-h-[38px] items-center justify-end gap-2 border-t border-ground-deep bg-ground px-2 py-0.5">
+		<p id="{id}-keys" class="min-w-0 flex-1 px-1 text-xs leading-tight text-[#2f2a24] max-xl:sr-only">{@render keys()}</p>
 		{@render tools?.()}
 	</div>
 </div>

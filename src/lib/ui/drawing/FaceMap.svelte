@@ -52,7 +52,7 @@
 				{:else}<span class="absolute block" {...at}>{@render drawn()}</span>{/if}
 			{/each}
 		</div>
-		<div class="mt-1.5 flex w-24 flex-col items-start gap-0.5 text-sm">
+		<div class="mt-1.5 flex w-[82px] flex-col items-start gap-0.5 text-sm">
 			<div class="w-full">
 				<Pick
 					label="Face that is shown"

@@ -111,6 +111,7 @@
 						><NumberField
 							label={colour.name}
 							hideLabel
+							small
 							eager
 							value={parts[colour.id] ?? 0}
 							min={0}

@@ -37,7 +37,6 @@
 	const GRIP = 11;
 	let width = $state(0);
 	const room = $derived((width || 1080) - GRIP);
-	const height = $derived(large ? 104 : 62);
 	let isOpen = $state(false);
 	const coat = $derived(treads.find((tread) => tread.coat === piece.seen.coat));
 	const fit = $derived.by(() => {
@@ -45,7 +44,13 @@
 		const closed = fitTreads(named, LEAD, room, isOpen ? 'open' : 'auto');
 		return closed.isFolded && coat && coat.at < closed.preparation ? fitTreads(named, LEAD, room, 'open') : closed;
 	});
-	const labels = $derived(fit.names === 'turned' ? 80 : large ? 58 : 40);
+	/** px: of a line of a name, and of a line of its detail below it. */
+	const LINE = { name: 16, detail: 15 };
+	const TURNED = 80;
+	const labels = $derived(fit.names === 'turned' ? TURNED : 8 + fit.lines.name * LINE.name + (large ? fit.lines.detail * LINE.detail : 0));
+	/** The board gives way to tall names. */
+	const BOARD = { least: 74, most: 104, withNames: 172, small: 62 };
+	const height = $derived(large ? Math.min(BOARD.most, Math.max(BOARD.least, BOARD.withNames - labels)) : BOARD.small);
 	const starts = $derived(treads.map((_, at) => columnOf(at).x));
 	const board = $derived(drawBoard(treads, { starts, end: fit.end, ground: height - WOOD, most: MOST_PER_ROOT }));
 	const columnOf = (at: number): Column => fit.columns.find(({ steps }) => steps.includes(at))!;

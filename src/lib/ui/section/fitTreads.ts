@@ -10,6 +10,8 @@ export interface Fit {
 	readonly columns: readonly Column[];
 	/** Level where every word has room, turned where it has not. */
 	readonly names: 'level' | 'turned';
+	/** Of the tallest level name, and of the tallest detail below a name. */
+	readonly lines: { readonly name: number; readonly detail: number };
 	/** Where the board ends, px. */
 	readonly end: number;
 	/** How many steps of work come before the first coat. */
@@ -25,6 +27,8 @@ interface Named {
 
 /** px a letter of a name takes, wide ones included. */
 const LETTER = 7.6;
+/** The same of what stands below it. */
+const SMALL_LETTER = 6.6;
 const PAD = 10;
 const LEAST = { mark: 54, slab: 58 };
 const MOST = { mark: 74, slab: 150 };
@@ -40,7 +44,7 @@ export function fitTreads(steps: readonly Named[], from: number, width: number, 
 	const folded = preparation < 2 ? open : [open.slice(0, preparation).flat(), ...open.slice(preparation)];
 	for (const groups of fold === 'open' ? [open] : [open, folded]) {
 		const level = levelWidths(groups, steps, width - from);
-		if (level) return lay(groups, level, from, 'level', preparation);
+		if (level) return { ...lay(groups, level, from, 'level', preparation), lines: linesOf(groups, steps, level) };
 	}
 	const room = width - from - LEAN;
 	const groups = fold === 'open' || open.length * LEAST_TURNED.slab * 1.3 < room ? open : folded;
@@ -54,7 +58,7 @@ function lay(groups: readonly number[][], widths: readonly number[], from: numbe
 		x += widths[i]!;
 		return column;
 	});
-	return { columns, names, end: x, preparation, isFolded: groups.some((group) => group.length > 1) };
+	return { columns, names, lines: { name: 1, detail: 0 }, end: x, preparation, isFolded: groups.some((group) => group.length > 1) };
 }
 
 function levelWidths(groups: readonly number[][], steps: readonly Named[], room: number): number[] | null {
@@ -68,6 +72,25 @@ function levelWidths(groups: readonly number[][], steps: readonly Named[], room:
 	if (rest < 0) return null;
 	const share = Math.min(1, rest / Math.max(1, sum(most) - sum(least)));
 	return least.map((one, i) => one + (most[i]! - one) * share);
+}
+
+/** How many lines the tallest name and the tallest detail take in their columns. */
+function linesOf(groups: readonly number[][], steps: readonly Named[], widths: readonly number[]): Fit['lines'] {
+	const tallest = (text: (step: Named) => string, letter: number) =>
+		Math.max(0, ...groups.map((group, i) => (group.length > 1 ? 1 : wrap(text(steps[group[0]!]!), (widths[i]! - PAD) / letter))));
+	return { name: tallest(({ label }) => label, LETTER), detail: tallest(({ detail }) => detail, SMALL_LETTER) };
+}
+
+/** Lines that words take, so many letters to each. */
+function wrap(text: string, letters: number): number {
+	let [lines, used] = [text === '' ? 0 : 1, 0];
+	for (const word of text.split(' ')) {
+		if (used > 0 && used + 1 + word.length > letters) {
+			lines++;
+			used = word.length;
+		} else used += (used > 0 ? 1 : 0) + word.length;
+	}
+	return lines;
 }
 
 function turnedWidths(groups: readonly number[][], steps: readonly Named[], room: number): number[] {
