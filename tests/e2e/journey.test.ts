@@ -255,7 +255,7 @@ test('a motif comes in as SVG; what draws no opening, or would run, is refused w
 	await page.getByRole('button', { name: 'Lay Half moon' }).click();
 	await expect(page.getByRole('region', { name: 'Ways it fits' })).toBeVisible();
 	await expect(page.locator('[data-item^="row drawer-4"]').first()).toBeVisible();
-	await page.getByRole('button', { name: 'Take this row out' }).click();
+	await page.getByRole('button', { name: 'Take it out' }).click();
 	await saved(page);
 });
 

@@ -23,11 +23,11 @@
 	}
 	function stepOf({ coat }: Finding): string {
 		const step = piece.plan.order.find((other) => other.coat === coat);
-		return step ? `step ${step.at + 1}, ${step.title.toLowerCase()}` : 'the whole finish';
+		return step ? `step ${step.at + 1}, ${step.label.toLowerCase()}` : 'the whole finish';
 	}
 	function hintStep(path: string): string {
 		const step = piece.plan.order[Number(/\[(\d+)\]/.exec(path)?.[1])];
-		return step ? `Step ${step.at + 1}, ${step.title.toLowerCase()}` : 'The finish';
+		return step ? `Step ${step.at + 1}, ${step.label.toLowerCase()}` : 'The finish';
 	}
 	let heading: HTMLElement | undefined = $state();
 	/** The button that was pressed is gone with what it was about: what is left to look at is said next. */

@@ -27,7 +27,7 @@
 	const between = ([a, b]: readonly [string, string], at: string) => `${nameOf(a)} and ${nameOf(b)}${at === 'side' ? ', sides' : ''}`;
 	function closing(coat: string | null): string {
 		const step = piece.plan.order.find((other) => other.coat === coat);
-		return step ? `after step ${step.at + 1}, ${step.title.toLowerCase()}` : 'from the start';
+		return step ? `after step ${step.at + 1}, ${step.label.toLowerCase()}` : 'from the start';
 	}
 	const stage = $derived(shown === all ? 'with all coats on' : shown === 0 ? 'bare' : `after step ${shown} of ${all}`);
 	const MOST = 3;

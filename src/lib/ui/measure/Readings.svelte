@@ -5,10 +5,8 @@
 	import { NumberField } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ChainFields from './ChainFields.svelte';
-	import DevicePanel from './DevicePanel.svelte';
 	import { beginChain } from './chainEdits';
 	import OutlineFields from './OutlineFields.svelte';
-	import PastePanel from './PastePanel.svelte';
 	import ReadingField from './ReadingField.svelte';
 	import { listTargets } from './targets';
 
@@ -133,8 +131,15 @@
 				>From the simulated measuring device</button
 			>{/if}
 	</div>
-	{#if pasting}<PastePanel {targets} ondone={() => (pasting = false)} />{/if}
-	{#if device}<DevicePanel {targets} {next} onnext={(id) => (inHand = id)} />{/if}
+	{#if pasting}{#await import('./PastePanel.svelte') then { default: PastePanel }}<PastePanel
+				{targets}
+				ondone={() => (pasting = false)}
+			/>{/await}{/if}
+	{#if device}{#await import('./DevicePanel.svelte') then { default: DevicePanel }}<DevicePanel
+				{targets}
+				{next}
+				onnext={(id) => (inHand = id)}
+			/>{/await}{/if}
 
 	{#if face.chain.length > 0}{@render shape()}{/if}
 	{#if !['circle', 'ellipse', 'free'].includes(face.outline.shape)}

@@ -9,7 +9,7 @@
 	const rows = $derived(listColourRows(piece.plan.quantities, piece.plan.unmeasured));
 	const materials = $derived(gatherMaterials(piece.project.materials));
 	const colourOf = (id: string) => piece.project.palette.find((colour) => colour.id === id);
-	const coatName = (id: string) => piece.plan.order.find(({ coat }) => coat === id)!.title.toLowerCase();
+	const coatName = (id: string) => piece.plan.order.find(({ coat }) => coat === id)!.label.toLowerCase();
 
 	function rename(id: string, name: string): void {
 		if (name.trim()) piece.edit((draft) => void (draft.palette.find((other) => other.id === id)!.name = name.trim()));

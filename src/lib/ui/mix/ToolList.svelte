@@ -5,7 +5,7 @@
 	const piece = usePiece();
 	const tools = $derived(listTools(piece.plan.quantities.tools));
 	const coatsOf = (ids: readonly string[]) =>
-		[...new Set(ids.map((id) => piece.plan.order.find(({ coat }) => coat === id)!.title.toLowerCase()))].join(', ');
+		[...new Set(ids.map((id) => piece.plan.order.find(({ coat }) => coat === id)!.label.toLowerCase()))].join(', ');
 </script>
 
 <section class="paper p-5" aria-label="Tools">

@@ -2,7 +2,6 @@
 	import { sumOrder } from '$core/plan';
 	import { formatDuration } from '$core/units';
 	import AddStep from '$lib/ui/coats/AddStep.svelte';
-	import CoatPanel from '$lib/ui/coats/CoatPanel.svelte';
 	import GapMarks from '$lib/ui/coats/GapMarks.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
@@ -43,7 +42,7 @@
 		<AddStep />
 	</div>
 	{#if coat}
-		<CoatPanel {coat} />
+		{#await import('$lib/ui/coats/CoatPanel.svelte') then { default: CoatPanel }}<CoatPanel {coat} />{/await}
 		<Unmeasured counts={false} />
 	{:else}
 		<h2>The section</h2>
@@ -69,7 +68,7 @@
 		<p class="absolute inset-x-0 bottom-2 text-center text-sm">
 			{piece.steps === 0
 				? 'Bare'
-				: `After step ${piece.steps} of ${piece.plan.order.length}: ${piece.plan.order[piece.steps - 1]?.title.toLowerCase()}`} · {formatDuration(
+				: `After step ${piece.steps} of ${piece.plan.order.length}: ${piece.plan.order[piece.steps - 1]?.label.toLowerCase()}`} · {formatDuration(
 				sum.whole
 			)} in all, about {formatDuration(sum.work)} of work
 		</p>

@@ -3,18 +3,10 @@
 	import { wordCoat } from '$core/layers';
 	import { ARRANGEMENTS, partsOf, type Arrangement, type Motif, type Zone } from '$core/layout';
 	import { nameParts } from '$core/plan';
-	import { tick } from 'svelte';
+	import { onMount, tick } from 'svelte';
 	import { Help, Menu, RadioRow } from '$lib/ui/controls';
 	import LayoutDrawing from '$lib/ui/drawing/LayoutDrawing.svelte';
-	import UnfoldedDrawing from '$lib/ui/drawing/UnfoldedDrawing.svelte';
-	import MotifStore from '$lib/ui/layout-panels/MotifStore.svelte';
-	import ArrangementPanel from '$lib/ui/layout-panels/ArrangementPanel.svelte';
-	import ItemPanel from '$lib/ui/layout-panels/ItemPanel.svelte';
 	import Schedule from '$lib/ui/layout-panels/Schedule.svelte';
-	import ZonePanel from '$lib/ui/layout-panels/ZonePanel.svelte';
-	import CompareLooks from '$lib/ui/look/CompareLooks.svelte';
-	import LightOut from '$lib/ui/look/LightOut.svelte';
-	import PictureOut from '$lib/ui/look/PictureOut.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { data } = $props();
@@ -61,20 +53,28 @@
 		void tick().then(() => heading?.focus());
 	}
 	let heading: HTMLElement | undefined = $state();
+	/** The panels are not part of the first script; they are fetched while the painter looks. */
+	onMount(
+		() => void Promise.all([import('$lib/ui/layout-panels/ZonePanel.svelte'), import('$lib/ui/layout-panels/ArrangementPanel.svelte')])
+	);
 </script>
 
 <div class="flex h-full">
 	<div class="relative min-w-0 flex-1">
-		{#if piece.seen.held}<CompareLooks held={piece.seen.held} />
-		{:else if piece.seen.view === 'unfolded'}<UnfoldedDrawing mode="layout" />
+		{#if piece.seen.held}{#await import('$lib/ui/look/CompareLooks.svelte') then { default: CompareLooks }}<CompareLooks
+					held={piece.seen.held}
+				/>{/await}
+		{:else if piece.seen.view === 'unfolded'}{#await import('$lib/ui/drawing/UnfoldedDrawing.svelte') then { default: UnfoldedDrawing }}<UnfoldedDrawing
+					mode="layout"
+				/>{/await}
 		{:else}
 			<LayoutDrawing>
 				{#snippet tools()}
 					<button class="button text-sm" onclick={() => (piece.seen.held = { project: piece.project, plan: piece.settled })}
 						>Compare from here</button
 					><Help word="compare from here" />
-					<LightOut />
-					<PictureOut />
+					{#await import('$lib/ui/look/LightOut.svelte') then { default: LightOut }}<LightOut />{/await}
+					{#await import('$lib/ui/look/PictureOut.svelte') then { default: PictureOut }}<PictureOut />{/await}
 				{/snippet}
 			</LayoutDrawing>
 		{/if}
@@ -108,7 +108,10 @@
 			<div class="mt-4 border-t border-rule pt-3">
 				<RadioRow label="How it lies" value={way} options={WAYS} onchange={(next) => (way = next)} />
 				<h3 class="mt-3 mb-2">Which motif</h3>
-				<MotifStore motifs={data.motifs} onchoose={lay} />
+				{#await import('$lib/ui/layout-panels/MotifStore.svelte') then { default: MotifStore }}<MotifStore
+						motifs={data.motifs}
+						onchoose={lay}
+					/>{/await}
 			</div>
 		{:else if decoration && (zone || arrangement)}
 			<section class="mt-4 border-t border-rule" aria-label="{decoration.number}. {decoration.name}">
@@ -121,8 +124,16 @@
 					<button class="button button-quiet text-sm underline" onclick={takeOut}>Take it out</button>
 				</div>
 				<div class="space-y-4 pt-3">
-					{#if row && arrangement}<ItemPanel {row} {arrangement} />{/if}
-					{#if arrangement}<ArrangementPanel {arrangement} motifs={data.motifs} />{:else if zone}<ZonePanel {zone} />{/if}
+					{#if row && arrangement}{#await import('$lib/ui/layout-panels/ItemPanel.svelte') then { default: ItemPanel }}<ItemPanel
+								{row}
+								{arrangement}
+							/>{/await}{/if}
+					{#if arrangement}{#await import('$lib/ui/layout-panels/ArrangementPanel.svelte') then { default: ArrangementPanel }}<ArrangementPanel
+								{arrangement}
+								motifs={data.motifs}
+							/>{/await}{:else if zone}{#await import('$lib/ui/layout-panels/ZonePanel.svelte') then { default: ZonePanel }}<ZonePanel
+								{zone}
+							/>{/await}{/if}
 				</div>
 			</section>
 		{:else if coat}

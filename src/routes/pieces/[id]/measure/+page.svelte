@@ -6,15 +6,9 @@
 	import { formatFigure, formatLength, type LengthUnit } from '$core/units';
 	import { RadioRow } from '$lib/ui/controls';
 	import MeasureDrawing from '$lib/ui/drawing/MeasureDrawing.svelte';
-	import UnfoldedDrawing from '$lib/ui/drawing/UnfoldedDrawing.svelte';
 	import { takenIds } from '$lib/ui/measure/chainEdits';
-	import GroundPanel from '$lib/ui/measure/GroundPanel.svelte';
-	import HardwarePanel from '$lib/ui/measure/HardwarePanel.svelte';
-	import PartsPanel from '$lib/ui/measure/PartsPanel.svelte';
 	import Readings from '$lib/ui/measure/Readings.svelte';
-	import CornerPicker from '$lib/ui/photograph/CornerPicker.svelte';
 	import { StraightPhotograph } from '$lib/ui/photograph/Photographs.svelte';
-	import PicturePanel from '$lib/ui/photograph/PicturePanel.svelte';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { onDestroy, onMount, tick } from 'svelte';
@@ -129,10 +123,12 @@
 
 <div class="flex h-full">
 	<div class="min-w-0 flex-1">
-		{#if piece.seen.view === 'unfolded'}<UnfoldedDrawing mode="measure" />{:else if isSetting}<CornerPicker
-				photograph={photograph!}
-				ondone={() => (settingCorners = false)}
-			/>{:else}
+		{#if piece.seen.view === 'unfolded'}{#await import('$lib/ui/drawing/UnfoldedDrawing.svelte') then { default: UnfoldedDrawing }}<UnfoldedDrawing
+					mode="measure"
+				/>{/await}{:else if isSetting}{#await import('$lib/ui/photograph/CornerPicker.svelte') then { default: CornerPicker }}<CornerPicker
+					photograph={photograph!}
+					ondone={() => (settingCorners = false)}
+				/>{/await}{:else}
 			<MeasureDrawing {suspects} photograph={photograph?.shown ? straight.picture : null} {trace} ontrace={take} />{/if}
 	</div>
 	<aside class="paper w-[27rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-3" aria-label="Readings">
@@ -170,11 +166,17 @@
 					>{/each}.
 			</p>{/if}
 		{#if section === 'readings'}<Readings />
-		{:else if section === 'parts'}<PartsPanel />
+		{:else if section === 'parts'}{#await import('$lib/ui/measure/PartsPanel.svelte') then { default: PartsPanel }}<PartsPanel />{/await}
 		{:else if section === 'hardware'}<h2>Knobs, pulls and the rest</h2>
-			<div class="mt-2"><HardwarePanel /></div>
-		{:else if section === 'picture'}<PicturePanel {straight} bind:setting={settingCorners} bind:trace />
-		{:else}<GroundPanel />{/if}
+			<div class="mt-2">
+				{#await import('$lib/ui/measure/HardwarePanel.svelte') then { default: HardwarePanel }}<HardwarePanel />{/await}
+			</div>
+		{:else if section === 'picture'}{#await import('$lib/ui/photograph/PicturePanel.svelte') then { default: PicturePanel }}<PicturePanel
+					{straight}
+					bind:setting={settingCorners}
+					bind:trace
+				/>{/await}
+		{:else}{#await import('$lib/ui/measure/GroundPanel.svelte') then { default: GroundPanel }}<GroundPanel />{/await}{/if}
 
 		<div class="mt-5 border-t border-rule pt-3">
 			{#if isMeasured}<a class="button button-ember" href="/pieces/{piece.id}/layout">Go on to Lay out</a>{:else}<span class="note"
