@@ -9,7 +9,7 @@
 	import { Ask, NumberField, RadioRow } from '$lib/ui/controls';
 	import Look from '$lib/ui/look/Look.svelte';
 	import { RadioGroup } from 'bits-ui';
-	import { toast } from 'svelte-sonner';
+	import { say } from '$lib/ui/api/say';
 	import { onMount } from 'svelte';
 
 	let { data } = $props();
@@ -79,7 +79,7 @@
 		const { id } = removing!;
 		removing = null;
 		const answer = await askWorkshop(`/api/pieces/${id}`, { method: 'DELETE' });
-		if (!answer.ok && answer.status !== 404) toast(`It was not taken out. ${answer.faults[0]!.message}`);
+		if (!answer.ok && answer.status !== 404) say(`It was not taken out. ${answer.faults[0]!.message}`);
 		await invalidateAll();
 	}
 </script>

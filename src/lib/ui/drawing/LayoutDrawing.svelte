@@ -11,10 +11,8 @@
 	import DrawingWindow from './DrawingWindow.svelte';
 	import Knobs from './Knobs.svelte';
 	import LaidMotifs from './LaidMotifs.svelte';
-	import MotifHandles from './MotifHandles.svelte';
 	import PartPicks from './PartPicks.svelte';
 	import SizeLines from './SizeLines.svelte';
-	import ZoneHandles from './ZoneHandles.svelte';
 	import { MAP } from './room';
 	import { sayFace } from './sayFace';
 
@@ -157,9 +155,14 @@
 			<LaidMotifs {face} scale={k} shown={stencilled} />
 			<Knobs {face} scale={k} {mounted} {filled} inPicture />
 			<SizeLines {face} scale={k} below={26} />
-			{#if zone}<ZoneHandles {face} scale={k} {zone} />{/if}
+			{#if zone}{#await import('./ZoneHandles.svelte') then { default: ZoneHandles }}<ZoneHandles {face} scale={k} {zone} />{/await}{/if}
 			<Balloons {face} {view} />
-			{#if single && picked && pickedPart}<MotifHandles row={picked} {single} part={pickedPart} scale={k} />{/if}
+			{#if single && picked && pickedPart}{#await import('./MotifHandles.svelte') then { default: MotifHandles }}<MotifHandles
+						row={picked}
+						{single}
+						part={pickedPart}
+						scale={k}
+					/>{/await}{/if}
 			{#if picked && pickedPart}
 				{@const [x, y] = [pickedPart.x * k, pickedPart.y * k]}
 				{@const [left, top] = [x + picked.left * k, y + picked.top * k]}

@@ -6,7 +6,7 @@
 	import { usePiece } from '$lib/ui/piece-state';
 	import { MixesClient } from '$lib/workers/mixes/client';
 	import { onDestroy } from 'svelte';
-	import { toast } from 'svelte-sonner';
+	import { say } from '$lib/ui/api/say';
 
 	const piece = usePiece();
 	const palette = $derived(piece.project.palette);
@@ -72,7 +72,7 @@
 			.slice(0, 80);
 		const mix = used.map(({ colour, parts }) => ({ colour: colour.id, parts }));
 		piece.replace(setColour(piece.project, { id: freeId('mix', palette), name, hex, opacity, mix }));
-		toast(`${name} is in the palette now, and follows its parts.`);
+		say(`${name} is in the palette now, and follows its parts.`);
 	}
 </script>
 

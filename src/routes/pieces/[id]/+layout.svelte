@@ -10,7 +10,7 @@
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import { onMount } from 'svelte';
-	import { toast } from 'svelte-sonner';
+	import { say } from '$lib/ui/api/say';
 	import { tinykeys } from 'tinykeys';
 
 	let { data, children } = $props();
@@ -77,7 +77,7 @@
 		cancel();
 		void piece.saver.settle().then((settled) => {
 			if (settled) void goto(to.url);
-			else toast('Not saved yet: the workshop does not answer. Stay a moment; it is tried again.');
+			else say('Not saved yet: the workshop does not answer. Stay a moment; it is tried again.');
 		});
 	});
 </script>
