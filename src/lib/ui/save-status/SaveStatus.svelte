@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { usePiece, type PieceRecord } from '$lib/ui/piece-state';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
-	import { Ask, Tip } from '$lib/ui/controls';
+	import { Tip } from '$lib/ui/controls';
 
 	const piece = usePiece();
 	const saving = $derived(piece.saver.state);
@@ -53,19 +53,23 @@
 	<span class="sr-only" role="alert">{saving.why}</span>
 {:else}{@render status({})}{/if}
 
-<Ask
-	open={saving.kind === 'stale' || saving.kind === 'gone'}
-	title={saving.kind === 'gone' ? 'This piece was taken out of the workshop' : 'This piece was changed in another window'}
-	says={saving.kind === 'stale'
-		? `The other window saved it at ${clock(saving.at)}. What you did here is not lost: choose which of the two goes on.`
-		: 'What you did here can be kept as a piece of its own.'}
->
-	<div class="mt-4 flex flex-col items-start gap-2">
-		{#if saving.kind === 'stale'}
-			<button class="button" onclick={takeTheirs}>Go on with the other one</button>
-			<button class="button" onclick={() => piece.saver.overwrite()}>Put mine in its place</button>
-		{/if}
-		<button class="button" onclick={keepAsCopy}>Keep mine as a piece of its own</button>
-	</div>
-	{#if trouble}<p class="fault mt-3" role="alert">{trouble}</p>{/if}
-</Ask>
+{#if saving.kind === 'stale' || saving.kind === 'gone'}
+	{#await import('$lib/ui/controls/Ask.svelte') then { default: Ask }}
+		<Ask
+			open
+			title={saving.kind === 'gone' ? 'This piece was taken out of the workshop' : 'This piece was changed in another window'}
+			says={saving.kind === 'stale'
+				? `The other window saved it at ${clock(saving.at)}. What you did here is not lost: choose which of the two goes on.`
+				: 'What you did here can be kept as a piece of its own.'}
+		>
+			<div class="mt-4 flex flex-col items-start gap-2">
+				{#if saving.kind === 'stale'}
+					<button class="button" onclick={takeTheirs}>Go on with the other one</button>
+					<button class="button" onclick={() => piece.saver.overwrite()}>Put mine in its place</button>
+				{/if}
+				<button class="button" onclick={keepAsCopy}>Keep mine as a piece of its own</button>
+			</div>
+			{#if trouble}<p class="fault mt-3" role="alert">{trouble}</p>{/if}
+		</Ask>
+	{/await}
+{/if}

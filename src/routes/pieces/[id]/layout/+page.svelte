@@ -4,7 +4,7 @@
 	import { ARRANGEMENTS, partsOf, type Arrangement, type Motif, type Zone } from '$core/layout';
 	import { nameParts } from '$core/plan';
 	import { onMount, tick } from 'svelte';
-	import { Help, Menu, RadioRow } from '$lib/ui/controls';
+	import { Help, RadioRow } from '$lib/ui/controls';
 	import LayoutDrawing from '$lib/ui/drawing/LayoutDrawing.svelte';
 	import Schedule from '$lib/ui/layout-panels/Schedule.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -97,11 +97,11 @@
 		<div class="mt-2 flex flex-wrap gap-2">
 			<button class="button" onclick={() => shade()}>Shade it</button>
 			<button class="button" aria-expanded={choosing} onclick={() => (choosing = !choosing)}>Lay a motif</button>
-			<Menu
-				label="Or begin from"
-				items={ZONE_STARTERS.slice(1).map((starter) => ({ text: starter.name, value: starter }))}
-				onchoose={shade}
-			/>
+			{#await import('$lib/ui/controls/Menu.svelte') then { default: Menu }}<Menu
+					label="Or begin from"
+					items={ZONE_STARTERS.slice(1).map((starter) => ({ text: starter.name, value: starter }))}
+					onchoose={shade}
+				/>{/await}
 		</div>
 
 		{#if choosing}
