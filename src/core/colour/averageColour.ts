@@ -1,4 +1,4 @@
-import { formatHex } from 'culori';
+import { formatHex } from './spaces';
 import { convertLinearToSrgb, decodeSrgb } from './convertSrgb';
 
 /** The colour (#rrggbb) of a square of a picture (RGBA, row by row) about a pixel, as light adds up; what lies outside is left out. Throws RangeError for a pixel outside. */

@@ -1,4 +1,4 @@
-import { differenceCiede2000, parse } from 'culori';
+import { differenceCiede2000, parse } from './spaces';
 
 const difference = differenceCiede2000();
 

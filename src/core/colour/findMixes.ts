@@ -1,4 +1,4 @@
-import { converter, differenceCiede2000 } from 'culori';
+import { converter, differenceCiede2000 } from './spaces';
 import { convertLinearToSrgb } from './convertSrgb';
 import { convertPaintToHex, convertPaintToLinear, mixPaints, type Paint } from './mixPaints';
 import type { Pigment } from './pigments';

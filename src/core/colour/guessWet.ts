@@ -1,4 +1,4 @@
-import { formatHex, parse } from 'culori';
+import { formatHex, parse } from './spaces';
 
 /** Every channel to this power: ours, tried by eye on chalk paints, whose dry surface throws back a haze that a wet one does not. */
 const DEEPER = 1.15;

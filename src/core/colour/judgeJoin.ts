@@ -1,4 +1,4 @@
-import { converter } from 'culori';
+import { converter } from './spaces';
 import { differColours, judgeNeighbours, type NeighbourVerdict } from './differColours';
 import { convertPaintToHex, mixPaints } from './mixPaints';
 import type { Pigment } from './pigments';

@@ -1,4 +1,4 @@
-import { clampRgb, converter, differenceCiede2000, displayable, formatHex } from 'culori';
+import { clampRgb, converter, differenceCiede2000, displayable, formatHex } from './spaces';
 
 /** CIELAB under D65, as a colour reader tells it. */
 export interface Lab {

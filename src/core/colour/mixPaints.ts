@@ -1,4 +1,4 @@
-import { formatHex, parse } from 'culori';
+import { formatHex, parse } from './spaces';
 import { convertLinearToSrgb, convertSrgbToLinear } from './convertSrgb';
 
 /** A paint as four absorption figures: blue, the two halves of green, red. A mix of mixes carries these, never the colour between. */
