@@ -66,7 +66,7 @@ test('gilding wax keeps to the tops of a motif, and a print takes the colours of
 	await expect(page.getByLabel('Zone whose colours it takes')).toHaveText('Edge shade and glow');
 	await page.getByRole('link', { name: 'Mix & buy' }).click();
 	await expect(page.getByText(/^Gilding wax, .* · gilding wax/)).toBeVisible();
-	await expect(page.getByText(/blended coat .* ml, stencil .* ml/).first()).toBeVisible();
+	await expect(page.getByText(/blended coat .* ml, reed bed .* ml/).first()).toBeVisible();
 });
 
 test('old holes that are to be filled bring the filler; undo takes it out again with the change', async ({ page, workshop }) => {

@@ -182,6 +182,7 @@
 						{...props}
 						data-column
 						data-tread={isFold ? undefined : tread.coat}
+						data-brought={isBrought(tread)}
 						class="group absolute top-0 block touch-none text-left {isFold
 							? ''
 							: dragging?.id === tread.coat
