@@ -17,6 +17,7 @@
 	const BOTTOM = 50;
 	/** A leader ends so far inside what it points at, as a share of its width. */
 	const INSIDE = 0.07;
+	const INSIDE_MOTIF = 0.2;
 	/** Parts that end no further from the right than this, as a share of the face, are pointed at in turn. */
 	const BESIDE_EACH_OTHER = 0.05;
 
@@ -27,7 +28,7 @@
 			const items = one.kind === 'arrangement' ? piece.plan.items.filter((row) => row.arrangement === one.id && partOf(row.part)) : [];
 			const places = items.map((row) => {
 				const part = partOf(row.part)!;
-				return { x: part.x + row.left + row.width / 2, y: part.y + row.top + row.height / 2 };
+				return { x: part.x + row.left + row.width * (1 - INSIDE_MOTIF), y: part.y + row.top + row.height / 2 };
 			});
 			const parts = one.parts.flatMap((id) => partOf(id) ?? []);
 			/** Each next one points at the next part down, so that leaders do not lie on each other. */
@@ -74,9 +75,14 @@
 				piece.seen.toggle(one);
 			}}
 		>
-			<path d="M{foot.x} {foot.y}L{x} {y}" stroke="#f6f4ef" stroke-width="3.4" opacity="0.75" />
-			<path d="M{foot.x} {foot.y}L{x} {y}" stroke={picked ? 'var(--color-ember)' : 'var(--color-ink)'} stroke-width={picked ? 1.8 : 1.1} />
-			<circle cx={x} cy={y} r="3" fill={picked ? 'var(--color-ember)' : 'var(--color-ink)'} stroke="#f6f4ef" />
+			<path d="M{foot.x} {foot.y}L{x} {y}" stroke="#f6f4ef" stroke-width="3.4" opacity="0.75" pointer-events="none" />
+			<path
+				d="M{foot.x} {foot.y}L{x} {y}"
+				stroke={picked ? 'var(--color-ember)' : 'var(--color-ink)'}
+				stroke-width={picked ? 1.8 : 1.1}
+				pointer-events="none"
+			/>
+			<circle cx={x} cy={y} r="3" fill={picked ? 'var(--color-ember)' : 'var(--color-ink)'} stroke="#f6f4ef" pointer-events="none" />
 			<circle class="ring" cx={column} cy={at} r={RADIUS + 3.5} fill="transparent" stroke="transparent" stroke-width="2.5" />
 			<circle
 				cx={column}
