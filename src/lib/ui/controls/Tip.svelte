@@ -13,7 +13,7 @@
 </script>
 
 <Tooltip.Provider delayDuration={350} skipDelayDuration={200}>
-	<Tooltip.Root disableHoverableContent>
+	<Tooltip.Root disableHoverableContent ignoreNonKeyboardFocus>
 		<Tooltip.Trigger>
 			{#snippet child({ props })}{@render children({ props })}{/snippet}
 		</Tooltip.Trigger>
