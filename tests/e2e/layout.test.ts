@@ -97,3 +97,23 @@ test('what is missing is named in words that lead to its field; a link can be th
 	await expect(page.getByText('The chain closes.')).toBeVisible();
 	await saved(page);
 });
+
+test('the focus never falls to the page after a choice', async ({ page, workshop }) => {
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
+	const focused = () => page.evaluate(() => document.activeElement?.tagName);
+	const press = async (name: string | RegExp) => {
+		await page.getByRole('button', { name }).first().focus();
+		await page.keyboard.press('Enter');
+		await expect.poll(focused).not.toBe('BODY');
+	};
+	await press('Lay a motif');
+	await press('Lay Knot');
+	await page.locator('[data-item] >> nth=0').click();
+	await press('Leave it out');
+	await press(/^Bring back 1/);
+	await press('Take it out');
+	await press('Edge shade and glow');
+	await press(/^Make the border/);
+	await press('Take it out');
+	await saved(page);
+});

@@ -61,7 +61,7 @@
 
 <div class="space-y-3">
 	<div class="flex items-baseline justify-between">
-		<h2>{wordCoat(coat)}</h2>
+		<h2>{step?.label ?? wordCoat(coat)}</h2>
 		<button class="button button-quiet text-sm underline" onclick={takeOut}>Take it out</button>
 	</div>
 	{#if material && 'material' in coat}

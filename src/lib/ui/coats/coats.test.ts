@@ -6,6 +6,7 @@ import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
 import CoatPanel from './CoatPanel.svelte';
 import Findings from './Findings.svelte';
+import GapMarks from './GapMarks.svelte';
 import RoomToMove from './RoomToMove.svelte';
 
 const read = readProject(demo);
@@ -128,4 +129,20 @@ it('a blended coat shows its work: sections, what is too large with its remedies
 	await userEvent.click(screen.getByRole('radio', { name: 'Dry drag' }));
 	await drawn.rerender({ coat: blend() });
 	expect(screen.getByText(/It need not be kept wet/)).toBeVisible();
+});
+
+it('marks on the drawing the gap that does not move any more, and no other', () => {
+	const piece = open();
+	const marks = () => [...document.querySelectorAll<SVGElement>('[data-gap]')].map((mark) => mark.dataset['gap']);
+	const free = render(GapMarks, { props: { face: piece.face, scale: 1 }, context: contextOf(piece) });
+	expect(marks()).toEqual([]);
+	free.unmount();
+	piece.edit((draft) => {
+		draft.piece.faces[0]!.chain[3]!.reading = '0.4';
+		draft.piece.faces[0]!.chain.at(-1)!.reading = '78.6';
+	});
+	render(GapMarks, { props: { face: piece.face, scale: 1 }, context: contextOf(piece) });
+	const narrow = piece.plan.gaps.filter(({ verdict }) => verdict !== 'free').map(({ gap }) => gap);
+	expect(narrow).toHaveLength(1);
+	expect(marks()).toEqual(narrow);
 });

@@ -7,14 +7,11 @@ export const CRAFT_WORDS = {
 		'So many motifs at such a scale: 8 at 0.90 lays eight, each nine tenths of its drawn size, with even gaps between them. The first is the best by size, gap and clearance from the knobs.',
 	'the section':
 		'The finish of one surface cut through, drawn as a step board: each coat begins at its own step and lies over all before it.',
-	'on which surface':
-		'The section shows one surface at a time. Coats on other surfaces stand in it as faint marks, so that the order stays whole.',
 	'compare from here':
 		'Keeps the look as it is now. What you change after that is shown beside it, or by a line drawn across, until you take one of the two.',
 	'walk of lightness':
 		'From colour to colour a blend should grow steadily lighter or steadily darker; where it turns back, a stripe is seen.',
 	'same for all': 'Gives every other part of this kind the margins, outline and depth of this one. Each can still be changed alone.',
-	softness: 'How wide a join between two colours is: crisp is a painted edge, very soft has no line at all.',
 	'the chain':
 		'The readings from the top edge down, one after the other: rail, gap, drawer and so on. Together they have to make the height of the face.',
 	'the rest': 'This link is not measured: it is what the face has left after all other links of the chain.',

@@ -1,11 +1,16 @@
 <script lang="ts">
-	import type { MeasuredFace } from '$core/piece';
+	import type { MeasuredFace, Part } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { placeBalloons, type Target } from './placeBalloons';
 	import type { Viewport } from './Viewport.svelte';
 
-	/** Numbered balloons beside a face for what lies on it, each with a leader to it, as on a workshop drawing. */
-	let { face, view }: { face: MeasuredFace; view: Viewport } = $props();
+	/** A face as it is shown: where a point of it (mm) stands in the drawing, mm. */
+	interface Shown {
+		readonly face: MeasuredFace;
+		readonly place: (x: number, y: number) => { readonly x: number; readonly y: number };
+	}
+	/** Numbered balloons beside a drawing for what lies on its faces, each with a leader to it, as on a workshop drawing. `width`: of the drawing, mm. */
+	let { shown, width, view }: { shown: readonly Shown[]; width: number; view: Viewport } = $props();
 	const piece = usePiece();
 
 	const RADIUS = 12;
@@ -21,28 +26,37 @@
 	/** Parts that end no further from the right than this, as a share of the face, are pointed at in turn. */
 	const BESIDE_EACH_OTHER = 0.05;
 
-	const partOf = (id: string) => (id === face.id ? face.whole : face.parts.find((part) => part.id === id));
 	const on = $derived(piece.decoration.filter(({ parts }) => parts.some((id) => partOf(id))));
+	function partOf(id: string): { part: Part; at: Shown } | undefined {
+		for (const at of shown) {
+			const part = id === at.face.id ? at.face.whole : at.face.parts.find((other) => other.id === id);
+			if (part) return { part, at };
+		}
+		return undefined;
+	}
 	const targets = $derived(
 		on.map((one, i): Target => {
-			const items = one.kind === 'arrangement' ? piece.plan.items.filter((row) => row.arrangement === one.id && partOf(row.part)) : [];
-			const places = items.map((row) => {
-				const part = partOf(row.part)!;
-				return { x: part.x + row.left + row.width * (1 - INSIDE_MOTIF), y: part.y + row.top + row.height / 2 };
+			const items = one.kind === 'arrangement' ? piece.plan.items.filter((row) => row.arrangement === one.id) : [];
+			const places = items.flatMap((row) => {
+				const found = partOf(row.part);
+				if (!found) return [];
+				const { part, at } = found;
+				return [at.place(part.x + row.left + row.width * (1 - INSIDE_MOTIF), part.y + row.top + row.height / 2)];
 			});
-			const parts = one.parts.flatMap((id) => partOf(id) ?? []);
-			/** Each next one points at the next part down, so that leaders do not lie on each other. */
-			const right = Math.max(...parts.map((part) => part.x + part.width));
-			const nearestParts = parts
-				.filter((part) => part.x + part.width > right - BESIDE_EACH_OTHER * face.width)
-				.toSorted((a, b) => a.y - b.y);
-			const part = nearestParts[i % nearestParts.length]!;
-			const [x, y] = [part.x + part.width * (1 - INSIDE), part.y + part.height * ((i + 1) / (on.length + 1))];
-			const nearest = places.toSorted((a, b) => b.x - a.x || a.y - b.y)[0];
-			return { id: String(one.number), x: (nearest?.x ?? x) * view.scale, y: (nearest?.y ?? y) * view.scale };
+			const ends = one.parts.flatMap((id) => {
+				const found = partOf(id);
+				if (!found) return [];
+				const { part, at } = found;
+				return [at.place(part.x + part.width * (1 - INSIDE), part.y + part.height * ((i + 1) / (on.length + 1)))];
+			});
+			/** Of those that end furthest to the right each next one takes the next part down, so that leaders do not lie on each other. */
+			const right = Math.max(...ends.map(({ x }) => x));
+			const nearest = ends.filter(({ x }) => x > right - BESIDE_EACH_OTHER * width).toSorted((a, b) => a.y - b.y);
+			const { x, y } = places.toSorted((a, b) => b.x - a.x || a.y - b.y)[0] ?? nearest[i % nearest.length]!;
+			return { id: String(one.number), x: x * view.scale, y: y * view.scale };
 		})
 	);
-	const column = $derived(Math.min(face.width * view.scale + BESIDE, view.width - view.x - BESIDE));
+	const column = $derived(Math.min(width * view.scale + BESIDE, view.width - view.x - BESIDE));
 	const balloons = $derived(
 		placeBalloons(
 			targets.filter(({ y }) => y + view.y > 0 && y + view.y < view.height),

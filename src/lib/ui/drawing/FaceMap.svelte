@@ -59,7 +59,7 @@
 					hideLabel
 					small
 					value={piece.seen.view === 'unfolded' ? '' : piece.face.id}
-					placeholder="every face"
+					placeholder="all"
 					options={piece.plan.faces.map(({ id, name }) => ({ value: id, text: name }))}
 					onchange={(id) => piece.seen.showFace(id)}
 				/>

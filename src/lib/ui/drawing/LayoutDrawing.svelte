@@ -156,7 +156,7 @@
 			<Knobs {face} scale={k} {mounted} {filled} inPicture />
 			<SizeLines {face} scale={k} below={26} />
 			{#if zone}{#await import('./ZoneHandles.svelte') then { default: ZoneHandles }}<ZoneHandles {face} scale={k} {zone} />{/await}{/if}
-			<Balloons {face} {view} />
+			<Balloons shown={[{ face, place: (x, y) => ({ x, y }) }]} width={face.width} {view} />
 			{#if single && picked && pickedPart}{#await import('./MotifHandles.svelte') then { default: MotifHandles }}<MotifHandles
 						row={picked}
 						{single}

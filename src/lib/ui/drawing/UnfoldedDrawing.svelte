@@ -5,7 +5,9 @@
 	import Look from '$lib/ui/look/Look.svelte';
 	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
 	import { usePiece } from '$lib/ui/piece-state';
+	import Balloons from './Balloons.svelte';
 	import FaceMap from './FaceMap.svelte';
+	import { MAP } from './room';
 	import { Viewport } from './Viewport.svelte';
 
 	let { mode }: { mode: 'measure' | 'layout' } = $props();
@@ -14,7 +16,7 @@
 	const net = $derived(piece.plan.unfolded);
 	const view = new Viewport(
 		() => net,
-		() => [108, 34, 26, 34]
+		() => [MAP, 34, mode === 'layout' ? 56 : 26, 34]
 	);
 	const k = $derived(view.scale);
 	/** Pixels per mm of the first picture of a face: so few that all faces are there at once. */
@@ -142,6 +144,11 @@
 					>
 				{/if}
 			{/each}
+			{#if mode === 'layout'}<Balloons
+					shown={faces.map(({ laid, face }) => ({ face, place: (x, y) => toUnfolded(laid, x, y) }))}
+					width={net.width}
+					{view}
+				/>{/if}
 			<g pointer-events="none">
 				{#each net.seams as { ends, closed }, i (i)}
 					{#each ends as { x1, y1, x2, y2 }, e (e)}

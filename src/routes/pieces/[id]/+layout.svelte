@@ -3,6 +3,7 @@
 	import { page } from '$app/state';
 	import { whereOf } from '$core/layers';
 	import { Tip } from '$lib/ui/controls';
+	import { keepFocus } from '$lib/ui/focus/keepFocus';
 	import { PieceState, providePiece } from '$lib/ui/piece-state';
 	import Section from '$lib/ui/section/Section.svelte';
 	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
@@ -62,11 +63,13 @@
 			if (piece.saver.hasUnsaved) event.preventDefault();
 		};
 		const hide = () => document.visibilityState === 'hidden' && void piece.saver.flush(true);
+		const letFocusGo = keepFocus();
 		window.addEventListener('beforeunload', leave);
 		document.addEventListener('visibilitychange', hide);
 		document.documentElement.dataset['ready'] = 'true';
 		return () => {
 			stop();
+			letFocusGo();
 			window.removeEventListener('beforeunload', leave);
 			document.removeEventListener('visibilitychange', hide);
 		};

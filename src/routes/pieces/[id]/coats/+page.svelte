@@ -5,7 +5,7 @@
 	import GapMarks from '$lib/ui/coats/GapMarks.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
-	import { Pick, Tabs } from '$lib/ui/controls';
+	import { Help, Pick, Tabs } from '$lib/ui/controls';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -45,7 +45,7 @@
 		{#await import('$lib/ui/coats/CoatPanel.svelte') then { default: CoatPanel }}<CoatPanel {coat} />{/await}
 		<Unmeasured counts={false} />
 	{:else}
-		<h2>The section</h2>
+		<h2>The section <Help word="the section" /></h2>
 		<p class="mt-1">
 			The board above is the finish in section, from the ground up. Each coat begins at its own step and lies over all before it; dotted
 			marks are work that leaves no coat. Click a step to work on it, drag it to another place, or go along with the arrow keys and move it
