@@ -169,6 +169,13 @@
 				>
 			{/if}
 		</div>
+		{#if treads.length === 0}<p
+				class="absolute text-sm text-ink-soft"
+				style:left="{LEAD + 2 * GRIP}px"
+				style:top="{labels + height - WOOD - 22}px"
+			>
+				No step yet. What is added in Coats, or laid in Lay out, stands here.
+			</p>{/if}
 		{#each fit.columns as column, i (treads[column.steps[0]!]!.coat)}
 			{@const tread = treads[column.steps[0]!]!}
 			{@const isFold = column.steps.length > 1}

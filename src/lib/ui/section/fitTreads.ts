@@ -31,7 +31,7 @@ const LETTER = 7.6;
 const SMALL_LETTER = 6.6;
 const PAD = 10;
 const LEAST = { mark: 54, slab: 58 };
-const MOST = { mark: 74, slab: 150 };
+const MOST = { mark: 90, slab: 240 };
 /** A turned name leans over what is right of it; the last one too. */
 const LEAN = 74;
 const LEAST_TURNED = { mark: 19, slab: 22 };
