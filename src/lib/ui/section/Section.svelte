@@ -7,6 +7,7 @@
 	import ChevronsLeft from '@lucide/svelte/icons/chevrons-left';
 	import ChevronsRight from '@lucide/svelte/icons/chevrons-right';
 	import BoardPicture from './BoardPicture.svelte';
+	import CutEnd from './CutEnd.svelte';
 	import { describeTreads, type Tread } from './describeTreads';
 	import { drawBoard } from './drawBoard';
 	import { fitTreads, type Column } from './fitTreads';
@@ -30,6 +31,8 @@
 	const LEAD = 58;
 	const WOOD = 17;
 	const WAITS = 18;
+	/** The cut reaches so far over the board. */
+	const CUT_OVER = 6;
 	const MOST_PER_ROOT = 2.4;
 	/** What a letter of a wait takes, px. */
 	const LETTER = 7;
@@ -128,23 +131,6 @@
 		piece.drag.trial = null;
 	}
 
-	function showSteps(steps: number): void {
-		piece.seen.steps = steps >= treads.length ? null : Math.max(0, steps);
-	}
-	function cutAt(event: PointerEvent): void {
-		const x = along(event);
-		showSteps(fit.columns.filter((column) => column.x + column.width / 2 <= x).reduce((count, { steps }) => count + steps.length, 0));
-	}
-	/** A folded preparation is one step of the board; else the cut goes from step to step. */
-	function cutByKey(event: KeyboardEvent): void {
-		const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
-		const ends = [0, ...fit.columns.map(({ steps }) => steps.at(-1)! + 1)];
-		const next = by === undefined ? undefined : by > 0 ? ends.find((end) => end > piece.steps) : ends.findLast((end) => end < piece.steps);
-		const steps = event.key === 'Home' ? 0 : event.key === 'End' ? treads.length : by === undefined ? undefined : (next ?? piece.steps);
-		if (steps === undefined) return;
-		event.preventDefault();
-		showSteps(steps);
-	}
 	const treadElements = () => [...(frame?.querySelectorAll<HTMLElement>('[data-column]') ?? [])];
 </script>
 
@@ -245,42 +231,7 @@
 				>
 			{/if}
 		{/each}
-		<div
-			class="group absolute z-10 w-[24px] -translate-x-1/2 cursor-ew-resize touch-none focus:outline-none"
-			style:left="{cut}px"
-			style:top="{labels - 6}px"
-			style:height="{height + 6 + WAITS}px"
-			role="slider"
-			tabindex="0"
-			aria-label="Stage that is shown"
-			aria-valuemin="0"
-			aria-valuemax={treads.length}
-			aria-valuenow={piece.steps}
-			aria-valuetext={piece.steps === 0 ? 'bare' : `after ${treads[piece.steps - 1]?.label}`}
-			onkeydown={cutByKey}
-			onpointerdown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-			onpointermove={(event) => event.buttons > 0 && cutAt(event)}
-		>
-			<svg width="22" height={height + 6 + WAITS} class="ml-px block overflow-visible" aria-hidden="true">
-				<path
-					d="M11 0{Array.from(
-						{ length: Math.floor((height + 6) / 14) },
-						(_, i) => `l${i % 2 === 0 ? 4 : -4} 7l${i % 2 === 0 ? -4 : 4} 7`
-					).join('')}"
-					fill="none"
-					stroke="var(--color-ember)"
-					stroke-width="2"
-				/>
-				<path
-					class="group-focus-visible:[stroke-width:3px]"
-					d="M3 {height + 8}h16v{WAITS - 5}h-16z M8 {height + 11}v{WAITS - 11} M11 {height + 11}v{WAITS - 11} M14 {height + 11}v{WAITS -
-						11}"
-					fill="#fff"
-					stroke="var(--color-ember)"
-					stroke-width="1.4"
-				/>
-			</svg>
-		</div>
+		<CutEnd {fit} {treads} x={cut} top={labels - CUT_OVER} {height} waits={WAITS} {along} />
 	</div>
 	<div class="w-36 shrink-0 pb-4 max-xl:w-32">
 		<Pick
