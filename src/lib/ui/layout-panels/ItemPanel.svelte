@@ -56,8 +56,10 @@
 		<button
 			class="button text-sm"
 			onclick={() => {
-				piece.seen.selection = { kind: 'arrangement', id: arrangement.id };
+				/** The motif is gone from here with what is picked: it is left out first. */
+				const { id } = arrangement;
 				piece.setArrangement(kindOfArrangement(arrangement).leaveOut(arrangement, row));
+				piece.seen.selection = { kind: 'arrangement', id };
 			}}>Leave it out</button
 		>
 	</div>
