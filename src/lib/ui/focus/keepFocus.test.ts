@@ -24,6 +24,12 @@ describe('the focus, when what has it goes', () => {
 		await turn();
 		expect(document.activeElement).toBe(find('h2'));
 	});
+	it('goes further out where nothing is left in it that could take it', async () => {
+		find('#gone').focus();
+		find('#panel').innerHTML = '';
+		await turn();
+		expect(document.activeElement).toBe(find('h2'));
+	});
 	it('goes to what can take it where there is no heading', async () => {
 		find('#second').focus();
 		find('#second').remove();

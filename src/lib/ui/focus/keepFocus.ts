@@ -14,8 +14,10 @@ export function keepFocus(root: HTMLElement = document.body): () => void {
 	const look = () => {
 		if (last === null || last.isConnected || (document.activeElement !== null && document.activeElement !== document.body)) return;
 		last = null;
-		const left = around.find((element) => element.isConnected && element.matches(PLACES));
-		const next = left?.querySelector<HTMLElement>(HEADINGS) ?? left?.querySelector<HTMLElement>(TAKES_FOCUS);
+		const next = around
+			.filter((element) => element.isConnected && element.matches(PLACES))
+			.map((place) => place.querySelector<HTMLElement>(HEADINGS) ?? place.querySelector<HTMLElement>(TAKES_FOCUS))
+			.find((element) => element !== null);
 		if (!next) return;
 		if (next.tabIndex < 0) next.setAttribute('tabindex', '-1');
 		next.focus({ preventScroll: true });
