@@ -43,11 +43,12 @@
 	{/each}
 	<text
 		x={upright ? (short ? (outer ? at + 8 : at - 5) : at - 4) : middle}
-		y={upright ? (short ? middle + 4 : middle) : short && outer ? at + 16 : at - 4}
+		y={upright ? (short ? middle + 4 : middle) : short ? (outer ? at + 16 : at - TICK - 2) : at - 4}
 		transform={upright && !short ? `rotate(-90 ${at - 4} ${middle})` : undefined}
 		text-anchor={upright && short ? (outer ? 'start' : 'end') : 'middle'}
 		fill={colour}
-		stroke="none"
+		stroke={short ? 'var(--color-ground)' : 'none'}
+		stroke-width={short ? 3 : 0}
 		font-size="13.5"
 		font-weight={ember || fault ? 700 : 500}
 		paint-order="stroke">{text}</text
