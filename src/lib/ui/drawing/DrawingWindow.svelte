@@ -131,7 +131,7 @@
 		</div>
 		<FaceMap />
 	</div>
-	<div class="flex min-h-[38px] items-center justify-end gap-2 border-t border-ground-deep bg-ground px-2 py-0.5">
+	<div class={tools ? 'flex min-h-[38px] items-center justify-end gap-2 border-t border-ground-deep bg-ground px-2 py-0.5' : 'sr-only'}>
 		<p id="{id}-keys" class="min-w-0 flex-1 px-1 text-xs leading-tight text-[#2f2a24] max-xl:sr-only">{@render keys()}</p>
 		{@render tools?.()}
 	</div>
