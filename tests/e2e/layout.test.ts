@@ -36,7 +36,8 @@ test('parts are chosen on the drawing: by a click, with Shift, by a frame, by ke
 	const where = page.getByRole('row').filter({ has: page.locator('[aria-pressed="true"]') });
 	await expect(where).toContainText('Drawer 2, Drawer 3');
 	/** What is picked is put on one more, and one undo takes that back. */
-	await part('drawer-1').click({ ...corner, modifiers: ['Shift'] });
+	/** On a motif too: with Shift the part under it is meant. */
+	await page.locator('[data-item^="reeds drawer-1 "] >> nth=2').click({ modifiers: ['Shift'] });
 	await expect(where).toContainText('Drawer 1, Drawer 2, Drawer 3');
 	await page.keyboard.press('Control+z');
 	await expect(where).toContainText('Drawer 2, Drawer 3');
@@ -116,4 +117,11 @@ test('the focus never falls to the page after a choice', async ({ page, workshop
 	await press(/^Make the border/);
 	await press('Take it out');
 	await saved(page);
+});
+
+test('a part of the page that does not come is told', async ({ page, workshop }) => {
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/mix`);
+	await page.route('**/_app/immutable/**', (route) => route.abort());
+	await page.getByRole('link', { name: 'Cut sheets' }).click();
+	await expect(page.getByRole('alert').filter({ hasText: 'could not be fetched' })).toBeVisible();
 });

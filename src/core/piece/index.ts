@@ -1,3 +1,4 @@
+export { choosableParts, partsInFrame } from './choosableParts';
 export { LengthInputSchema, type LengthInput } from './lengths';
 export { OutlineSchema, type OutlineInput } from './outlineSchema';
 export {

@@ -5,7 +5,7 @@ import { KINDS, type Coat, type CoatKind } from '../layers';
 import { STARTERS } from '../piece';
 import { createRenderer, describeScene } from '../preview';
 import { addArrangement, addCoat, addZone, newProject, type Project } from '../project';
-import { planProject, sourceOfScene } from './index';
+import { drawPlain, layStepBoard, listDecoration, listSurfaces, planProject, sourceOfScene } from './index';
 
 const DEMOS = ['sail-loft-chest', 'chart-cabinet', 'ferry-table', 'net-box'];
 const motif = { id: 'dot', name: 'Dot', width: 20, height: 20, paths: [{ d: 'M0 0H20V20H0Z', rule: 'nonzero' as const }] };
@@ -56,6 +56,17 @@ it.each([
 		expect(where.every((surface) => surfaces.size === 0 || surfaces.has(surface))).toBe(true);
 		expect(remedies.length, rule).toBeGreaterThan(0);
 	}
+	expect(new Set(plan.order.map(({ label }) => label)).size).toBe(plan.order.length);
+	for (const { id } of listSurfaces(plan)) {
+		const board = layStepBoard(plan.order, id);
+		expect(board.every(({ height }) => Number.isFinite(height) && height >= 0)).toBe(true);
+	}
+	for (const { number, where, steps } of listDecoration(whole, plan)) {
+		expect(steps.length, `balloon ${number}`).toBeGreaterThan(0);
+		expect(where === '').toBe(plan.faces.every(({ idle }) => idle));
+	}
+	for (const face of plan.faces)
+		for (const { hex } of drawPlain(whole, plan, face.id, plan.order.length)) expect(hex).toMatch(/^#[0-9a-f]{6}$/);
 	const scene = describeScene(sourceOfScene(whole, plan));
 	const picture = createRenderer().render(scene, 60 / Math.max(scene.width, scene.height), scene.layers.length);
 	expect(picture.pixels.some((byte, i) => i % 4 === 3 && byte === 255)).toBe(true);

@@ -6,5 +6,5 @@ export { changeUnits } from './changeUnits';
 export { addArrangement, addZone, dropArrangement, dropZone, paintOf, setArrangement } from './editLayout';
 export { addCoat, dropCoat, followHoles, setCoat, setCoats } from './editFinish';
 export { dropColour, setColour, usesOfColour } from './editPalette';
-export { coloursUnder, standOut, type StandsOut } from './standOut';
+export { coloursUnder, judgeStandsOut, standOut, type StandsOut } from './standOut';
 export { ZONE_STARTERS } from './zoneStarters';

@@ -3,7 +3,7 @@ import { readProject } from '../formats';
 import { planProject } from '../plan';
 import { describe, expect, it } from 'vitest';
 import { addArrangement } from './editLayout';
-import { colourToBegin, coloursUnder, standOut } from './standOut';
+import { colourToBegin, coloursUnder, judgeStandsOut, standOut } from './standOut';
 
 const read = readProject(chest);
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -36,6 +36,12 @@ describe('a motif begins where it can be seen', () => {
 		expect(standOut('#000000', ['#ffffff', '#808080'])!.lightness).toBeCloseTo(53.6, 0);
 		expect(standOut('#000000', [])).toBeNull();
 	});
+	it.each([
+		[11.9, 'lost'],
+		[12, 'quiet'],
+		[24.9, 'quiet'],
+		[25, 'clear']
+	] as const)('%f away is %s', (difference, word) => expect(judgeStandsOut({ difference, lightness: 0 })).toBe(word));
 	it.each(['run', 'single', 'grid'] as const)('at a size that its own advice passes: %s', (kind) => {
 		const motif = { ...project.layout.motifs[0]!, width: 40, height: 260 };
 		const { project: laid, id } = addArrangement(

@@ -38,6 +38,13 @@ export function standOut(hex: string, under: readonly string[]): StandsOut | nul
 	};
 }
 
+/** Below `lost` (CIEDE2000) a motif is not seen at arm's length; from `seen` on it is seen across a room. Figures to begin from, tried on the demo pieces by eye. */
+const JUDGED = { lost: 12, seen: 25 };
+
+export function judgeStandsOut({ difference }: StandsOut): 'lost' | 'quiet' | 'clear' {
+	return difference < JUDGED.lost ? 'lost' : difference < JUDGED.seen ? 'quiet' : 'clear';
+}
+
 /** The colour of the palette that stands out most from what lies under a motif on some parts; the last one where nothing does. */
 export function colourToBegin(
 	project: Pick<Project, 'layout' | 'finish' | 'palette'>,

@@ -43,7 +43,8 @@
 		return setArrangement(piece.project, kindOfArrangement(of).moveItem(of, row, centre));
 	});
 	function grip(event: PointerEvent, row: ItemRow): void {
-		if (event.button !== 0) return;
+		/** With Shift a part is meant, or a frame. */
+		if (event.button !== 0 || event.shiftKey) return;
 		piece.seen.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
 		pull.take(event, { row, x: event.clientX, y: event.clientY });
 	}
@@ -55,12 +56,13 @@
 	{@const part = partOf(row.part)}
 	{@const picked = isPicked(row)}
 	<!-- The keyboard reaches motifs through the drawing itself: see LayoutDrawing. -->
-	<!-- svelte-ignore a11y_no_static_element_interactions -->
+	<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
 	<g
 		data-grip
 		data-item="{row.arrangement} {row.key}"
 		class="cursor-move"
 		transform="translate({part.x * scale} {part.y * scale}) scale({scale})"
+		onclick={(event) => event.shiftKey && piece.choosePart(row.part, true)}
 		onpointerdown={(event) => grip(event, row)}
 		onpointermove={pull.move}
 		onpointerup={pull.drop}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { doesMove } from '$core/piece';
+	import { choosableParts, partsInFrame } from '$core/piece';
 	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
 	import { Progress } from '$lib/ui/controls';
 	import { tapeStep } from '$core/units';
@@ -45,7 +45,7 @@
 		return of?.kind === 'single' ? of : null;
 	});
 	const pickedPart = $derived(picked && (picked.part === face.id ? face.whole : face.parts.find((part) => part.id === picked.part)));
-	const choosable = $derived([...face.parts.filter((part) => doesMove(part) || part.role === 'panel'), face.whole]);
+	const choosable = $derived(choosableParts(face));
 	const spoken = $derived(
 		picked && pickedPart
 			? `${pickedPart.name}, motif ${picked.index + 1}: ${picked.tape.left} from the left, ${picked.tape.top} from the top`
@@ -105,12 +105,9 @@
 		partAt = (partAt + 1) % choosable.length;
 		piece.choosePart(choosable[partAt]!.id, shift);
 	}
-	/** Every part that a frame touches; the face itself only where the frame holds all of it. */
-	function chooseFramed(box: { x: number; y: number; width: number; height: number }, k: number): void {
-		const [left, top, right, bottom] = [box.x / k, box.y / k, (box.x + box.width) / k, (box.y + box.height) / k];
-		const touched = choosable.filter(({ x, y, width, height }) => x < right && x + width > left && y < bottom && y + height > top);
-		const holdsAll = left < 0 && top < 0 && right > face.width && bottom > face.height;
-		const ids = touched.filter(({ role }) => role !== 'face' || (touched.length === 1 && holdsAll)).map(({ id }) => id);
+	/** A frame in px of the drawing: what it touches joins what is chosen. */
+	function chooseFramed({ x, y, width, height }: { x: number; y: number; width: number; height: number }, k: number): void {
+		const ids = partsInFrame(face, { x: x / k, y: y / k, width: width / k, height: height / k }).map(({ id }) => id);
 		if (ids.length > 0) piece.setParts([...new Set([...piece.pickedParts, ...ids])]);
 	}
 

@@ -1,18 +1,19 @@
 <script lang="ts">
 	import { writeOutlinePath } from '$core/geometry';
-	import { doesMove, type MeasuredFace } from '$core/piece';
+	import { choosableParts, type MeasuredFace } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	/** What can be chosen on a face: its drawers, doors and panels, and all of it. What is chosen, or what is picked lies on, has an outline. */
 	let { face, scale }: { face: MeasuredFace; scale: number } = $props();
 	const piece = usePiece();
-	const parts = $derived([face.whole, ...face.parts.filter((part) => doesMove(part) || part.role === 'panel')]);
+	const parts = $derived(choosableParts(face));
 	const chosen = $derived(piece.pickedParts);
 </script>
 
 <!-- By keyboard they are chosen with p and Shift+P on the drawing, or by name in the panel. -->
 <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-{#each parts as part (part.id)}
+<!-- The face lies under its parts. -->
+{#each [parts.at(-1)!, ...parts.slice(0, -1)] as part (part.id)}
 	<path
 		data-part={part.id}
 		d={writeOutlinePath(part.outline, scale)}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { partsOf, type Parts } from '$core/layout';
-	import { doesMove } from '$core/piece';
+	import { choosableParts, doesMove } from '$core/piece';
 	import { nameParts, nameSurface } from '$core/plan';
 	import { Fold, Help, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -16,8 +16,10 @@
 			.map((face) => ({
 				face,
 				choices: [
-					...face.parts.filter((part) => doesMove(part) || part.role === 'panel').map((part) => ({ id: part.id, name: part.name })),
-					{ id: face.id, name: face.parts.some(doesMove) ? 'all of it' : nameSurface(piece.plan, face.id) }
+					...choosableParts(face).map((part) => ({
+						id: part.id,
+						name: part.role !== 'face' ? part.name : face.parts.some(doesMove) ? 'all of it' : nameSurface(piece.plan, face.id)
+					}))
 				]
 			}))
 	);
@@ -44,10 +46,6 @@
 			] as const
 		).filter(([word]) => partsOf(word, piece.plan).length > 1)
 	);
-	const isWord = (word: Parts) => {
-		const of = partsOf(word, piece.plan);
-		return of.length === on.length && of.every((part) => on.includes(part.id));
-	};
 
 	function toggle(part: string): void {
 		const all = groups.flatMap(({ choices }) => choices.map((choice) => choice.id));
@@ -66,8 +64,8 @@
 	<p class="note">Shift and a click on the piece adds a part or takes it away; Shift and a pull draws a frame around many.</p>
 	<div class="mt-1 flex flex-wrap gap-1.5">
 		{#each words as [word, text] (word)}<button
-				class="button text-sm {isWord(word) ? '!border-ember font-bold' : ''}"
-				aria-pressed={isWord(word)}
+				class="button text-sm {sameAs(word, on) ? '!border-ember font-bold' : ''}"
+				aria-pressed={sameAs(word, on)}
 				onclick={() => onchange(word)}>{text}</button
 			>{/each}
 	</div>

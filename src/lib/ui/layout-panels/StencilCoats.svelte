@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { colourOf, newStencil, whereOf, wordCoat, type Coat } from '$core/layers';
-	import { addCoat, coloursUnder, paintOf, standOut } from '$core/project';
+	import { addCoat, coloursUnder, judgeStandsOut, paintOf, standOut } from '$core/project';
 	import { KIND_FIELDS } from '$lib/ui/coats/kindFields';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Component } from 'svelte';
@@ -14,17 +14,13 @@
 		return parts === undefined ? [] : coloursUnder(piece.project, parts, piece.plan).flatMap((id) => hexOf(id) ?? []);
 	});
 	const hexOf = (id: string) => piece.project.palette.find((colour) => colour.id === id)?.hex;
-	/** Below this it is lost at arm's length; from that on it is seen across a room. CIEDE2000. */
-	const LOST = 12;
-	const SEEN = 25;
+	const WORDS = { lost: '! It is lost in what lies under it', quiet: 'It stands out quietly', clear: 'It stands out' } as const;
 	function contrastOf(coat: Coat): string | null {
 		const colour = colourOf(coat);
 		const hex = typeof colour === 'string' ? hexOf(colour) : undefined;
 		const out = hex ? standOut(hex, under) : null;
 		if (out === null) return null;
-		const far = Math.round(out.difference);
-		const word = far < LOST ? '! It is lost in what lies under it' : far < SEEN ? 'It stands out quietly' : 'It stands out';
-		return `${word}: ${far} away from the nearest colour there, ${Math.round(out.lightness)} in lightness.`;
+		return `${WORDS[judgeStandsOut(out)]}: ${Math.round(out.difference)} away from the nearest colour there, ${Math.round(out.lightness)} in lightness.`;
 	}
 	const fieldsOf = (coat: Coat) => KIND_FIELDS[coat.kind] as Component<{ coat: Coat }> | undefined;
 
