@@ -7,7 +7,7 @@ const SMALLEST = 0.45;
 /** How far a touch stands off the grid that it grows from, as a share of a cell. */
 const OFF = 0.8;
 /** It is longer and narrower than round by so much; its area stays. */
-const [LONG, WIDE] = [0.8, 1.25];
+const [LONG, WIDE] = [0.86, 1 / 0.86];
 /** How ragged its edge is. */
 const RAGGED = 0.7;
 
