@@ -1,6 +1,7 @@
 import { gatherMaterials } from '../materials';
 import { partIdsOf, type PlacedPart } from '../piece';
 import { colourOf, isFilm, kindOfCoat, whereOf } from '../layers';
+import { kindOfArrangement } from '../layout';
 import type { Issue } from '../units';
 import type { Project } from '../project';
 
@@ -39,8 +40,11 @@ export function checkReferences(project: Project): Issue[] {
 		zone.colours.forEach((id, c) => need(colours, id, `layout.zones[${i}].colours[${c}]`, 'colour'));
 		needAll(parts, zone.parts, `layout.zones[${i}].parts`, 'part');
 	});
-	layout.arrangements.forEach(({ motif, parts: on }, i) => {
-		need(idsOf(layout.motifs), motif, `layout.arrangements[${i}].motif`, 'motif');
+	layout.arrangements.forEach((arrangement, i) => {
+		const { parts: on } = arrangement;
+		kindOfArrangement(arrangement)
+			.motifs(arrangement)
+			.forEach((id, at) => need(idsOf(layout.motifs), id, `layout.arrangements[${i}].${at === 0 ? 'motif' : 'corner'}`, 'motif'));
 		needAll(parts, on, `layout.arrangements[${i}].parts`, 'part');
 	});
 	const known = gatherMaterials(materials);
@@ -59,6 +63,9 @@ export function checkReferences(project: Project): Issue[] {
 		}
 		const [{ on, through, zone }, colour] = [whereOf(coat), colourOf(coat)];
 		if (typeof colour === 'string') need(colours, colour, `${path}.colour`, 'colour');
+		if ('heart' in coat && coat.heart !== undefined) need(colours, coat.heart, `${path}.heart`, 'colour');
+		if ('mask' in coat && !finish.coats.some(({ id, kind }) => id === coat.mask && kind === 'mask'))
+			issues.push({ code: 'ref.unknown', path: `${path}.mask`, values: { id: coat.mask, what: 'mask' } });
 		if (colour !== null && typeof colour !== 'string' && 'colour' in coat)
 			need(idsOf(layout.zones), colour.zone, `${path}.colour.zone`, 'zone');
 		if (zone !== undefined && 'zone' in coat) need(idsOf(layout.zones), zone, `${path}.zone`, 'zone');

@@ -78,7 +78,21 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`No whole number of motifs closes ${length(v['length'], u)} within these limits. Widen the scale or the gap, or choose free ends.`,
 	'run.moved-gone': (v) =>
 		`A motif placed by hand (${v['typed']}) is not in this fit any more. Take its place out, or go back to the fit it belongs to.`,
-	'arrangement.no-coat': (v) => `No coat goes through ${v['name']} yet. Add a stencil coat for it in Coats.`,
+	'arrangement.no-coat': (v) => `No coat goes through ${v['name']} yet. Give it one here, or in Coats.`,
+	'stripes.narrowed': (v, u) =>
+		`Nothing so wide fits into ${length(v['length'], u)} on ${v['part']}: the stripes were made narrower. Wish narrower ones, or put them on a larger part.`,
+	'stripes.at-corner': () => 'An edge of a stripe falls on a corner of the piece: paint the corner itself with the darker of the two colours.',
+	'stripes.near-corner': (v, u) =>
+		`An edge of a stripe lies only ${length(v['apart'], u)} from a corner of the piece, where tape does not hold well. Take another way, or let a stripe end on the corner.`,
+	'frame.no-room': (v, u) =>
+		`${v['part']} has no room for all of its lines: they may reach ${length(v['most'], u)} in at most. Set them nearer to the edge, or make them narrower.`,
+	'harlequin.too-many': (v) => `More than ${v['most']} diamonds would lie on ${v['part']}. Make them wider.`,
+	'border.no-room': (v) => `The border is too deep for ${v['part']}, at any scale that you allow. Set it nearer to the edge, or take a flatter motif.`,
+	'border.gave': (v) =>
+		`On ${v['part']} nothing closes within your limits; ${v['gave'] === 'gap' ? 'the gap' : v['gave'] === 'scale' ? 'the scale' : 'scale and gap'} gave. What is laid is the nearest that closes.`,
+	'border.crowds': (v) => `On ${v['part']} the border crowds ${v['other']}. Set it further from it, or make it smaller.`,
+	'scatter.fewer': (v) =>
+		`On ${v['part']} only ${v['count']} of the ${v['wish']} motifs find room. Let them be smaller or nearer to each other, or wish fewer.`,
 	'single.no-hardware': (v) => `${v['part']} has no knob or pull to centre it on. Put it on the centre, or choose other parts.`,
 	'grid.no-step': () => 'With this gap a motif would not move on from its neighbour. Make the gap larger.',
 	'grid.too-many': (v) => `More than ${v['most']} motifs would lie on ${v['part']}. Make them larger, or the gap.`,

@@ -36,6 +36,7 @@ export { shapeRectangle, shapeRounded } from './shapes/rectangle';
 export { shapeEllipse } from './shapes/ellipse';
 export { shapeBow, shapeWave } from './shapes/swollen';
 export { shapeFree, type FreePoint } from './shapes/free';
+export { alongTrack, trackOutline, type OnTrack, type Track } from './trackOutline';
 export type { Shaped, Side } from './shapes/types';
 export { findCornerFault, projectPoint, solveHomography, type CornerFault, type Corners, type Homography } from './homography';
 export { warpRows, type PixelSource } from './warpRows';

@@ -1,4 +1,5 @@
 import { sharesInOpenings, type ArrangementPlan, type Layout, type LaidItem, type ZoneAreas } from '../layout';
+import { lengthOfLine } from '../geometry';
 import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
 import { colourOf, whereOf } from './kinds';
@@ -42,7 +43,7 @@ function measureSurfaces(piece: MeasuredPiece): [string, OnSurface][] {
 }
 
 function siteOf(
-	{ coat, surfaces: on, openings }: Layer,
+	{ coat, surfaces: on, openings, masked }: Layer,
 	surfaces: ReadonlyMap<string, OnSurface>,
 	parts: ReadonlySet<string>,
 	measures: SiteMeasures
@@ -52,15 +53,28 @@ function siteOf(
 	const items = new Set<LaidItem>();
 	if (openings !== null)
 		for (const surface of on) for (const { item } of openings.get(surface) ?? []) if (parts.has(item.part)) items.add(item);
-	const open = openings === null ? null : { area: areaOf([...items]) / M2, motifs: items.size };
+	const open = openings === null ? null : openOf([...items]);
+	const covered = new Set<LaidItem>();
+	for (const mask of masked)
+		for (const surface of on) for (const { item } of mask.openings.get(surface) ?? []) if (parts.has(item.part)) covered.add(item);
 	return {
-		area: sum(({ area }) => area),
+		area: Math.max(0, sum(({ area }) => area) - areaOf([...covered]) / M2),
 		edge: sum(({ edge }) => edge),
 		hardware: sum(({ hardware }) => hardware),
 		holes: sum(({ holes }) => holes),
 		...sharesFor(coat, openings === null ? null : [...items], parts, measures),
 		open
 	};
+}
+
+function openOf(items: readonly LaidItem[]): NonNullable<Site['open']> {
+	const area = areaOf(items);
+	const edge = items.reduce(
+		(sum, { rings }) => sum + rings.reduce((length, points) => length + lengthOfLine({ points, closed: true }), 0),
+		0
+	);
+	const tips = items.reduce((sum, item) => sum + item.openArea * item.tips, 0);
+	return { area: area / M2, motifs: items.length, edge: edge / MM_PER_M, tips: area > 0 ? tips / area : 1 };
 }
 
 function areaOf(items: readonly LaidItem[]): number {

@@ -20,8 +20,10 @@ export type Finish = z.infer<typeof FinishSchema>;
 
 /** The finish with other coats. What was decided about a coat ends when it is taken out, or is no longer of that kind. */
 export function withCoats(finish: Finish, coats: readonly Coat[]): Finish {
-	const kinds = new Map(coats.map(({ id, kind }) => [id, kind]));
+	/** What takes a mask off goes with it. */
+	const kept = coats.filter((coat) => !('mask' in coat) || coats.some(({ id }) => id === coat.mask));
+	const kinds = new Map(kept.map(({ id, kind }) => [id, kind]));
 	const before = new Map(finish.coats.map(({ id, kind }) => [id, kind]));
 	const decisions = finish.decisions.filter(({ coat }) => coat === null || (kinds.has(coat) && kinds.get(coat) === before.get(coat)));
-	return { coats: [...coats], decisions: decisions.length === finish.decisions.length ? finish.decisions : decisions };
+	return { coats: kept, decisions: decisions.length === finish.decisions.length ? finish.decisions : decisions };
 }

@@ -81,7 +81,7 @@ describe('film against the gaps', () => {
 });
 
 describe('orders by chance', () => {
-	const context = { colours: ['estuary', 'hull-white'], zones: [], arrangements: [], paint: 'chalk-paint', hasHoles: false };
+	const context = { colours: ['estuary', 'hull-white'], zones: [], arrangements: [], masks: [], paint: 'chalk-paint', hasHoles: false };
 	const starts = Object.values(KINDS).flatMap((kind) => (kind as unknown as CoatKind<Coat>).starts(context).map(({ coat }) => coat));
 	const on = fc.constantFrom<CoatParts>('all', 'drawers', 'frame', ['drawer-1'], ['drawer-2', 'front'], ['left']);
 	const coats = fc

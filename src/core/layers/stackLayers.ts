@@ -1,5 +1,5 @@
 import type { Colour } from '../colour';
-import { openingsOn, partsOf, type ArrangementPlan, type Layout } from '../layout';
+import { itemsOfRole, openingsOn, partsOf, type ArrangementPlan, type LaidItem, type Layout, type OpeningsOn } from '../layout';
 import { surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
 import type { Um } from '../units';
 import { surfacesInCommon, type Area } from './area';
@@ -21,6 +21,8 @@ export interface Layer extends Area {
 	/** All its coats together. */
 	readonly film: Um;
 	readonly traits: Traits;
+	/** What masks keep it off, where they cover what an arrangement lays; whole surfaces are not among its own. */
+	readonly masked: readonly { readonly arrangement: string; readonly openings: OpeningsOn }[];
 }
 
 export interface Stack {
@@ -55,9 +57,17 @@ export function stackLayers(finish: Pick<Finish, 'coats'>, context: StackContext
 	const withHardware = new Set(all.filter(({ hardware }) => hardware.length > 0).map(({ id }) => id));
 	const withHoles = new Set(all.filter(({ filled }) => filled.length > 0).map(({ id }) => id));
 	const placeCoat = createPlacer(context, { all: surfaces, hardware: [...withHardware], holes: [...withHoles] });
+	const masks = masksOver(finish.coats);
+	const placed = new Map<string, Area>();
 	const layers = finish.coats.map((coat, at): Layer => {
 		const material = 'material' in coat ? (materials.get(coat.material) ?? null) : null;
 		const where = whereOf(coat);
+		const area = where.like === undefined ? placeCoat(where) : (placed.get(where.like) ?? NOWHERE);
+		placed.set(coat.id, area);
+		const { masked, ...kept } = keepOff(
+			area,
+			masks[at]!.map((mask) => ({ where: whereOf(mask), area: placed.get(mask.id)! }))
+		);
 		const source = colourOf(coat);
 		const zoneId = where.zone ?? (source !== null && typeof source !== 'string' ? source.zone : undefined);
 		const zone = layout.zones.find(({ id }) => id === zoneId) ?? null;
@@ -65,7 +75,8 @@ export function stackLayers(finish: Pick<Finish, 'coats'>, context: StackContext
 			coat,
 			at,
 			material,
-			...placeCoat(where),
+			...kept,
+			masked,
 			film: isFilm(coat) && material ? amountOfCoat(coat) * material.film : 0,
 			traits: { ...NO_TRAITS, ...kindOfCoat(coat).traits(coat, { material, zone, colourOf: (id) => colours.get(id) }) }
 		};
@@ -81,7 +92,35 @@ export function stackLayers(finish: Pick<Finish, 'coats'>, context: StackContext
 	};
 }
 
+const NOTHING: readonly LaidItem[] = [];
+
 type SurfaceLists = Readonly<Record<'all' | 'hardware' | 'holes', readonly string[]>>;
+
+const NOWHERE: Area = { surfaces: new Set(), openings: null };
+
+/** For each coat the masks that are on the piece when it is laid. */
+function masksOver(coats: readonly Coat[]): Coat[][] {
+	let on: Coat[] = [];
+	return coats.map((coat) => {
+		const { masks, unmasks } = kindOfCoat(coat).traits(coat, { material: null, zone: null, colourOf: () => undefined });
+		if (masks === 'off') on = on.filter(({ id }) => id !== unmasks);
+		const now = masks === 'off' ? [] : on;
+		if (masks === 'on') on = [...on, coat];
+		return now;
+	});
+}
+
+/** An area without what masks cover: whole surfaces, or what lies in the openings of an arrangement. */
+function keepOff(area: Area, masks: readonly { readonly where: Where; readonly area: Area }[]): Area & Pick<Layer, 'masked'> {
+	const whole = new Set(masks.flatMap((mask) => (mask.area.openings === null ? [...mask.area.surfaces] : [])));
+	const surfaces = whole.size === 0 ? area.surfaces : new Set([...area.surfaces].filter((surface) => !whole.has(surface)));
+	const masked = masks.flatMap((mask) =>
+		mask.area.openings === null || mask.where.through === undefined
+			? []
+			: [{ arrangement: mask.where.through, openings: mask.area.openings }]
+	);
+	return { surfaces, openings: area.openings, masked };
+}
 
 function createPlacer({ piece, layout, laid }: StackContext, surfaces: SurfaceLists): (where: Where) => Area {
 	const under = (parts: Parameters<typeof partsOf>[0]) =>
@@ -91,13 +130,13 @@ function createPlacer({ piece, layout, laid }: StackContext, surfaces: SurfaceLi
 				piece.faces.find((face) => face.id === part.face)!
 			)
 		);
-	return ({ on, through, zone, only }) => {
+	return ({ on, through, role, zone, only }) => {
 		const limits: (readonly string[])[] = [];
 		if (on !== undefined) limits.push(onSurfaces(on, piece, surfaces.all));
 		if (zone !== undefined) limits.push(under(layout.zones.find(({ id }) => id === zone)?.parts ?? []));
 		if (only !== undefined) limits.push(surfaces[only]);
 		const plan = through === undefined ? null : laid.find(({ arrangement }) => arrangement === through);
-		const openings = through === undefined ? null : openingsOn(plan?.items ?? [], piece);
+		const openings = through === undefined ? null : openingsOn(itemsOfRole(plan?.items ?? NOTHING, role), piece);
 		if (openings !== null) limits.push([...openings.keys()]);
 		const [first, ...rest] = limits;
 		return { surfaces: new Set((first ?? []).filter((surface) => rest.every((other) => other.includes(surface)))), openings };

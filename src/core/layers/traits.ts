@@ -16,6 +16,13 @@ export interface Traits {
 	readonly fills: boolean;
 	readonly hardware: 'off' | 'masked' | 'on' | null;
 
+	/** Tape is laid on what is under it, and pulled while the paint is wet. */
+	readonly tapes: boolean;
+	/** Keeps what follows off what it covers, until it is taken off. */
+	readonly masks: 'on' | 'off' | null;
+	/** The mask that it takes off. */
+	readonly unmasks: string | null;
+
 	/** Laid wet: what is under it has to be dry. */
 	readonly wet: boolean;
 	/** Leaves a film that others lie on. */
@@ -67,6 +74,9 @@ export const NO_TRAITS: Traits = {
 	bares: false,
 	fills: false,
 	hardware: null,
+	tapes: false,
+	masks: null,
+	unmasks: null,
 	wet: false,
 	film: false,
 	primes: false,

@@ -1,15 +1,37 @@
 export { LayoutSchema, ZoneSchema, type Layout, type Zone } from './schema';
 export { MotifSchema, type Motif } from './motif';
 export { PartsSchema, type Parts } from './partsSchema';
-export { measureMotif, type MotifShape } from './measureMotif';
+export { measureMotif, tipsAt, type MotifShape } from './measureMotif';
 export { partsOf, partsToBegin } from './partsOf';
 export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';
 export { SpotSchema, type ItemSpot } from './arrangements/spot';
-export { openingsOn, openingsOverlap, type Opening, type OpeningsOn } from './arrangements/openings';
-export type { ArrangementContext, ArrangementKind, ArrangementPlan, LaidItem } from './arrangements/types';
-export { scaleSingle, scaleToBegin, turnSingle, type Single } from './arrangements/single';
+export { itemsOfRole, openingsOn, openingsOverlap, type Opening, type OpeningsOn } from './arrangements/openings';
+export type {
+	ArrangementContext,
+	ArrangementKind,
+	ArrangementPlan,
+	Choice,
+	ChoiceGroup,
+	LaidItem,
+	MotifInUse,
+	Taping,
+	TapeStrip
+} from './arrangements/types';
+export { scaleToBegin } from './arrangements/scales';
+export { scaleSingle, turnSingle, type Single } from './arrangements/single';
+export { TAPES } from './arrangements/tape/tapes';
+export type { Accent } from './arrangements/accent';
+export type { Border } from './arrangements/border/schema';
+export { fitBorder, type BorderFit, type BorderWish } from './arrangements/border/fitBorder';
+export type { Frame } from './arrangements/frame';
 export type { Grid } from './arrangements/grid';
+export { fitDiamonds, type Harlequin } from './arrangements/harlequin';
+export type { Line } from './arrangements/line';
+export type { Scatter } from './arrangements/scatter';
+export { fitStripes, layBands, type Band, type StripesFit, type StripesWish } from './arrangements/stripes/fitStripes';
+export type { Stripes } from './arrangements/stripes/schema';
+export { metresOfTape } from './arrangements/tape/tapes';
 export { ENDS, RunSchema, type EndsId, type Pick, type Run } from './arrangements/run/schema';
 export { ENDS_BY_ID } from './arrangements/run/ends';
 export { costOfFit } from './arrangements/run/costOfFit';
@@ -17,7 +39,7 @@ export { moveItemEdge, nudgeItem } from './arrangements/moveItem';
 export { leaveOutMotif, moveMotif, pickFit, releaseMotif } from './arrangements/run/editRun';
 export { fitRunToLength } from './arrangements/run/fitRunToLength';
 export { fitKeyOf, fitRunOnFronts, planRun } from './arrangements/run/planRun';
-export type { Decider, Obstacle, RunChoice, RunFit, RunGroup, RunWish, Spot } from './arrangements/run/types';
+export type { Decider, Obstacle, RunFit, RunWish, Spot } from './arrangements/run/types';
 export { PATTERNS, patternOf } from './zones';
 export { FieldSchema, type Field, type PatternId } from './zones/fieldSchema';
 export { countStretches, depthOnPart, joinsOf, layZone, leastRegion, type LaidPart, type PlacedOnPart } from './zones/layZone';

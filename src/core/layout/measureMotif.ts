@@ -1,4 +1,4 @@
-import { areaOfRings, flattenPath, uniteShapes, type Ring } from '../geometry';
+import { areaOfRings, flattenPath, isInRings, uniteShapes, type Ring } from '../geometry';
 import type { Mm2 } from '../units';
 import type { Motif } from './motif';
 
@@ -7,6 +7,8 @@ export interface MotifShape {
 	readonly rings: readonly Ring[];
 	/** Area of the openings at scale 1, mm2. */
 	readonly openArea: Mm2;
+	/** Share of them that lies towards the tips, away from the heart, as a print that is shaded takes it. */
+	readonly tips: number;
 	/** Indices of paths that could not be read. */
 	readonly unread: readonly number[];
 }
@@ -15,5 +17,33 @@ export interface MotifShape {
 export function measureMotif(motif: Motif): MotifShape {
 	const read = motif.paths.map(({ d, rule }) => ({ rings: flattenPath(d), rule }));
 	const rings = uniteShapes(read.flatMap(({ rings, rule }) => (rings ? [{ rings, rule }] : [])));
-	return { rings, openArea: areaOfRings(rings), unread: read.flatMap((path, i) => (path.rings ? [] : [i])) };
+	return {
+		rings,
+		openArea: areaOfRings(rings),
+		tips: shareAtTips(rings, motif),
+		unread: read.flatMap((path, i) => (path.rings ? [] : [i]))
+	};
+}
+
+/** From here a print is of the colour of its heart alone, and from there of its tips: shares of the way from the centre of its frame to a corner. */
+const SHADED = { from: 0.25, to: 0.75 };
+
+/** How much of the colour of the tips lies so far from the heart; `away` 0 at the centre of a motif, 1 at a corner of its frame. */
+export function tipsAt(away: number): number {
+	const t = Math.min(1, Math.max(0, (away - SHADED.from) / (SHADED.to - SHADED.from)));
+	return t * t * (3 - 2 * t);
+}
+
+const SAMPLES = 40;
+
+function shareAtTips(rings: readonly Ring[], { width, height }: Motif): number {
+	let [inside, tips] = [0, 0];
+	for (let i = 0; i < SAMPLES; i++)
+		for (let j = 0; j < SAMPLES; j++) {
+			const [u, v] = [(i + 0.5) / SAMPLES, (j + 0.5) / SAMPLES];
+			if (!isInRings(u * width, v * height, rings)) continue;
+			inside++;
+			tips += tipsAt(Math.hypot((u - 0.5) * width, (v - 0.5) * height) / (Math.hypot(width, height) / 2));
+		}
+	return inside === 0 ? 1 : tips / inside;
 }

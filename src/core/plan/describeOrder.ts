@@ -34,6 +34,7 @@ function describeStep(
 		material: material?.id ?? null,
 		through: whereOf(coat).through ?? null,
 		surfaces: [...layer.surfaces],
+		masked: layer.masked.map(({ arrangement }) => arrangement),
 		takenOff: layer.traits.film ? layersOver(stack, layer).flatMap(({ layer: over, where }) => (over.traits.bares ? where : [])) : [],
 		times: isFilm(coat) ? coat.times : 1,
 		traits: layer.traits,

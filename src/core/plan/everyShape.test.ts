@@ -22,13 +22,14 @@ function withEveryKind(project: Project): Project {
 		project,
 		project.palette.map(({ id }) => id)
 	).project;
-	const laid = addArrangement(zoned, motif as never, 'single').project;
+	const laid = addArrangement(addArrangement(zoned, motif as never, 'single').project, null, 'stripes').project;
 	const context = {
 		colours: laid.palette.map(({ id }) => id),
 		zones: laid.layout.zones,
 		arrangements: laid.layout.arrangements,
 		paint: 'chalk-paint',
-		hasHoles: true
+		hasHoles: true,
+		masks: ['mask']
 	};
 	const starts = Object.values(KINDS).flatMap((kind) => (kind as unknown as CoatKind<Coat>).starts(context));
 	return starts.reduce((next, { coat }) => addCoat(next, coat).project, laid);

@@ -1,44 +1,43 @@
 import { type Project } from '../project';
-import { kindOfArrangement, type ArrangementPlan, type MotifShape } from '../layout';
-import type { MeasuredPiece } from '../piece';
+import { kindOfArrangement, type ArrangementContext, type ArrangementPlan, type MotifInUse } from '../layout';
 import { formatLength } from '../units';
 import type { ArrangementSummary, ItemRow } from './types';
 
 const M2 = 1e6;
 
-/** Lays every arrangement; each kind remembers what is dear, as while a motif is dragged. */
+/** What arrangements hang on besides themselves. */
+export type Surroundings = Omit<ArrangementContext, 'path'>;
+
+/** Lays every arrangement; each kind remembers what is dear, as while a motif is dragged. One that names an unknown motif is not laid. */
 export function createArrangementsPlanner() {
 	const kept = new Map<string, ReturnType<ReturnType<typeof kindOfArrangement>['createPlanner']>>();
-	return (
-		arrangements: Project['layout']['arrangements'],
-		motifs: Project['layout']['motifs'],
-		shapes: ReadonlyMap<string, MotifShape>,
-		piece: MeasuredPiece
-	): ArrangementPlan[] =>
+	return (arrangements: Project['layout']['arrangements'], surroundings: Surroundings): ArrangementPlan[] =>
 		arrangements.flatMap((arrangement, i) => {
-			const motif = motifs.find((other) => other.id === arrangement.motif);
+			const kind = kindOfArrangement(arrangement);
 			const key = `${arrangement.kind} ${arrangement.id}`;
-			if (!kept.has(key)) kept.set(key, kindOfArrangement(arrangement).createPlanner());
-			if (!motif) return [];
-			return [kept.get(key)!(arrangement, { motif, shape: shapes.get(motif.id)!, piece, path: `layout.arrangements[${i}]` })];
+			if (!kept.has(key)) kept.set(key, kind.createPlanner());
+			if (!kind.motifs(arrangement).every((id) => surroundings.motifs.has(id))) return [];
+			return [kept.get(key)!(arrangement, { ...surroundings, path: `layout.arrangements[${i}]` })];
 		});
 }
 
 export function summarizeArrangement(
-	{ arrangement: id, groups, items }: ArrangementPlan,
+	{ arrangement: id, groups, items, taping = [] }: ArrangementPlan,
 	layout: Project['layout'],
-	shapes: ReadonlyMap<string, MotifShape>
+	motifs: ReadonlyMap<string, MotifInUse>
 ): ArrangementSummary {
-	const { kind, motif } = layout.arrangements.find((other) => other.id === id)!;
+	const arrangement = layout.arrangements.find((other) => other.id === id)!;
+	const [motif = null] = kindOfArrangement(arrangement).motifs(arrangement);
 	const sum = (areas: readonly number[]) => areas.reduce((a, b) => a + b, 0) / M2;
 	return {
 		arrangement: id,
-		kind,
+		kind: arrangement.kind,
 		motif,
-		motifArea: (shapes.get(motif)?.openArea ?? 0) / M2,
+		motifArea: motif === null ? null : (motifs.get(motif)?.shape.openArea ?? 0) / M2,
 		openArea: sum(items.map(({ openArea }) => openArea)),
 		lost: sum(items.map(({ lost }) => lost)),
-		groups
+		groups,
+		taping
 	};
 }
 

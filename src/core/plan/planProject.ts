@@ -1,7 +1,7 @@
 import { type Project } from '../project';
 import { checkReferences, wordIssue } from '../formats';
 import { measureSites, remediesForGap, roomInGap, stackLayers, type GapRoom, type Site, type Stack } from '../layers';
-import { measureMotif, type ArrangementPlan, type MotifShape } from '../layout';
+import { measureMotif, TAPES, type ArrangementPlan, type MotifInUse } from '../layout';
 import { countQuantities, gatherMaterials } from '../materials';
 import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
 import { checkOrder, sectionBlends, timeOrder, type BlendWork, type TimedOrder } from '../schedule';
@@ -10,7 +10,7 @@ import { countUnmeasured, measuredOf } from './countUnmeasured';
 import { createStep, type Step } from './createStep';
 import { describeOrder } from './describeOrder';
 import { gatherHints } from './gatherHints';
-import { createArrangementsPlanner, listItems, summarizeArrangement } from './layArrangements';
+import { createArrangementsPlanner, listItems, summarizeArrangement, type Surroundings } from './layArrangements';
 import { createZonesPlanner, judgeZones } from './planZones';
 import type { ZoneFinding } from './zoneJudgements/types';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan, type PlanError, type ZonePlan } from './types';
@@ -35,7 +35,10 @@ export function createPlanner(): Planner {
 	const steps = {
 		references: createStep(checkReferences),
 		measure: createStep(createMeasurer()),
-		shapes: createStep((motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, measureMotif(motif)]))),
+		shapes: createStep(
+			(motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, { motif, shape: measureMotif(motif) }]))
+		),
+		surroundings: createStep(gatherSurroundings),
 		arrangements: createStep(createArrangementsPlanner()),
 		zones: createStep(createZonesPlanner()),
 		stack: createStep(stackProject),
@@ -55,7 +58,8 @@ export function createPlanner(): Planner {
 type Steps = {
 	references: Step<[Project], Issue[]>;
 	measure: Step<Parameters<ReturnType<typeof createMeasurer>>, MeasuredPiece>;
-	shapes: Step<[Project['layout']['motifs']], Map<string, MotifShape>>;
+	shapes: Step<[Project['layout']['motifs']], ReadonlyMap<string, MotifInUse>>;
+	surroundings: Step<Parameters<typeof gatherSurroundings>, Surroundings>;
 	arrangements: Step<Parameters<ReturnType<typeof createArrangementsPlanner>>, ArrangementPlan[]>;
 	zones: Step<Parameters<ReturnType<typeof createZonesPlanner>>, ZonePlan[]>;
 	stack: Step<Parameters<typeof stackProject>, Stack>;
@@ -74,7 +78,8 @@ function assemble(project: Project, steps: Steps): Plan {
 	const { units, layout, finish, workshop } = project;
 	const piece = steps.measure(project.piece, units);
 	const shapes = steps.shapes(layout.motifs);
-	const laid = steps.arrangements(layout.arrangements, layout.motifs, shapes, piece);
+	const surroundings = steps.surroundings(shapes, piece, project.piece.seams, units, workshop.tapes);
+	const laid = steps.arrangements(layout.arrangements, surroundings);
 	const zones = steps.zones(layout.zones, project.palette, piece, laid);
 	const stack = steps.stack(project.piece.condition, piece, layout, laid, finish.coats, project.materials, project.palette);
 	const measured = steps.measured(piece);
@@ -124,6 +129,16 @@ function assemble(project: Project, steps: Steps): Plan {
 	};
 }
 
+function gatherSurroundings(
+	motifs: ReadonlyMap<string, MotifInUse>,
+	piece: MeasuredPiece,
+	seams: Project['piece']['seams'],
+	unit: Project['units'],
+	tapes: Project['workshop']['tapes']
+): Surroundings {
+	return { motifs, piece, seams, unit, tapes: tapes ?? TAPES };
+}
+
 function gatherMeasures(
 	piece: MeasuredPiece,
 	layout: Project['layout'],
@@ -161,8 +176,8 @@ function withRemedies(stack: Stack, room: GapRoom, piece: MeasuredPiece, unit: P
 	return { ...room, remedies: remediesForGap(stack, room, moving, unit) };
 }
 
-function motifIssues(motifs: Project['layout']['motifs'], shapes: ReadonlyMap<string, MotifShape>): Issue[] {
+function motifIssues(motifs: Project['layout']['motifs'], shapes: ReadonlyMap<string, MotifInUse>): Issue[] {
 	return motifs.flatMap((motif, i) =>
-		shapes.get(motif.id)!.unread.map((path) => ({ code: 'motif.unread', path: `layout.motifs[${i}].paths[${path}].d` }))
+		shapes.get(motif.id)!.shape.unread.map((path) => ({ code: 'motif.unread', path: `layout.motifs[${i}].paths[${path}].d` }))
 	);
 }

@@ -18,6 +18,7 @@ export function sourceOfScene(project: Project, plan: Plan, face = plan.faces[0]
 		materials: gatherMaterials(project.materials),
 		items: plan.items,
 		surfacesOf: (coat: string) => plan.order.find((step) => step.coat === coat)?.surfaces ?? [],
+		maskedAt: (coat: string) => plan.order.find((step) => step.coat === coat)?.masked ?? [],
 		hardwareAt: (coat: string) => plan.order.find((step) => step.coat === coat)?.traits.hardware ?? null
 	};
 }

@@ -1,6 +1,6 @@
 import type { JoinJudgement } from '../colour';
 import type { Finding, GapRoom, RoomRemedy, Traits } from '../layers';
-import type { Arrangement, LaidItem, RunGroup, ZoneAreas } from '../layout';
+import type { Arrangement, ChoiceGroup, LaidItem, Taping, ZoneAreas } from '../layout';
 import type { Quantities } from '../materials';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
 import type { BlendWork } from '../schedule';
@@ -59,13 +59,16 @@ export interface ZonePlan extends ZoneAreas {
 export interface ArrangementSummary {
 	readonly arrangement: string;
 	readonly kind: Arrangement['kind'];
-	readonly motif: string;
+	/** Its main one; null where it is made of tape. */
+	readonly motif: string | null;
 	/** m2 that one motif lets paint through at scale 1; that all of them do as they lie; and what is cut off them. */
-	readonly motifArea: number;
+	readonly motifArea: number | null;
 	readonly openArea: number;
 	readonly lost: number;
 	/** The ranked ways to lay it, where it has a choice. */
-	readonly groups: readonly RunGroup[];
+	readonly groups: readonly ChoiceGroup[];
+	/** How it is taped, part by part. */
+	readonly taping: readonly Taping[];
 }
 
 export interface ItemRow extends LaidItem {
@@ -96,6 +99,8 @@ export interface OrderStep {
 	/** The arrangement that it goes through; null: none. */
 	readonly through: string | null;
 	readonly surfaces: readonly string[];
+	/** Arrangements under a mask at that time: it does not reach what they lay. */
+	readonly masked: readonly string[];
 	/** Where a later step takes it off again, down to the bare ground. */
 	readonly takenOff: readonly string[];
 	readonly times: number;

@@ -17,6 +17,8 @@ export interface SceneSource {
 	readonly items: readonly LaidItem[];
 	/** Surfaces of each coat, by its id. */
 	readonly surfacesOf: (coat: string) => readonly string[];
+	/** Arrangements under a mask when a coat is laid, by its id. */
+	readonly maskedAt: (coat: string) => readonly string[];
 	/** What a coat does with the hardware. */
 	readonly hardwareAt: (coat: string) => Traits['hardware'];
 }
@@ -47,7 +49,7 @@ export function describeScene(source: SceneSource): Scene {
 			round,
 			holes: holes.map((hole) => ({ x: hole.x, y: hole.y, diameter: hole.diameter }))
 		})),
-		layers: source.coats.map((coat) => layerOf(coat, source))
+		layers: source.coats.map((coat) => ({ ...layerOf(coat, source), ...exceptOf(coat, source) }))
 	};
 }
 
@@ -117,7 +119,21 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 		const spots = spotsOf(coat, source);
 		if (isInZone(coat)) return describeBlend(coat, DABBED, source, { cover, sheen, film }, { spots, edge: look.edge });
 		const { hex, opacity } = ink ?? UNKNOWN;
-		return { kind: 'stencil', coat: coat.id, edge: look.edge, spots, sheen, film, hex, cover: cover(opacity) };
+		const heart = source.palette.find(({ id }) => id === look.heart);
+		return {
+			kind: 'stencil',
+			coat: coat.id,
+			edge: look.edge,
+			spots,
+			sheen,
+			film,
+			hex,
+			cover: cover(opacity),
+			...(look.ridge ? { ridge: film * RIDGE } : {}),
+			...(look.reach === undefined ? {} : { reach: look.reach }),
+			...(heart ? { heart: { hex: heart.hex, cover: cover(heart.opacity) } } : {}),
+			...(look.dry ? { dry: true } : {})
+		};
 	},
 	/** A dark wax is rubbed off where it can be, and stays in corners and grain: as a glaze does. */
 	clear: ({ coat, source, surfaces, ink, isWax, cover, sheen, film }) =>
@@ -166,6 +182,8 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 	})
 };
 
+/** Along tape paint stands up by so much more than its film. */
+const RIDGE = 0.8;
 /** A glaze leaves about this share of itself on the flat: a wax is told by what is left there. */
 const KEPT_ON_FLAT = 0.3;
 /** Pale and dull, as most fillers dry. */
@@ -238,16 +256,32 @@ function describeBlend(
 	};
 }
 
+/** What masks cover while a coat is laid. */
+function exceptOf(coat: Coat, source: SceneSource): Pick<SceneLayer, 'except'> {
+	const masked = source.maskedAt(coat.id);
+	if (masked.length === 0) return {};
+	return { except: { spots: masked.flatMap((arrangement) => spotsOfItems(source, arrangement, undefined, null)), edge: 'crisp' } };
+}
+
 /** The motifs that a coat goes through, where they lie on the face. */
-function spotsOf(coat: Coat, { items, face, surfacesOf }: SceneSource): Spot[] {
-	const through = whereOf(coat).through;
-	const on = new Set(surfacesOf(coat.id));
+function spotsOf(coat: Coat, source: SceneSource): Spot[] {
+	const { through, role } = whereOf(coat);
+	return spotsOfItems(source, through, role, new Set(source.surfacesOf(coat.id)));
+}
+
+function spotsOfItems({ items, face }: SceneSource, through: string | undefined, role: string | undefined, on: ReadonlySet<string> | null): Spot[] {
 	return items
-		.filter(({ arrangement, rings }) => arrangement === through && rings.length > 0)
-		.flatMap(({ part: id, rings }) => {
+		.filter((item) => item.arrangement === through && item.rings.length > 0 && (role === undefined || item.role === role))
+		.flatMap(({ part: id, rings, centre, width, height }) => {
 			const part = id === face.id ? face.whole : face.parts.find((other) => other.id === id);
-			if (!part || !surfacesWithin(part, face).some((surface) => on.has(surface))) return [];
-			return [{ rings: rings.map((ring) => ring.map((value, i) => value + (i % 2 === 0 ? part.x : part.y))), clip: boxOf(part) }];
+			if (!part || (on !== null && !surfacesWithin(part, face).some((surface) => on.has(surface)))) return [];
+			return [
+				{
+					rings: rings.map((ring) => ring.map((value, i) => value + (i % 2 === 0 ? part.x : part.y))),
+					clip: boxOf(part),
+					heart: { x: centre.x + part.x, y: centre.y + part.y, reach: Math.hypot(width, height) / 2 }
+				}
+			];
 		});
 }
 

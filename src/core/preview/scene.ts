@@ -66,7 +66,10 @@ export interface Through {
 	readonly edge: 'crisp' | 'soft';
 }
 
-export type SceneLayer =
+/** Of every layer: what masks keep it off. */
+export type SceneLayer = LaidLayer & { readonly except?: Through };
+
+type LaidLayer =
 	/** Nothing to be seen but, where it has to do with hardware, that. */
 	| { readonly kind: 'none'; readonly coat: string; readonly hardware?: 'on' | 'off' }
 	/** Down to the ground: what it is made of under an old finish. */
@@ -86,6 +89,13 @@ export type SceneLayer =
 			readonly coat: string;
 			readonly edge: 'crisp' | 'soft';
 			readonly spots: readonly Spot[];
+			/** Height that stands up along its edges. */
+			readonly ridge?: Um;
+			/** Where of each motif it is laid, and its colour at the heart. */
+			readonly reach?: 'all' | 'tips' | 'heart';
+			readonly heart?: { readonly hex: string; readonly cover: number };
+			/** Catches here and there. */
+			readonly dry?: boolean;
 	  } & Paint)
 	| {
 			readonly kind: 'clear';
@@ -110,4 +120,6 @@ export interface Spot {
 	readonly rings: readonly Ring[];
 	/** The part it lies on: paint ends at its edge. */
 	readonly clip: Box;
+	/** The heart of the motif, and how far its tips are from it, mm; for prints that are shaded. */
+	readonly heart?: { readonly x: Mm; readonly y: Mm; readonly reach: Mm };
 }

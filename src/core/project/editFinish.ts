@@ -1,4 +1,4 @@
-import { colourOf, freeId, kindOfCoat, newFiller, newSand, PHASES, recolour, whereOf, withCoats, type Coat } from '../layers';
+import { colourOf, freeId, kindOfCoat, newFiller, newSand, newUnmask, PHASES, recolour, whereOf, withCoats, type Coat } from '../layers';
 import { hasOldHoles, measurePiece } from '../piece';
 import type { Project } from './project';
 
@@ -30,7 +30,12 @@ export function addCoat(
 ): { readonly project: Project; readonly id: string } {
 	const { coats } = project.finish;
 	const id = freeId(coat.id, coats);
-	return { id, project: setCoats(project, coats.toSpliced(at, 0, { ...coat, id })) };
+	const put = coats.toSpliced(at, 0, { ...coat, id });
+	if (traitsOf(coat).masks !== 'on') return { id, project: setCoats(project, put) };
+	/** A mask comes with the step that takes it off. */
+	const off = newUnmask(id);
+	const after = Math.max(at + 1, placeFor(off, put));
+	return { id, project: setCoats(project, put.toSpliced(after, 0, { ...off, id: freeId(off.id, put) })) };
 }
 
 const phaseOf = (coat: Coat) => PHASES.indexOf(kindOfCoat(coat).phase);

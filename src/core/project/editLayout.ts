@@ -1,5 +1,5 @@
-import { freeId, kindOfCoat, newStencil, type Blend } from '../layers';
-import { ARRANGEMENTS, partsOf, scaleToBegin, type Arrangement, type Motif, type Run, type Zone } from '../layout';
+import { freeId, kindOfCoat, newStencil, newStripe, type Blend } from '../layers';
+import { ARRANGEMENTS, kindOfArrangement, partsOf, scaleToBegin, type Arrangement, type Motif, type Zone } from '../layout';
 import { measurePiece, walkReadings } from '../piece';
 import { addCoat, coatsWithoutArrangement, coatsWithoutZone, setCoats } from './editFinish';
 import type { Project } from './project';
@@ -33,52 +33,54 @@ export function addZone(
 }
 
 /**
- * Lays a motif on some parts (the fronts unless others are named) in a way of its kind (a row unless another is named), with the
- * stencil coat that goes through it: at a size that its own advice would pass, in the colour that stands out most from what is
- * under it unless one is named.
+ * Lays a motif on some parts (the fronts unless others are named) in a way of its kind (a row unless another is named), or what is
+ * taped where the kind asks for no motif; with the coat that goes through it: at a size that its own advice would pass, in the
+ * colour that stands out most from what is under it unless one is named.
  */
 export function addArrangement(
 	project: Project,
-	motif: Motif,
+	motif: Motif | null,
 	kind: Arrangement['kind'] = 'run',
 	fronts: Zone['parts'] = frontsOf(project),
 	colour?: string
 ): { readonly project: Project; readonly id: string } {
-	const id = freeId(IDS[kind], project.layout.arrangements);
+	const { short, of, start } = ARRANGEMENTS[kind];
+	const id = freeId(short, project.layout.arrangements);
 	const piece = measurePiece(project.piece, project.units);
-	const begun = ARRANGEMENTS[kind].start(id, `${motif.name} ${NAMES[kind]}`.slice(0, 80), motif, fronts);
-	/** One that fits no size by itself begins with one that suits the least front. */
-	const scale = scaleToBegin(motif, partsOf(fronts, piece));
-	const arrangement: Arrangement =
-		begun.kind === 'single'
-			? { ...begun, scale }
-			: begun.kind === 'grid'
-				? { ...begun, scale: Math.max(LEAST_SCALE, Math.round(50 * scale) / 100) }
-				: begun.kind === 'run'
-					? { ...begun, scale: scalesToBegin(scale), gap: { ...begun.gap, most: Math.max(1, Math.round(motif.width * scale)) } }
-					: begun;
-	const motifs = project.layout.motifs.some((other) => other.id === motif.id) ? project.layout.motifs : [...project.layout.motifs, motif];
-	const layout = { ...project.layout, motifs, arrangements: [...project.layout.arrangements, arrangement] };
-	return {
+	const on = partsOf(fronts, piece);
+	const arrangement = start({
 		id,
-		project: addCoat({ ...project, layout }, newStencil(id, colour ?? colourToBegin(project, fronts, piece), paintOf(project))).project
-	};
+		name: (motif ? `${motif.name} ${short}` : capital(short)).slice(0, 80),
+		motif,
+		parts: fronts,
+		shortest: Math.min(...on.map(({ width, height }) => Math.min(width, height)), LARGE),
+		scale: motif ? scaleToBegin(motif, on) : 1
+	});
+	const known = project.layout.motifs;
+	const motifs = motif === null || known.some((other) => other.id === motif.id) ? known : [...known, motif];
+	const layout = { ...project.layout, motifs, arrangements: [...project.layout.arrangements, arrangement] };
+	const ink = colour ?? colourToBegin(project, fronts, piece);
+	const coat = of === 'tape' ? newStripe(id, ink, paintOf(project)) : newStencil(id, ink, paintOf(project));
+	return { id, project: addCoat({ ...project, layout }, coat).project };
 }
 
-const LEAST_SCALE = 0.05;
-/** A row may be a third smaller than wished, or a third larger. */
-const AROUND = { least: 2 / 3, most: 4 / 3 };
+/** Where there is no part to begin on, mm. */
+const LARGE = 1000;
 
-function scalesToBegin(wish: number): Run['scale'] {
-	const to = (scale: number) => Math.max(LEAST_SCALE, Math.round(100 * scale) / 100);
-	return { least: to(wish * AROUND.least), most: to(wish * AROUND.most), wish };
+function capital(text: string): string {
+	return text[0]!.toUpperCase() + text.slice(1);
 }
 
-const IDS: Readonly<Record<Arrangement['kind'], string>> = { run: 'row', single: 'motif', grid: 'field' };
-const NAMES: Readonly<Record<Arrangement['kind'], string>> = { run: 'row', single: 'alone', grid: 'field' };
+/** The motifs of a piece that an arrangement still uses. */
+export function motifsInUse({ motifs, arrangements }: Pick<Project['layout'], 'motifs' | 'arrangements'>): Motif[] {
+	const used = new Set(arrangements.flatMap((one) => kindOfArrangement(one).motifs(one)));
+	return motifs.filter(({ id }) => used.has(id));
+}
 
 /** Puts a changed arrangement in the place of the one with its id. */
 export function setArrangement(project: Project, arrangement: Arrangement): Project {
+	/** Where nothing was changed there is nothing to undo. */
+	if (project.layout.arrangements.includes(arrangement)) return project;
 	const arrangements = project.layout.arrangements.map((other) => (other.id === arrangement.id ? arrangement : other));
 	return { ...project, layout: { ...project.layout, arrangements } };
 }
@@ -94,7 +96,7 @@ export function dropZone(project: Project, id: string): Project {
 /** Takes an arrangement out, with the coats that go through it, and its motif where nothing else uses it. */
 export function dropArrangement(project: Project, id: string): Project {
 	const arrangements = project.layout.arrangements.filter((one) => one.id !== id);
-	const motifs = project.layout.motifs.filter((motif) => arrangements.some((one) => one.motif === motif.id));
+	const motifs = motifsInUse({ motifs: project.layout.motifs, arrangements });
 	return setCoats({ ...project, layout: { ...project.layout, arrangements, motifs } }, coatsWithoutArrangement(project.finish.coats, id));
 }
 

@@ -23,6 +23,12 @@ export const ProjectSchema = z.strictObject({
 			.boolean()
 			.optional()
 			.meta({ description: 'Whether the simulated measuring device and colour reader are offered, for practice.' }),
+		tapes: z
+			.array(z.number().min(1).max(100))
+			.min(1)
+			.max(30)
+			.optional()
+			.meta({ description: 'Widths of the tapes on its shelf, mm; the usual ones where nothing is said.' }),
 		volumes: z.enum(['ml', 'fl-oz']).optional().meta({ description: 'What its jars are measured in; ml where nothing is said.' })
 	}),
 	piece: PieceSchema,

@@ -52,7 +52,7 @@ type NumberedRow = ItemRow & {
 
 /** Arrangement by arrangement in the order of placing; where there are several, each has a letter. */
 function numberRows(plan: Plan, part: Part): NumberedRow[] {
-	const rows = plan.items.filter((item) => item.part === part.id);
+	const rows = plan.items.filter((item) => item.part === part.id && item.motif !== null);
 	const laid = [...new Set(rows.map(({ arrangement }) => arrangement))];
 	return laid.flatMap((arrangement, i) =>
 		rows
@@ -94,6 +94,14 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Number
 				const [[x1, y1], [x2, y2]] = [at(stretch[0], stretch[1]), at(stretch[2], stretch[3])];
 				items.push({ kind: 'line', x1, y1, x2, y2, weight: 0.12, ink: 'faint' });
 			}
+	for (const { rings } of plan.items.filter((item) => item.part === part.id && item.motif === null))
+		items.push({
+			kind: 'rings',
+			rings: rings.map((ring) => ring.map((value, i) => (i % 2 === 0 ? LEFT : DRAWING_TOP) + value * scale)),
+			fill: '#ebe6db',
+			weight: 0.1,
+			ink: 'faint'
+		});
 	for (const row of rows) items.push(...drawPlacement(row, part, scale));
 	for (const { footprint } of part.hardware) {
 		const [x, y] = at(footprint.x + footprint.width / 2, footprint.y + footprint.height / 2);
@@ -184,7 +192,10 @@ const COLUMNS = [
 ] as const;
 
 function table(project: Project, rows: readonly NumberedRow[], top: Mm, width: Mm, total: number): PageItem[] {
-	if (total === 0) return [{ kind: 'text', x: PAGE_MARGIN, y: top, text: 'No motifs on it.', size: 3.4, ink: 'soft' }];
+	if (total === 0)
+		return [
+			{ kind: 'text', x: PAGE_MARGIN, y: top, text: 'No motifs on it. What is taped stands on the tape page.', size: 3.4, ink: 'soft' }
+		];
 	const stretch = (width - 2 * PAGE_MARGIN) / 186;
 	const x = (column: number) => PAGE_MARGIN + COLUMNS[column]!.at * stretch;
 	const items: PageItem[] = COLUMNS.map(({ title }, c): PageItem => ({ kind: 'text', x: x(c), y: top, text: title, size: 3, ink: 'soft' }));

@@ -31,6 +31,12 @@ export const film = {
 		.meta({ description: 'On edges that move past each other: as on the face (full), one coat only, or none because they are masked.' })
 };
 
+/** What of an arrangement a coat goes through: `corner`, `stripe-2`. */
+export const RoleSchema = z
+	.string()
+	.regex(/^[a-z]+(-\d{1,2})?$/)
+	.meta({ description: 'Only what has this role in the arrangement: corner, stripe-2; without one all of it.' });
+
 /** Where a film lies: on surfaces, and there, if so wished, only where the motifs of an arrangement are open. */
 export const place = {
 	on: CoatPartsSchema,

@@ -13,10 +13,13 @@ import { hardwareOff } from './hardwareOff';
 import { hardwareOn } from './hardwareOn';
 import { prime } from './prime';
 import { sand } from './sand';
+import { mask } from './mask';
 import type { Coat, FilmCoat } from './schema';
 import { scuff } from './scuff';
 import { stencil } from './stencil';
+import { stripe } from './stripe';
 import type { CoatKind, Where } from './types';
+import { unmask } from './unmask';
 import { wax } from './wax';
 
 /** Every kind of coat, in the order in which they are offered. A new one is a file, a member of the union of schemas and a line here. */
@@ -32,6 +35,9 @@ export const KINDS: { readonly [Kind in Coat['kind']]: CoatKind<Extract<Coat, { 
 	base,
 	blend,
 	stencil,
+	stripe,
+	mask,
+	unmask,
 	glaze,
 	'gilding-wax': gildingWax,
 	clear,

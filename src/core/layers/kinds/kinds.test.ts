@@ -14,11 +14,15 @@ const SITE: Site = {
 	hardware: 4,
 	holes: 3
 };
-const OPEN: Site = { ...SITE, open: { area: 0.2, motifs: 10 } };
+const OPEN: Site = { ...SITE, open: { area: 0.2, motifs: 10, edge: 4, tips: 0.6 } };
 const START = {
 	colours: ['a', 'b'],
 	zones: [{ id: 'z', name: 'Zone' }],
-	arrangements: [{ id: 'r', name: 'Row' }],
+	arrangements: [
+		{ id: 'r', name: 'Row', kind: 'run' as const },
+		{ id: 't', name: 'Tape', kind: 'stripes' as const }
+	],
+	masks: ['mask'],
 	paint: 'milk-paint',
 	hasHoles: true
 };
@@ -69,8 +73,35 @@ const TABLE: [
 		['2 flat brush, one for each colour', '1 brush for the glaze', '1 fibre pad'],
 		''
 	],
-	['stencil', {}, OPEN, 1, [{ colour: 'b', area: 0.2 }], 17, ['2 stencil brush'], ''],
-	['stencil', { ...zone, times: 2, applicator: 'sponge' }, OPEN, 2, [...SITE.shares], 2 * (0.2 / 0.12 + 15), ['2 sponge'], ''],
+	['stencil', {}, OPEN, 1, [{ colour: 'b', area: 0.2 }], 17 + 3, ['2 stencil brush'], ''],
+	['stencil', { ...zone, times: 2, applicator: 'sponge' }, OPEN, 2, [...SITE.shares], 2 * (0.2 / 0.12 + 15) + 3 * 2, ['2 sponge'], ''],
+	[
+		'stencil',
+		{ heart: 'a', reach: 'all', wash: 3 },
+		OPEN,
+		1,
+		[
+			{ colour: 'b', area: 0.12 },
+			{ colour: 'a', area: 0.08 }
+		],
+		17 + 9,
+		['3 stencil brush'],
+		''
+	],
+	['stencil', { reach: 'heart', dry: true }, OPEN, 0.4, [{ colour: 'b', area: 0.08 }], 17 + 3, ['2 stencil brush'], 'heart, dry brush'],
+	['stripe', { times: 2 }, OPEN, 2, [{ colour: 'b', area: 0.2 }], 4 + 2, ['1 brush', '1 plastic card to press tape down'], ''],
+	[
+		'stripe',
+		{ sealed: true, role: 'stripe-2' },
+		OPEN,
+		1,
+		[{ colour: 'b', area: 0.2 }],
+		2 + 2 + 1,
+		['1 brush', '1 plastic card to press tape down'],
+		'stripe 2'
+	],
+	['mask', {}, SITE, 0, [], SITE.edge / 0.8, ['1 plastic card to press tape down'], ''],
+	['unmask', {}, OPEN, 0, [], 2, [], ''],
 	[
 		'glaze',
 		{},

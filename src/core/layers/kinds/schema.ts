@@ -10,10 +10,13 @@ import { GlazeSchema } from './glaze';
 import { HardwareMaskedSchema } from './hardwareMasked';
 import { HardwareOffSchema } from './hardwareOff';
 import { HardwareOnSchema } from './hardwareOn';
+import { MaskSchema } from './mask';
 import { PrimeSchema } from './prime';
 import { SandSchema } from './sand';
 import { ScuffSchema } from './scuff';
 import { StencilSchema } from './stencil';
+import { StripeSchema } from './stripe';
+import { UnmaskSchema } from './unmask';
 import { WaxSchema } from './wax';
 
 /** Every kind of coat. */
@@ -30,6 +33,9 @@ export const CoatSchema = z.discriminatedUnion('kind', [
 	BaseSchema,
 	BlendSchema,
 	StencilSchema,
+	StripeSchema,
+	MaskSchema,
+	UnmaskSchema,
 	GlazeSchema,
 	GildingWaxSchema,
 	ClearSchema,

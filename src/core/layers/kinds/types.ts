@@ -1,5 +1,5 @@
 import type { Colour } from '../../colour';
-import type { Zone } from '../../layout';
+import type { Arrangement, Zone } from '../../layout';
 import type { Minutes, Ml } from '../../units';
 import type { Material, MaterialKind } from '../material';
 import type { Hand } from '../methods/types';
@@ -15,10 +15,14 @@ export interface Where {
 	readonly on?: CoatParts;
 	/** Of an arrangement: only where its motifs are open. */
 	readonly through?: string;
+	/** Of what it goes through only that: `corner`, `stripe-2`. */
+	readonly role?: string;
 	/** Of a zone: on the parts that it colours. */
 	readonly zone?: string;
 	/** Only on surfaces that have hardware, or old holes to fill. */
 	readonly only?: 'hardware' | 'holes';
+	/** Where another coat goes. */
+	readonly like?: string;
 }
 
 /** How much there is where a coat goes. */
@@ -32,7 +36,8 @@ export interface Site {
 	/** How many colours that zone has; 0 where there is none. */
 	readonly colours: number;
 	/** What motifs let through, m2, and how many there are; null where it goes through none. */
-	readonly open: { readonly area: number; readonly motifs: number } | null;
+	/** Length of their outlines, m; and the share of their area at their tips. */
+	readonly open: { readonly area: number; readonly motifs: number; readonly edge: number; readonly tips: number } | null;
 	/** Pieces of hardware. */
 	readonly hardware: number;
 	/** Of old holes to be filled. */
@@ -62,7 +67,15 @@ export type Look =
 	| { readonly effect: 'fill' }
 	| { readonly effect: 'paint' }
 	| { readonly effect: 'blend'; readonly hand: Hand }
-	| { readonly effect: 'stencil'; readonly edge: 'crisp' | 'soft' }
+	/** `ridge`: a little paint stands up along the tape. `shade`: the share of the film at the tips and at the heart; `heart`: the colour there. */
+	| {
+			readonly effect: 'stencil';
+			readonly edge: 'crisp' | 'soft';
+			readonly ridge?: boolean;
+			readonly reach?: 'all' | 'tips' | 'heart';
+			readonly heart?: string;
+			readonly dry?: boolean;
+	  }
 	| { readonly effect: 'clear' }
 	/** `strength`: share of paint in what is laid. */
 	| { readonly effect: 'glaze'; readonly strength: number }
@@ -79,7 +92,9 @@ export interface StartContext {
 	/** Of the palette, at least one. */
 	readonly colours: readonly string[];
 	readonly zones: readonly { readonly id: string; readonly name: string }[];
-	readonly arrangements: readonly { readonly id: string; readonly name: string }[];
+	readonly arrangements: readonly { readonly id: string; readonly name: string; readonly kind: Arrangement['kind'] }[];
+	/** Masks that are on the piece. */
+	readonly masks: readonly string[];
 	/** Material of the paint that the piece has already. */
 	readonly paint: string;
 	readonly hasHoles: boolean;

@@ -14,6 +14,8 @@ import { protect } from './protect';
 import { recoat } from './recoat';
 import { rinseBare } from './rinseBare';
 import { sandedOff } from './sandedOff';
+import { tapeDry } from './tapeDry';
+import { tapeWet } from './tapeWet';
 
 /** Every order rule. A new rule is a new file and a line here. */
 export const RULES: readonly Rule[] = [
@@ -31,5 +33,7 @@ export const RULES: readonly Rule[] = [
 	hardwareLast,
 	hidesGround,
 	hiddenWork,
-	sandedOff
+	sandedOff,
+	tapeDry,
+	tapeWet
 ];

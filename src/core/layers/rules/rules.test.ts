@@ -13,7 +13,8 @@ const demo = read.project;
 const START = {
 	colours: ['estuary', 'hull-white'],
 	zones: [{ id: 'glow', name: 'Glow' }],
-	arrangements: [{ id: 'reeds', name: 'Reeds' }],
+	arrangements: [{ id: 'reeds', name: 'Reeds', kind: 'run' as const }],
+	masks: ['mask'],
 	paint: 'chalk-paint',
 	hasHoles: true
 };

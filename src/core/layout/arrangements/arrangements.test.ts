@@ -5,7 +5,6 @@ import {
 	ARRANGEMENTS,
 	ArrangementSchema,
 	kindOfArrangement,
-	measureMotif,
 	moveItemEdge,
 	nudgeItem,
 	scaleSingle,
@@ -18,6 +17,7 @@ import {
 	type Single
 } from '../index';
 import { placeFromMiddle } from './spot';
+import { beginningOf, contextWith } from './testing';
 
 /** A flag: a pole at its left and a square at the top right of it, so that turns and mirrors show. */
 const flag: Motif = {
@@ -43,18 +43,13 @@ const round = measurePiece(
 	'mm'
 );
 const lay = (arrangement: Arrangement, on: MeasuredPiece = piece, motif = flag) =>
-	kindOfArrangement(arrangement).createPlanner()(arrangement, {
-		motif,
-		shape: measureMotif(motif),
-		piece: on,
-		path: 'layout.arrangements[0]'
-	});
+	kindOfArrangement(arrangement).createPlanner()(arrangement, contextWith([motif], on));
 const single = (more: Partial<Single> = {}): Single => ({
-	...(ARRANGEMENTS.single.start('s', 'S', flag, ['drawer-1']) as Single),
+	...ARRANGEMENTS.single.start(beginningOf(flag, ['drawer-1'])),
 	...more
 });
 const grid = (more: Partial<Grid> = {}): Grid => ({
-	...(ARRANGEMENTS.grid.start('g', 'G', flag, ['drawer-1']) as Grid),
+	...ARRANGEMENTS.grid.start(beginningOf(flag, ['drawer-1'])),
 	scale: 0.5,
 	gap: { across: 10, down: 10 },
 	...more
@@ -163,7 +158,7 @@ describe('a single motif', () => {
 });
 
 describe('an item moved by figures and by keys', () => {
-	const begun: Arrangement[] = [{ ...(ARRANGEMENTS.run.start('r', 'R', flag, ['drawer-1']) as Arrangement) }, single({ turn: 30 }), grid()];
+	const begun: Arrangement[] = [ARRANGEMENTS.run.start(beginningOf(flag, ['drawer-1'])), single({ turn: 30 }), grid()];
 	it.each(begun.map((one) => [one.kind, one] as const))('of a %s lies where its edge was typed, and keeps the other', (_, arrangement) => {
 		const item = lay(arrangement).items[1] ?? lay(arrangement).items[0]!;
 		const find = (of: Arrangement) => lay(of).items.find(({ key }) => key === item.key)!;
@@ -192,8 +187,8 @@ describe('an item moved by figures and by keys', () => {
 describe('an all-over field', () => {
 	const near = (item: LaidItem, place: string) => item.place === place;
 
-	it('begins at the size of its motif, a quarter of it apart', () => {
-		expect(ARRANGEMENTS.grid.start('g', 'G', flag, ['drawer-1'])).toMatchObject({ scale: 1, gap: { across: 10, down: 15 } });
+	it('begins at half the size that one alone would have, a quarter of its motif apart', () => {
+		expect(ARRANGEMENTS.grid.start(beginningOf(flag, ['drawer-1']))).toMatchObject({ scale: 0.5, gap: { across: 10, down: 15 } });
 	});
 
 	it('has a motif, or a gap, on the centre of its part, and even steps', () => {
@@ -251,9 +246,11 @@ it.each(STARTERS.map(({ id }) => id))('every kind lies on %s, on every measured 
 	const measured = measurePiece(sized, 'mm');
 	const parts = measured.faces.filter(({ idle }) => !idle).map(({ id }) => id);
 	for (const kind of Object.keys(ARRANGEMENTS) as Arrangement['kind'][]) {
-		const arrangement = ARRANGEMENTS[kind].start('a', 'A', flag, parts) as Arrangement;
+		const arrangement = ARRANGEMENTS[kind].start(beginningOf(flag, parts, { scale: 0.5, shortest: 300 }));
 		const plan = lay(arrangement, measured);
-		expect(plan.items.length).toBeGreaterThan(0);
+		/** What finds nothing to lie on says so. */
+		expect(plan.items.length + plan.issues.length + plan.hints.length, kind).toBeGreaterThan(0);
+		if (!['accent', 'frame'].includes(kind)) expect(plan.items.length, kind).toBeGreaterThan(0);
 		/** It begins so that it can be kept. */
 		expect(ArrangementSchema.safeParse(arrangement).error).toBeUndefined();
 		expect(new Set(plan.items.map(({ key }) => key)).size).toBe(plan.items.length);
@@ -261,7 +258,7 @@ it.each(STARTERS.map(({ id }) => id))('every kind lies on %s, on every measured 
 			const part = measured.faces.find(({ id }) => id === item.part)!.whole;
 			const { left, top, right, bottom } = item.rings.length > 0 ? boxOf(item) : { left: 0, top: 0, right: 0, bottom: 0 };
 			expect(Math.min(left, top, part.width - right, part.height - bottom)).toBeGreaterThanOrEqual(-0.001);
-			expect(item.openArea + item.lost).toBeCloseTo(AREA * item.scale ** 2, 1);
+			if (item.motif) expect(item.openArea + item.lost).toBeCloseTo(AREA * item.scale ** 2, 1);
 		}
 	}
 });

@@ -3,8 +3,10 @@ import { IdSchema, NameSchema } from '../../units';
 import { type MeasuredFace, type Part } from '../../piece';
 import type { Issue, Mm } from '../../units';
 import { partsOf } from '../partsOf';
-import { PartsSchema, type Parts } from '../partsSchema';
+import { PartsSchema } from '../partsSchema';
 import { layItem } from './layItem';
+import { motifIn } from './motifIn';
+import { toScale } from './scales';
 import { isSpotOf, SpotSchema } from './spot';
 import type { ArrangementContext, ArrangementKind, LaidItem } from './types';
 
@@ -36,22 +38,27 @@ export const MOST_ITEMS = 1500;
 /** An all-over field of one motif, the same about the centre of each part. Source: methods 3. */
 export const grid: ArrangementKind<Grid> = {
 	word: 'All-over field',
-	start: (id, name, motif, parts) => ({
+	short: 'field',
+	of: 'motif',
+	start: ({ id, name, motif, parts, scale }) => ({
 		kind: 'grid',
 		id,
 		name,
-		motif: motif.id,
-		parts: parts as Parts,
+		motif: motif!.id,
+		parts,
 		shift: 'square',
-		scale: 1,
-		gap: { across: Math.round(motif.width / 4), down: Math.round(motif.height / 4) },
+		scale: toScale(scale / 2),
+		gap: { across: Math.round(motif!.width / 4), down: Math.round(motif!.height / 4) },
 		middle: 'motif',
 		offset: { x: 0, y: 0 },
 		edge: 'cut',
 		leftOut: []
 	}),
+	motifs: ({ motif }) => [motif],
+	take: (arrangement) => arrangement,
 	createPlanner: () => (arrangement, context) => {
-		const { motif, path, piece } = context;
+		const { path, piece } = context;
+		const { motif } = motifIn(context, arrangement.motif);
 		const [across, down] = stepsOf(arrangement, motif);
 		const nothing = { arrangement: arrangement.id, groups: [], items: [], hints: [] };
 		if (across <= 0 || down <= 0) return { ...nothing, issues: [{ code: 'grid.no-step', path: `${path}.gap` }] };
@@ -80,7 +87,8 @@ function stepsOf({ scale, gap }: Grid, motif: { readonly width: Mm; readonly hei
 	return [motif.width * scale + gap.across, motif.height * scale + gap.down];
 }
 
-function itemsOn(part: Part, face: MeasuredFace, arrangement: Grid, { motif, shape }: ArrangementContext): LaidItem[] {
+function itemsOn(part: Part, face: MeasuredFace, arrangement: Grid, context: ArrangementContext): LaidItem[] {
+	const { motif, shape } = motifIn(context, arrangement.motif);
 	const { id, scale, offset, edge, middle, leftOut } = arrangement;
 	const [across, down] = stepsOf(arrangement, motif);
 	const start = {

@@ -19,6 +19,9 @@ export interface ItemPlace {
 	readonly mirrored?: boolean;
 	readonly half?: LaidItem['half'];
 	readonly byHand?: boolean;
+	readonly role?: string;
+	/** Nothing of it is laid outside of this: the mitre of a corner. */
+	readonly within?: Ring;
 }
 
 /** Sets one motif in place on a part (mm), cut by the true outline of the part, by its openings and gaps, and by the end of its row. */
@@ -27,7 +30,8 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 	const put = placer(motif, { centre, scale, turn, mirrored });
 	const frame = boxOf(put([0, 0, motif.width, 0, motif.width, motif.height, 0, motif.height]));
 	const whole = shape.rings.map(put);
-	const { rings, cutBy } = cutToPart(whole, part, face, half, centre.x);
+	const cut = cutToPart(whole, part, face, half, centre.x);
+	const { rings, cutBy } = spec.within === undefined ? cut : cutToMitre(cut, spec.within);
 	const openArea = cutBy.length === 0 && half === 'none' ? shape.openArea * scale * scale : areaOfRings(rings);
 	const seen =
 		half === 'none' ? frame : half === 'left' ? { ...frame, x: centre.x, width: frame.width / 2 } : { ...frame, width: frame.width / 2 };
@@ -38,7 +42,7 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 		place: spec.place,
 		index: spec.index,
 		motif: motif.id,
-		role: 'motif',
+		role: spec.role ?? 'motif',
 		centre,
 		turn,
 		mirrored,
@@ -53,9 +57,56 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 		cutBy,
 		half,
 		openArea,
+		tips: shape.tips,
 		lost: Math.max(0, shape.openArea * scale * scale - openArea),
 		byHand: spec.byHand ?? false,
 		touches: part.hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && overlaps(seen, footprint) ? [at] : []))
+	};
+}
+
+/** What an arrangement says of a shape of its own. */
+export interface ShapePlace {
+	readonly arrangement: string;
+	readonly place: string;
+	readonly index: number;
+	readonly role: string;
+	/** From the left and the top edge of the part, mm; outer rings one way round, holes the other. */
+	readonly rings: readonly Ring[];
+}
+
+/** Sets a shape of its own in place on a part (mm): a stripe, a line, a diamond; cut as a motif is. Null where nothing of it lies on the part. */
+export function layShape(spec: ShapePlace, part: Part, face: MeasuredFace): LaidItem | null {
+	const { rings, cutBy } = cutToPart(spec.rings, part, face, 'none', 0);
+	if (rings.length === 0) return null;
+	const openArea = areaOfRings(rings);
+	const frame = boxOf(rings.flat());
+	return {
+		key: `${part.id} ${spec.place}`,
+		arrangement: spec.arrangement,
+		part: part.id,
+		place: spec.place,
+		index: spec.index,
+		motif: null,
+		role: spec.role,
+		centre: { x: frame.x + frame.width / 2, y: frame.y + frame.height / 2 },
+		turn: 0,
+		mirrored: false,
+		scale: 1,
+		left: frame.x,
+		top: frame.y,
+		right: part.width - frame.x - frame.width,
+		bottom: part.height - frame.y - frame.height,
+		width: frame.width,
+		height: frame.height,
+		rings,
+		cutBy,
+		half: 'none',
+		openArea,
+		tips: 1,
+		lost: Math.max(0, areaOfRings(spec.rings) - openArea),
+		byHand: false,
+		/** Paint goes on under a knob. */
+		touches: []
 	};
 }
 
@@ -110,6 +161,18 @@ function cutToPart(
 	};
 	return { rings: far.width > 0 ? intersectRings(cut, [ringOfBox(far)]) : [], cutBy };
 }
+
+function cutToMitre(
+	{ rings, cutBy }: { readonly rings: readonly Ring[]; readonly cutBy: Side[] },
+	within: Ring
+): { rings: readonly Ring[]; cutBy: Side[] } {
+	const kept = intersectRings(rings, [within]);
+	const lost = areaOfRings(rings) - areaOfRings(kept);
+	return lost > A_HAIR ? { rings: kept, cutBy: [...cutBy, 'mitre'] } : { rings, cutBy };
+}
+
+/** Less than this is nothing cut off, mm2. */
+const A_HAIR = 0.01;
 
 function isPartlyOutside(ring: Ring, part: Part): boolean {
 	for (let i = 0; i < ring.length; i += 2) if (!isInsideOutline(part.outline, { x: ring[i]!, y: ring[i + 1]! })) return true;

@@ -17,6 +17,21 @@ const A_TOUCH: Mm2 = 0.5;
 
 const KNOWN = new WeakMap<readonly LaidItem[], { readonly faces: MeasuredPiece['faces']; readonly openings: OpeningsOn }>();
 
+const ROLES = new WeakMap<readonly LaidItem[], Map<string, readonly LaidItem[]>>();
+
+/** Those of one role; the same list for the same question, so that what follows from it is kept. */
+export function itemsOfRole(items: readonly LaidItem[], role: string | undefined): readonly LaidItem[] {
+	if (role === undefined) return items;
+	const known = ROLES.get(items) ?? new Map<string, readonly LaidItem[]>();
+	ROLES.set(items, known);
+	if (!known.has(role))
+		known.set(
+			role,
+			items.filter((item) => item.role === role)
+		);
+	return known.get(role)!;
+}
+
 /** Which surfaces laid motifs really lie on: an item on a whole face may lie on its frame, on a drawer, or on both. */
 export function openingsOn(items: readonly LaidItem[], { faces }: Pick<MeasuredPiece, 'faces'>): OpeningsOn {
 	const known = KNOWN.get(items);

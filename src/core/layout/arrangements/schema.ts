@@ -1,8 +1,26 @@
 import { z } from 'zod';
+import { AccentSchema } from './accent';
+import { BorderSchema } from './border/schema';
+import { FrameSchema } from './frame';
 import { GridSchema } from './grid';
+import { HarlequinSchema } from './harlequin';
+import { LineSchema } from './line';
 import { RunSchema } from './run/schema';
+import { ScatterSchema } from './scatter';
 import { SingleSchema } from './single';
+import { StripesSchema } from './stripes/schema';
 
-/** Every way to lay a motif. */
-export const ArrangementSchema = z.discriminatedUnion('kind', [RunSchema, SingleSchema, GridSchema]);
+/** Every way to lay a motif, or what is taped. */
+export const ArrangementSchema = z.discriminatedUnion('kind', [
+	RunSchema,
+	SingleSchema,
+	BorderSchema,
+	AccentSchema,
+	GridSchema,
+	ScatterSchema,
+	StripesSchema,
+	FrameSchema,
+	LineSchema,
+	HarlequinSchema
+]);
 export type Arrangement = z.infer<typeof ArrangementSchema>;

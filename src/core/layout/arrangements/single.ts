@@ -3,13 +3,13 @@ import { IdSchema, NameSchema } from '../../units';
 import { type Part } from '../../piece';
 import type { Issue } from '../../units';
 import { partsOf } from '../partsOf';
-import { PartsSchema, type Parts } from '../partsSchema';
+import { PartsSchema } from '../partsSchema';
 import { layItem } from './layItem';
+import { motifIn } from './motifIn';
+import { LARGEST_SCALE, LEAST_SCALE, toScale } from './scales';
 import { isSpotOf, placeFromMiddle, SpotSchema } from './spot';
 import type { ArrangementContext, ArrangementKind, LaidItem } from './types';
 
-/** A motif may be scaled between these. */
-const [LEAST, LARGEST] = [0.05, 20];
 const OffsetSchema = z.number().min(-100_000).max(100_000);
 
 export const SingleSchema = z
@@ -25,7 +25,7 @@ export const SingleSchema = z
 		offset: z
 			.strictObject({ x: OffsetSchema, y: OffsetSchema })
 			.meta({ description: 'Of its centre, to the right and down, mm; the same on every part.' }),
-		scale: z.number().min(LEAST).max(LARGEST),
+		scale: z.number().min(LEAST_SCALE).max(LARGEST_SCALE),
 		turn: z.number().min(-360).max(360).meta({ description: 'Degrees clockwise.' }),
 		mirrored: z.boolean(),
 		leftOut: z.array(SpotSchema).max(1000)
@@ -33,25 +33,26 @@ export const SingleSchema = z
 	.meta({ description: 'One motif on each part, where the painter wants it.' });
 export type Single = z.infer<typeof SingleSchema>;
 
-/** To begin with it takes half of the shorter side of the least part. Source: methods 3 (suggested size). */
-const BEGIN = 0.5;
-
 /** One motif where the painter wants it; the same on every part at once. */
 export const single: ArrangementKind<Single> = {
 	word: 'Single motif',
-	start: (id, name, motif, parts) => ({
+	short: 'alone',
+	of: 'motif',
+	start: ({ id, name, motif, parts, scale }) => ({
 		kind: 'single',
 		id,
 		name,
-		motif: motif.id,
-		parts: parts as Parts,
+		motif: motif!.id,
+		parts,
 		at: 'centre',
 		offset: { x: 0, y: 0 },
-		scale: 1,
+		scale,
 		turn: 0,
 		mirrored: false,
 		leftOut: []
 	}),
+	motifs: ({ motif }) => [motif],
+	take: (arrangement) => arrangement,
 	createPlanner: () => (arrangement, context) => {
 		const parts = partsOf(arrangement.parts, context.piece);
 		const items = parts.flatMap((part) => itemsOn(part, arrangement, context));
@@ -64,17 +65,6 @@ export const single: ArrangementKind<Single> = {
 	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
 };
 
-/** The scale at which a motif takes half of the shorter side of the least of some parts; 1 where there is none. */
-export function scaleToBegin(
-	motif: { readonly width: number; readonly height: number },
-	parts: readonly Pick<Part, 'width' | 'height'>[]
-): number {
-	if (parts.length === 0) return 1;
-	const least = Math.min(...parts.map(({ width, height }) => Math.min(width, height)));
-	const scale = (BEGIN * least) / Math.max(motif.width, motif.height);
-	return Math.min(LARGEST, Math.max(LEAST, Math.round(scale * 100) / 100));
-}
-
 /** Turned by so many degrees more, to whole steps, kept within half a turn to both sides. */
 export function turnSingle(one: Single, degrees: number, step = 1): Single {
 	const turned = Math.round((one.turn + degrees) / step) * step;
@@ -83,14 +73,16 @@ export function turnSingle(one: Single, degrees: number, step = 1): Single {
 
 /** So many times as large, to a hundredth, within what a motif may be. */
 export function scaleSingle(one: Single, times: number): Single {
-	return { ...one, scale: Math.min(LARGEST, Math.max(LEAST, Math.round(one.scale * times * 100) / 100)) };
+	return { ...one, scale: toScale(one.scale * times) };
 }
 
 function itemsOn(
 	part: Part,
-	{ id, at, offset, scale, turn, mirrored, leftOut }: Single,
-	{ motif, shape, piece }: ArrangementContext
+	{ id, motif: motifId, at, offset, scale, turn, mirrored, leftOut }: Single,
+	context: ArrangementContext
 ): LaidItem[] {
+	const { piece } = context;
+	const { motif, shape } = motifIn(context, motifId);
 	const face = piece.faces.find((other) => other.id === part.face)!;
 	const anchors = at === 'centre' ? [{ x: part.width / 2, y: part.height / 2 }] : part.hardware.map(({ centre }) => centre);
 	return anchors.flatMap((anchor, index) => {

@@ -1,13 +1,13 @@
 import type { Ring } from '../../geometry';
-import type { MeasuredPiece } from '../../piece';
-import type { Issue, Mm, Mm2 } from '../../units';
+import type { MeasuredPiece, Seam } from '../../piece';
+import type { Issue, LengthUnit, Mm, Mm2 } from '../../units';
 import type { MotifShape } from '../measureMotif';
 import type { Motif } from '../motif';
-import type { RunGroup } from './run/types';
+import type { Parts } from '../partsSchema';
 
-export type Side = 'left' | 'top' | 'right' | 'bottom' | 'outline' | 'opening';
+export type Side = 'left' | 'top' | 'right' | 'bottom' | 'outline' | 'opening' | 'mitre';
 
-/** One motif where it lies on its part. Worked out once: the look, quantities, sheets and the page read it. Lengths in mm from the left and the top edge of the part. */
+/** One motif, or one shape of its own, where it lies on its part. Worked out once: the look, quantities, sheets and the page read it. Lengths in mm from the left and the top edge of the part. */
 export interface LaidItem {
 	/** Stays when neighbours come and go: its part, and its place from the middle. */
 	readonly key: string;
@@ -16,9 +16,10 @@ export interface LaidItem {
 	readonly place: string;
 	/** From the left (or in the order of laying), from 0: changes with the count. */
 	readonly index: number;
-	readonly motif: string;
-	/** What of the arrangement it is; the coat maps roles to colours. */
-	readonly role: 'motif';
+	/** Null for a shape of its own: a stripe, a line, a diamond. */
+	readonly motif: string | null;
+	/** What of the arrangement it is (`motif`, `corner`, `stripe-2`); a coat may go through one of them alone. */
+	readonly role: string;
 	readonly centre: { readonly x: Mm; readonly y: Mm };
 	/** Degrees clockwise. */
 	readonly turn: number;
@@ -39,6 +40,8 @@ export interface LaidItem {
 	readonly half: 'none' | 'left' | 'right';
 	/** Of its openings, after cutting. */
 	readonly openArea: Mm2;
+	/** Share of its openings that lies towards its tips, away from its heart. */
+	readonly tips: number;
 	/** What was cut off. */
 	readonly lost: Mm2;
 	readonly byHand: boolean;
@@ -46,31 +49,112 @@ export interface LaidItem {
 	readonly touches: readonly number[];
 }
 
+/** One of the ranked ways to lay an arrangement, with what it costs and which constraint decided it. */
+export interface Choice<P = unknown> {
+	/** What the painter takes by it; kept in the arrangement. */
+	readonly pick: P;
+	readonly cost: number;
+	/** The parts of the cost, by what they answer for. */
+	readonly terms: Readonly<Record<string, number>>;
+	/** In the words of the bench. */
+	readonly title: string;
+	readonly reason: string;
+	/** What is not as it should be with it; null: nothing. */
+	readonly warning: string | null;
+}
+
+/** The ways of what shares its choice: `common`, or one part. */
+export interface ChoiceGroup<C extends Choice = Choice> {
+	readonly id: string;
+	readonly parts: readonly string[];
+	/** Best first. */
+	readonly choices: readonly C[];
+	/** Place of the taken choice among them; -1 where nothing fits. */
+	readonly taken: number;
+}
+
+/** How an arrangement of taped edges is taped on one part: figures from the left of the part (or from its top, where the tapes run level). */
+export interface Taping {
+	readonly part: string;
+	/** Which way the tapes run. */
+	readonly along: 'level' | 'upright' | 'slanted' | 'round';
+	/** From which edge its figures are. */
+	readonly from: 'left' | 'top' | 'outline';
+	/** Every edge of paint, in their order, mm. */
+	readonly edges: readonly Mm[];
+	/** In the order of laying, from the middle outwards. */
+	readonly strips: readonly TapeStrip[];
+}
+
+export interface TapeStrip {
+	readonly from: Mm;
+	readonly to: Mm;
+	/** A mask stays while it is painted; a spacer is pulled before. */
+	readonly use: 'mask' | 'spacer';
+	/** Widths of tape that are laid beside each other, mm; empty where it is measured. */
+	readonly tapes: readonly Mm[];
+	/** Of its run, mm. */
+	readonly length: Mm;
+}
+
 export interface ArrangementPlan {
 	readonly arrangement: string;
 	/** The ranked ways to lay it, where it has a choice. */
-	readonly groups: readonly RunGroup[];
+	readonly groups: readonly ChoiceGroup[];
 	readonly items: readonly LaidItem[];
 	readonly issues: readonly Issue[];
 	/** Never a block. */
 	readonly hints: readonly Issue[];
+	readonly taping?: readonly Taping[];
+}
+
+export interface MotifInUse {
+	readonly motif: Motif;
+	readonly shape: MotifShape;
 }
 
 export interface ArrangementContext {
-	readonly motif: Motif;
-	readonly shape: MotifShape;
+	/** All motifs of the piece, by id: those that the arrangement names are among them. */
+	readonly motifs: ReadonlyMap<string, MotifInUse>;
 	readonly piece: Pick<MeasuredPiece, 'faces'>;
+	/** Where faces meet: what runs round the corners follows them. */
+	readonly seams: readonly Seam[];
 	/** Where the arrangement stands in the project: `layout.arrangements[0]`. */
 	readonly path: string;
+	/** In which the reasons are worded. */
+	readonly unit: LengthUnit;
+	/** Widths of tape on the shelf, mm. */
+	readonly tapes: readonly Mm[];
 }
 
-/** A way to lay a motif on a piece. A new one is a file, a member of the union of schemas and a line in the table. */
+/** What an arrangement begins from. */
+export interface Beginning {
+	readonly id: string;
+	readonly name: string;
+	/** Null where its kind asks for none. */
+	readonly motif: Motif | null;
+	readonly parts: Parts;
+	/** Shorter side of the least of its parts, mm. */
+	readonly shortest: Mm;
+	/** Scale at which the motif takes half of that. */
+	readonly scale: number;
+}
+
+/** A way to lay a motif, or shapes of its own, on a piece. A new one is a file, a member of the union of schemas and a line in the table. */
 export interface ArrangementKind<A> {
 	/** What it is called. */
 	readonly word: string;
-	readonly start: (id: string, name: string, motif: Motif, parts: string | readonly string[]) => A;
+	/** In the name of a new one: `Reed row`. */
+	readonly short: string;
+	/** Whether it is made of tape, or of a motif. */
+	readonly of: 'motif' | 'tape';
+	readonly start: (beginning: Beginning) => A;
+	/** Ids of the motifs that it needs. */
+	readonly motifs: (arrangement: A) => readonly string[];
 	/** Lays it; remembers from call to call what is dear. */
 	readonly createPlanner: () => (arrangement: A, context: ArrangementContext) => ArrangementPlan;
+	/** Takes one of the ranked ways, for what shares the choice. */
+	readonly take: (arrangement: A, group: string, pick: never) => A;
 	/** Puts one item where a hand has dragged it, and with it whatever moves along; centre from the left and the top edge of its part, mm. */
 	readonly moveItem: (arrangement: A, item: LaidItem, centre: { readonly x: Mm; readonly y: Mm }) => A;
 	readonly leaveOut: (arrangement: A, item: LaidItem) => A;

@@ -7,7 +7,7 @@ import { layGild } from './layGild';
 import { layGlaze } from './layGlaze';
 import { layPaint } from './layPaint';
 import { layStencil } from './layStencil';
-import { layThrough } from './layThrough';
+import { layExcept, layThrough } from './layThrough';
 import type { Canvas, Effect } from './canvas';
 
 /** Every effect. A new one is a new file and a line here. */
@@ -25,6 +25,7 @@ const EFFECTS: { readonly [Kind in SceneLayer['kind']]: Effect<Kind> } = {
 /** Lays one layer over the planes; one that goes through motifs, only where they are open. */
 export function layLayer(planes: Planes, layer: SceneLayer, canvas: Canvas): void {
 	const lay = (onto: Planes, on: Canvas) => (EFFECTS[layer.kind] as Effect<SceneLayer['kind']>)(onto, layer as never, on);
-	if ('through' in layer && layer.through) layThrough(planes, layer.through, canvas, lay);
-	else lay(planes, canvas);
+	const layAll = (onto: Planes) => ('through' in layer && layer.through ? layThrough(onto, layer.through, canvas, lay) : lay(onto, canvas));
+	if (layer.except && layer.kind !== 'none') layExcept(planes, layer.except, canvas, layAll);
+	else layAll(planes);
 }

@@ -22,6 +22,22 @@ export function layThrough(planes: Planes, { spots, edge }: Through, canvas: Can
 		});
 }
 
+/** What an effect lays, but not under masks: where they are, all stays as it was. */
+export function layExcept(planes: Planes, { spots, edge }: Through, canvas: Canvas, lay: (planes: Planes) => void): void {
+	if (spots.length === 0) return lay(planes);
+	const before = copyPlanes(planes);
+	lay(planes);
+	for (const spot of spots)
+		eachOpenPixel(planes, spot, edge, canvas.scale, (i, amount) => {
+			const share = amount / 255;
+			for (let at = i * 3; at < i * 3 + 3; at++) planes.rgb[at] = planes.rgb[at]! + (before.rgb[at]! - planes.rgb[at]!) * share + 0.5;
+			planes.relief[i] = planes.relief[i]! + (before.relief[i]! - planes.relief[i]!) * share;
+			if (amount < 128) return;
+			planes.gloss[i] = before.gloss[i]!;
+			planes.wear[i] = before.wear[i]!;
+		});
+}
+
 /** A soft edge reaches so far beyond an opening, mm. */
 const BEYOND = 3;
 

@@ -11,7 +11,8 @@
 		zones: piece.project.layout.zones,
 		arrangements: piece.project.layout.arrangements,
 		paint: paintOf(piece.project),
-		hasHoles: hasOldHoles(piece.plan)
+		hasHoles: hasOldHoles(piece.plan),
+		masks: piece.plan.order.filter(({ traits }) => traits.masks === 'on').map(({ coat }) => coat)
 	});
 	const starts: readonly Start<Coat>[] = $derived(Object.values(KINDS).flatMap((kind) => kind.starts(context) as readonly Start<Coat>[]));
 

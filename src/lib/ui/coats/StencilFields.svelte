@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Coat } from '$core/layers';
-	import { Pick, RadioRow } from '$lib/ui/controls';
+	import { NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
+	import RoleField from './RoleField.svelte';
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -8,6 +9,12 @@
 	const piece = usePiece();
 	const zones = $derived(piece.project.layout.zones);
 	const set = (change: Partial<typeof coat>) => piece.setCoat({ ...coat, ...change });
+	function setHeart(heart: string | undefined): void {
+		const next = { ...coat };
+		if (heart === undefined) delete next.heart;
+		else next.heart = heart;
+		piece.setCoat(next);
+	}
 	const unprinted = $derived(
 		piece.plan.hints.find(
 			({ code, path }) => code === 'coat.no-zone' && path.startsWith(`finish.coats[${piece.project.finish.coats.indexOf(coat)}]`)
@@ -35,7 +42,12 @@
 	/>
 {/if}
 {#if typeof coat.colour === 'string'}
-	<ColourChoice label="Its colour" value={coat.colour} onchange={(colour) => set({ colour })} />
+	<ColourChoice
+		label={coat.heart === undefined ? 'Its colour' : 'At its tips'}
+		value={coat.colour}
+		onchange={(colour) => set({ colour })}
+	/>
+	{#if coat.heart !== undefined}<ColourChoice label="At its heart" value={coat.heart} onchange={setHeart} />{/if}
 {:else}
 	<Pick
 		label="Zone whose colours it takes"
@@ -54,3 +66,28 @@
 	]}
 	onchange={(edge) => set({ edge })}
 />
+<RadioRow
+	label="Where of each motif"
+	value={coat.reach ?? 'all'}
+	options={[
+		{ value: 'all', text: 'all of it' },
+		{ value: 'tips', text: 'its tips' },
+		{ value: 'heart', text: 'its heart' }
+	]}
+	onchange={(reach) => set({ reach })}
+/>
+<div class="flex flex-wrap gap-x-4">
+	{#if typeof coat.colour === 'string'}
+		<Tick
+			label="A second colour at its heart"
+			checked={coat.heart !== undefined}
+			onchange={(on) =>
+				setHeart(on ? (piece.project.palette.find(({ id }) => id !== coat.colour)?.id ?? piece.project.palette[0]!.id) : undefined)}
+		/>
+	{/if}
+	<Tick label="With a nearly dry brush" checked={coat.dry ?? false} onchange={(dry) => set({ dry })} />
+</div>
+<div class="grid grid-cols-2 gap-2">
+	<RoleField {coat} />
+	<NumberField label="Sheet washed after so many lays" whole value={coat.wash ?? 8} min={1} max={100} onchange={(wash) => set({ wash })} />
+</div>

@@ -7,6 +7,7 @@ import GlazeFields from './GlazeFields.svelte';
 import SandFields from './SandFields.svelte';
 import ScuffFields from './ScuffFields.svelte';
 import StencilFields from './StencilFields.svelte';
+import StripeFields from './StripeFields.svelte';
 import ThroughField from './ThroughField.svelte';
 
 /** What a kind of coat asks for besides what all of them have. A new one is a component and a line here. */
@@ -16,6 +17,8 @@ export const KIND_FIELDS: { readonly [Kind in Coat['kind']]?: Component<{ coat: 
 	base: BaseFields,
 	blend: BlendFields,
 	stencil: StencilFields,
+	stripe: StripeFields,
+	mask: ThroughField,
 	glaze: GlazeFields,
 	'gilding-wax': GildingWaxFields,
 	clear: ThroughField,

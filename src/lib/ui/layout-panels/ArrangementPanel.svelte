@@ -1,21 +1,40 @@
 <script lang="ts">
-	import { partsOf, type Arrangement, type Motif } from '$core/layout';
+	import { kindOfArrangement, partsOf, type Arrangement, type Motif } from '$core/layout';
+	import { motifsInUse } from '$core/project';
 	import { nameParts } from '$core/plan';
 	import { Find, Fold } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Component } from 'svelte';
+	import AccentFields from './AccentFields.svelte';
+	import BorderFields from './BorderFields.svelte';
+	import FrameFields from './FrameFields.svelte';
 	import GridFields from './GridFields.svelte';
+	import HarlequinFields from './HarlequinFields.svelte';
+	import LineFields from './LineFields.svelte';
 	import PartsChoice from './PartsChoice.svelte';
 	import RunFields from './RunFields.svelte';
+	import ScatterFields from './ScatterFields.svelte';
 	import SingleFields from './SingleFields.svelte';
 	import StencilCoats from './StencilCoats.svelte';
+	import StripesFields from './StripesFields.svelte';
 
 	/** What each kind has to set. A new kind is a file and a line here. */
-	const FIELDS: Readonly<Record<Arrangement['kind'], Component<{ arrangement: never }>>> = {
-		run: RunFields as Component<{ arrangement: never }>,
-		single: SingleFields as Component<{ arrangement: never }>,
-		grid: GridFields as Component<{ arrangement: never }>
+	interface FieldsProps {
+		arrangement: never;
+		motifs: readonly Motif[];
+	}
+	const FIELDS: Readonly<Record<Arrangement['kind'], Component<FieldsProps>>> = {
+		run: RunFields as Component<FieldsProps>,
+		single: SingleFields as Component<FieldsProps>,
+		border: BorderFields as Component<FieldsProps>,
+		accent: AccentFields as Component<FieldsProps>,
+		grid: GridFields as Component<FieldsProps>,
+		scatter: ScatterFields as Component<FieldsProps>,
+		stripes: StripesFields as Component<FieldsProps>,
+		frame: FrameFields as Component<FieldsProps>,
+		line: LineFields as Component<FieldsProps>,
+		harlequin: HarlequinFields as Component<FieldsProps>
 	};
 
 	let { arrangement, motifs }: { arrangement: Arrangement; motifs: readonly Motif[] } = $props();
@@ -25,31 +44,26 @@
 		...piece.project.layout.motifs,
 		...motifs.filter((motif) => !piece.project.layout.motifs.some((own) => own.id === motif.id))
 	]);
-	const path = $derived(`layout.arrangements[${piece.project.layout.arrangements.indexOf(arrangement)}]`);
-	/** A row tells its own beside its fits. */
-	const told = $derived(
-		arrangement.kind === 'run' ? [] : [...piece.plan.errors, ...piece.plan.hints].filter((issue) => issue.path.startsWith(path))
-	);
 
 	function setMotif(id: string): void {
 		const motif = all.find((other) => other.id === id)!;
 		piece.edit((draft) => {
 			if (!draft.layout.motifs.some((own) => own.id === id)) draft.layout.motifs.push(structuredClone($state.snapshot(motif)) as never);
-			draft.layout.arrangements.find((other) => other.id === arrangement.id)!.motif = id;
-			draft.layout.motifs = draft.layout.motifs.filter((own) => draft.layout.arrangements.some((other) => other.motif === own.id));
+			const own = draft.layout.arrangements.find((other) => other.id === arrangement.id)!;
+			if ('motif' in own) own.motif = id;
+			draft.layout.motifs = motifsInUse(draft.layout as typeof piece.project.layout) as typeof draft.layout.motifs;
 		});
 	}
 </script>
 
 <div class="space-y-3">
-	{#each told as issue, i (i)}<p class={issue.code.startsWith('arrangement') || piece.plan.hints.includes(issue) ? 'note' : 'fault'}>
-			{issue.message}
-		</p>{/each}
-	<div class="grid grid-cols-2 gap-2">
-		<Find label="Motif" value={arrangement.motif} options={all.map(({ id, name }) => ({ value: id, text: name }))} onchange={setMotif} />
-	</div>
-	<StencilCoats arrangement={arrangement.id} />
-	<Fields arrangement={arrangement as never} />
+	{#if 'motif' in arrangement}
+		<div class="grid grid-cols-2 gap-2">
+			<Find label="Motif" value={arrangement.motif} options={all.map(({ id, name }) => ({ value: id, text: name }))} onchange={setMotif} />
+		</div>
+	{/if}
+	<StencilCoats arrangement={arrangement.id} of={kindOfArrangement(arrangement).of} />
+	<Fields arrangement={arrangement as never} motifs={all} />
 	<div class="!mt-0 border-t border-rule">
 		<Fold label="Where it lies" says={nameParts(partsOf(arrangement.parts, piece.plan), piece.plan)}>
 			<PartsChoice parts={arrangement.parts} onchange={(parts) => piece.setArrangement({ ...arrangement, parts })} />

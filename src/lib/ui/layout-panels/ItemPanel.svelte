@@ -23,19 +23,27 @@
 						? 'in its row'
 						: 'whole'
 	);
+	/** Some lie by their count alone: nothing moves them by hand. */
+	const canMove = $derived(arrangement.kind !== 'border' && moveItemEdge(arrangement, row, { left: row.left + 10 }) !== arrangement);
 	const meant = $derived((arrangement.kind === 'run' && arrangement.hardware !== 'avoid' && !row.byHand) || arrangement.kind === 'single');
 </script>
 
 <section class="border border-ember bg-white p-3" aria-label="The motif that is picked">
 	<div class="flex items-baseline justify-between">
-		<h3>{name}, motif {row.index + 1}</h3>
+		<h3>{name}, {row.role.replace('-', ' ')}{row.motif === null ? '' : ` ${row.index + 1}`}</h3>
 		<span class="note">{how}</span>
 	</div>
-	<div class="mt-1 grid grid-cols-2 gap-2">
-		<LengthField label="Left edge, from the left" value={row.left} {unit} onchange={(left) => place({ left })} />
-		<LengthField label="Top edge, from the top" value={row.top} {unit} onchange={(top) => place({ top })} />
-	</div>
+	{#if canMove}<div class="mt-1 grid grid-cols-2 gap-2">
+			<LengthField label="Left edge, from the left" value={row.left} {unit} onchange={(left) => place({ left })} />
+			<LengthField label="Top edge, from the top" value={row.top} {unit} onchange={(top) => place({ top })} />
+		</div>{/if}
 	<dl class="mt-2 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
+		{#if !canMove}
+			<dt class="text-ink-soft">left edge, from the left</dt>
+			<dd class="text-right"><Figure mm={row.left} {unit} /></dd>
+			<dt class="text-ink-soft">top edge, from the top</dt>
+			<dd class="text-right"><Figure mm={row.top} {unit} /></dd>
+		{/if}
 		<dt class="text-ink-soft">right edge, from the right</dt>
 		<dd class="text-right"><Figure mm={row.right} {unit} /></dd>
 		<dt class="text-ink-soft">bottom edge, from the bottom</dt>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Run } from '$core/layout';
+	import { leaveOutMotif, type Run } from '$core/layout';
 	import { Fold, LengthField, NumberField, Pick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
@@ -9,6 +9,10 @@
 	let { arrangement: run }: { arrangement: Run } = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
+
+	const onKnobs = $derived(
+		run.hardware === 'avoid' ? piece.plan.items.filter((row) => row.arrangement === run.id && row.touches.length > 0) : []
+	);
 
 	const KNOBS = { avoid: 'clear of knobs', centre: 'a motif on each knob', over: 'over the knobs' } as const;
 	const ENDS = { whole: 'whole motifs', half: 'half motifs', free: 'free ends' } as const;
@@ -22,7 +26,13 @@
 	}
 </script>
 
-<Fits {run} />
+<Fits arrangement={run}>
+	{#snippet remedies()}
+		{#if onKnobs.length > 0}<button class="button mt-1 text-sm" onclick={() => piece.setArrangement(onKnobs.reduce(leaveOutMotif, run))}
+				>Leave out the {onKnobs.length} on a knob</button
+			>{/if}
+	{/snippet}
+</Fits>
 <Fold label="Knobs, ends and middle" says={said}>
 	<div class="space-y-2 pb-2">
 		<RadioRow

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { colourOf, newStencil, whereOf, wordCoat, type Coat } from '$core/layers';
+	import { colourOf, newStencil, newStripe, whereOf, wordCoat, type Coat } from '$core/layers';
 	import { addCoat, coloursUnder, judgeStandsOut, paintOf, standOut } from '$core/project';
 	import { KIND_FIELDS } from '$lib/ui/coats/kindFields';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Component } from 'svelte';
 
 	/** The coats that go through an arrangement: each has a colour and an edge of its own. */
-	let { arrangement }: { arrangement: string } = $props();
+	let { arrangement, of }: { arrangement: string; of: 'motif' | 'tape' } = $props();
 	const piece = usePiece();
 	const coats = $derived(piece.project.finish.coats.filter((coat) => whereOf(coat).through === arrangement));
 	const under = $derived.by(() => {
@@ -28,8 +28,11 @@
 	function add(): void {
 		const last = coats.at(-1);
 		const colour = (last && colourOf(last)) ?? piece.project.palette.at(-1)!.id;
+		const paint = paintOf(piece.project);
+		const coat =
+			of === 'tape' && typeof colour === 'string' ? newStripe(arrangement, colour, paint) : newStencil(arrangement, colour, paint);
 		const at = last ? piece.project.finish.coats.indexOf(last) + 1 : undefined;
-		piece.replace(addCoat(piece.project, newStencil(arrangement, colour, paintOf(piece.project)), at).project);
+		piece.replace(addCoat(piece.project, coat, at).project);
 	}
 </script>
 
@@ -43,4 +46,12 @@
 {:else}
 	<p class="border-l-4 border-ember pl-2 text-sm"><b>!</b> No coat goes through it yet: it is drawn as an outline and takes no paint.</p>
 {/each}
-<button class="button text-sm" onclick={add}>{coats.length === 0 ? 'Stencil it' : 'Another coat through it'}</button>
+<button class="button text-sm" onclick={add}
+	>{coats.length === 0
+		? of === 'tape'
+			? 'Paint it'
+			: 'Stencil it'
+		: of === 'tape'
+			? 'Another colour of it'
+			: 'Another coat through it'}</button
+>

@@ -1,24 +1,27 @@
 import type { MeasuredPiece } from '../../../piece';
 import type { Motif } from '../../motif';
+import { scalesAround } from '../scales';
 import type { ArrangementKind } from '../types';
-import { leaveOutMotif, moveMotif } from './editRun';
+import { leaveOutMotif, moveMotif, pickFit } from './editRun';
 import { fitKeyOf, fitRunOnFronts, planRun } from './planRun';
 import type { Run } from './schema';
 
 /** A row of one motif that fits along each front. Source: methods 3. */
 export const run: ArrangementKind<Run> = {
 	word: 'Row',
-	start: (id, name, motif, parts) => ({
+	short: 'row',
+	of: 'motif',
+	start: ({ id, name, motif, parts, scale }) => ({
 		kind: 'run',
 		id,
 		name,
-		motif: motif.id,
-		parts: parts as Run['parts'],
+		motif: motif!.id,
+		parts,
 		ends: 'whole',
 		middle: 'either',
 		margin: 20,
-		scale: { least: 0.6, most: 1.2, wish: 0.9 },
-		gap: { least: 0, most: Math.round(motif.width), wish: null },
+		scale: scalesAround(scale),
+		gap: { least: 0, most: Math.max(1, Math.round(motif!.width * scale)), wish: null },
 		hardware: 'avoid',
 		clearance: 3,
 		sizing: 'common',
@@ -27,6 +30,7 @@ export const run: ArrangementKind<Run> = {
 		moved: [],
 		leftOut: []
 	}),
+	motifs: ({ motif }) => [motif],
 	/** The fits, the dear part, are kept while nothing that they hang on has changed, as while a motif is dragged. */
 	createPlanner() {
 		let kept: {
@@ -43,6 +47,7 @@ export const run: ArrangementKind<Run> = {
 		};
 		return (arrangement, context) => planRun(arrangement, context, fit);
 	},
+	take: pickFit,
 	moveItem: moveMotif,
 	leaveOut: leaveOutMotif
 };

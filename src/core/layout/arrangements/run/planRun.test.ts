@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { measurePiece, newFace, suggestChain, type Piece } from '../../../piece';
-import { measureMotif, planRun, type Motif, type Run } from '../../index';
+import { planRun, type Motif, type Run } from '../../index';
+import { contextWith } from '../testing';
 
 const heights = [120, 150, 180];
 const piece: Piece = {
@@ -52,7 +53,7 @@ const run = (more: Partial<Run> = {}): Run => ({
 	leftOut: [],
 	...more
 });
-const contextOf = (of: Motif) => ({ motif: of, shape: measureMotif(of), piece: measured, path: 'layout.arrangements[0]' });
+const contextOf = (of: Motif) => contextWith([of], measured);
 const plan = (more: Partial<Run> = {}) => planRun(run(more), contextOf(motif));
 
 describe('planRun', () => {
@@ -99,7 +100,11 @@ describe('planRun', () => {
 			{ part: 'drawer-1', place: 'left 0', x: 300, y: 40 },
 			{ part: 'drawer-1', place: '99', x: 1, y: 1 }
 		];
-		const picked = plan({ picks: { common: second.pick }, moved, leftOut: [{ part: 'drawer-1', place: 'left 1' }] });
+		const picked = plan({
+			picks: { common: second.pick as Run['picks'][string] },
+			moved,
+			leftOut: [{ part: 'drawer-1', place: 'left 1' }]
+		});
 		expect(picked.groups[0]!.taken).toBe(1);
 		expect(picked.items[0]).toMatchObject({ byHand: true, left: 300 - picked.items[0]!.width / 2, centre: { x: 300, y: 40 } });
 		expect(picked.items.some(({ part, index }) => part === 'drawer-1' && index === 1)).toBe(false);

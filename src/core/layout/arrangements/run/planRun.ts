@@ -4,10 +4,12 @@ import { partsOf } from '../../partsOf';
 import type { Motif } from '../../motif';
 import { layItem } from '../layItem';
 import { isSpotOf, placeFromMiddle } from '../spot';
+import { motifIn } from '../motifIn';
 import type { ArrangementContext, ArrangementPlan, LaidItem } from '../types';
 import type { EndsId, Pick as PickedFit, Run } from './schema';
 import { fitRunToLength } from './fitRunToLength';
-import type { Obstacle, RunChoice, RunFit, RunGroup, RunWish } from './types';
+import type { FittedChoice, Obstacle, RunFit, RunGroup, RunWish } from './types';
+import { wordChoice } from './wordChoice';
 
 /** A painter is shown at least this many ways where there are any. */
 const LEAST_CHOICES = 3;
@@ -21,7 +23,8 @@ const SUGGESTED = { least: 1 / 5, most: 2 / 3 };
  * its height. `fit` may be one that remembers. Source: methods 3.
  */
 export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFronts): ArrangementPlan {
-	const { motif, piece, path } = context;
+	const { piece, path, unit } = context;
+	const { motif } = motifIn(context, run.motif);
 	const parts = partsOf(run.parts, piece);
 	const issues: Issue[] = [];
 	if (run.scale.least > run.scale.most) issues.push({ code: 'run.scale-range', path: `${path}.scale` });
@@ -29,7 +32,7 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 	const least = leastOf(parts);
 	if (least === null || issues.length > 0) return { arrangement: run.id, groups: [], items: [], issues, hints: [] };
 
-	const groups = fit(run, motif, piece).map((group) => takeChoice(group, run));
+	const groups = fit(run, motif, piece).map((group) => takeChoice(group, run, unit));
 	const tooTall = run.scale.least * motif.height > least.height;
 	for (const group of groups.filter(({ taken }) => taken < 0))
 		issues.push({
@@ -50,7 +53,7 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 	};
 }
 
-type OpenGroup = Omit<RunGroup, 'taken'>;
+type OpenGroup = Omit<RunGroup, 'taken' | 'choices'> & { readonly choices: readonly FittedChoice[] };
 
 /** The ranked fits of a run, for each group of fronts that shares its choice. Looks at nothing that was picked, moved or left out. */
 export function fitRunOnFronts(run: Run, motif: Motif, piece: Pick<MeasuredPiece, 'faces'>): OpenGroup[] {
@@ -98,19 +101,22 @@ function obstaclesOn(part: Part, run: Run, motif: Motif): Obstacle[] {
 }
 
 function commonGroup(run: Run, motif: Motif, parts: readonly Part[], least: Part): OpenGroup {
-	const choices = chooseFits(wishForPart(run, motif, least), run.ends).flatMap((first): RunChoice[] => {
+	const choices = chooseFits(wishForPart(run, motif, least), run.ends).flatMap((first): FittedChoice[] => {
 		const fits = parts.map((part) => (part === least ? first : fitLike(first, wishForPart(run, motif, part, 1, least.height))));
 		if (fits.some((fit) => fit === null)) return [];
 		const cost = fits.reduce((sum, fit) => sum + fit!.cost, 0);
-		return [{ pick: pickOf(first), cost, by: first.by, fits: parts.map((part, i) => ({ part: part.id, fit: fits[i]! })) }];
+		return [
+			{ pick: pickOf(first), cost, terms: first.terms, by: first.by, fits: parts.map((part, i) => ({ part: part.id, fit: fits[i]! })) }
+		];
 	});
 	return { id: 'common', parts: parts.map((part) => part.id), choices: choices.sort((a, b) => a.cost - b.cost) };
 }
 
 function ownGroup(run: Run, motif: Motif, part: Part, ratio: number): OpenGroup {
-	const choices = chooseFits(wishForPart(run, motif, part, ratio), run.ends).map((fit): RunChoice => ({
+	const choices = chooseFits(wishForPart(run, motif, part, ratio), run.ends).map((fit): FittedChoice => ({
 		pick: pickOf(fit),
 		cost: fit.cost,
+		terms: fit.terms,
 		by: fit.by,
 		fits: [{ part: part.id, fit }]
 	}));
@@ -132,19 +138,25 @@ function fitLike(first: RunFit, wish: RunWish): RunFit | null {
 	return same.find((fit) => Math.abs(fit.gap - first.gap) < 1e-6) ?? same[0] ?? fitRunToLength(sized, first.ends)[0] ?? null;
 }
 
-function takeChoice(group: OpenGroup, run: Run): RunGroup {
+function takeChoice({ choices, ...group }: OpenGroup, run: Run, unit: ArrangementContext['unit']): RunGroup {
 	const pick = Object.hasOwn(run.picks, group.id) ? run.picks[group.id] : undefined;
-	const same = (choice: RunChoice) => choice.pick.ends === pick?.ends && choice.pick.count === pick.count;
-	const exact = group.choices.findIndex((choice) => same(choice) && choice.pick.by === pick?.by);
-	const near = exact >= 0 ? exact : group.choices.findIndex(same);
-	return { ...group, taken: near >= 0 ? near : group.choices.length > 0 ? 0 : -1 };
+	const same = (choice: FittedChoice) => choice.pick.ends === pick?.ends && choice.pick.count === pick.count;
+	const exact = choices.findIndex((choice) => same(choice) && choice.pick.by === pick?.by);
+	const near = exact >= 0 ? exact : choices.findIndex(same);
+	return {
+		...group,
+		choices: choices.map((choice) => ({ ...choice, ...wordChoice(choice, unit, run.hardware) })),
+		taken: near >= 0 ? near : choices.length > 0 ? 0 : -1
+	};
 }
 
 function pickOf({ ends, count, by }: RunFit): PickedFit {
 	return { ends, count, by };
 }
 
-function placeGroup(group: RunGroup, run: Run, { motif, shape, piece }: ArrangementContext, parts: readonly Part[]): LaidItem[] {
+function placeGroup(group: RunGroup, run: Run, context: ArrangementContext, parts: readonly Part[]): LaidItem[] {
+	const { motif, shape } = motifIn(context, run.motif);
+	const { piece } = context;
 	const choice = group.choices[group.taken];
 	if (!choice) return [];
 	return choice.fits.flatMap(({ part: id, fit }) => {

@@ -1,4 +1,5 @@
 import type { Mm } from '../../../units';
+import type { Choice, ChoiceGroup } from '../types';
 import type { EndsId, Pick as PickedFit } from './schema';
 
 export interface Obstacle {
@@ -77,21 +78,14 @@ export const MOST_MOTIFS = 400;
 export const TOUCH: Mm = 1e-6;
 
 /** One fit of a run on each front that shares its choice. */
-export interface RunChoice {
+export interface FittedChoice {
 	/** Names this choice, so that it can be picked and found again. */
 	readonly pick: PickedFit;
 	/** Sum over the fronts. */
 	readonly cost: number;
+	readonly terms: RunFit['terms'];
 	readonly by: Decider;
 	readonly fits: readonly { readonly part: string; readonly fit: RunFit }[];
 }
-
-export interface RunGroup {
-	/** `common`, or the id of the one front. */
-	readonly id: string;
-	readonly parts: readonly string[];
-	/** Best first. */
-	readonly choices: readonly RunChoice[];
-	/** Place of the taken choice among them; -1 where nothing fits. */
-	readonly taken: number;
-}
+export type RunChoice = FittedChoice & Choice<PickedFit>;
+export type RunGroup = ChoiceGroup<RunChoice>;

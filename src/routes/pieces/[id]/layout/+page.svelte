@@ -24,12 +24,12 @@
 	const open = $derived(piece.plan.errors.filter(({ path }) => path.startsWith('piece')).length);
 	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.seen.coat));
 	let choosing = $state(false);
-	const WAYS: readonly { value: Arrangement['kind']; text: string }[] = (Object.keys(ARRANGEMENTS) as Arrangement['kind'][]).map(
-		(value) => ({
-			value,
-			text: ARRANGEMENTS[value].word.toLowerCase()
-		})
-	);
+	const waysOf = (of: 'motif' | 'tape') =>
+		(Object.keys(ARRANGEMENTS) as Arrangement['kind'][])
+			.filter((kind) => ARRANGEMENTS[kind].of === of)
+			.map((value) => ({ value, text: ARRANGEMENTS[value].word.toLowerCase() }));
+	const WAYS = waysOf('motif');
+	const TAPED = waysOf('tape').map(({ value, text }) => ({ value, text: text[0]!.toUpperCase() + text.slice(1) }));
 
 	function shade(starter = ZONE_STARTERS[0]!): void {
 		const colours = piece.project.palette.map((colour) => colour.id);
@@ -39,8 +39,8 @@
 		choosing = false;
 	}
 	let way: Arrangement['kind'] = $state('run');
-	function lay(motif: Motif): void {
-		const added = addArrangement(piece.project, motif, way, piece.nextParts);
+	function lay(motif: Motif | null, kind: Arrangement['kind'] = way): void {
+		const added = addArrangement(piece.project, motif, kind, piece.nextParts);
 		piece.replace(added.project);
 		piece.seen.selection = { kind: 'arrangement', id: added.id };
 		choosing = false;
@@ -98,6 +98,10 @@
 			<button class="button" onclick={() => shade()}>Shade it</button>
 			<button class="button" aria-expanded={choosing} onclick={() => (choosing = !choosing)}>Lay a motif</button>
 			{#await import('$lib/ui/controls/Menu.svelte') then { default: Menu }}<Menu
+					label="Tape it"
+					items={TAPED}
+					onchoose={(kind) => lay(null, kind)}
+				/><Menu
 					label="Or begin from"
 					items={ZONE_STARTERS.slice(1).map((starter) => ({ text: starter.name, value: starter }))}
 					onchoose={shade}
@@ -110,7 +114,7 @@
 				<h3 class="mt-3 mb-2">Which motif</h3>
 				{#await import('$lib/ui/layout-panels/MotifStore.svelte') then { default: MotifStore }}<MotifStore
 						motifs={data.motifs}
-						onchoose={lay}
+						onchoose={(motif) => lay(motif)}
 					/>{/await}
 			</div>
 		{:else if decoration && (zone || arrangement)}

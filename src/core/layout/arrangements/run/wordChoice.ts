@@ -1,5 +1,5 @@
-import type { RunChoice } from '$core/layout';
-import { formatLength, type LengthUnit } from '$core/units';
+import { formatLength, type LengthUnit } from '../../../units';
+import type { FittedChoice } from './types';
 
 const ENDS: Readonly<Record<string, string>> = {
 	whole: 'from end to end',
@@ -23,7 +23,7 @@ const BY: Readonly<Record<string, string>> = {
 
 /** The reasons for one of the ranked fits, as the painter reads them. */
 export function wordChoice(
-	choice: RunChoice,
+	choice: FittedChoice,
 	unit: LengthUnit,
 	hardware: 'avoid' | 'centre' | 'over'
 ): { title: string; reason: string; warning: string | null } {

@@ -1,0 +1,178 @@
+import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
+import type { Point } from './edges/types';
+import type { Ring } from './flattenPath';
+import { flattenOutline, type Outline } from './outline';
+import { fromClipper, toClipper } from './uniteShapes';
+
+/** One stretch of a line inside an outline, from corner to corner, clockwise on the screen; or all of it, where it has no corner. */
+export interface Track {
+	readonly points: Ring;
+	/** Length from its start to each of its points, mm. */
+	readonly along: readonly number[];
+	readonly length: number;
+	/** It ends where it begins: no corner. */
+	readonly closed: boolean;
+}
+
+/** Where a track is so far along it, and which way it runs: radians, clockwise from the right. */
+export interface OnTrack extends Point {
+	readonly heading: number;
+}
+
+/** A turn of more than this at a point is a corner, radians. */
+const CORNER = 0.3;
+/** Chords of curves stray by at most this, mm: their lengths then are true to 0.01 mm on anything that is painted. */
+const FLATNESS = 0.0005;
+const PER_MM = 1e4;
+
+/**
+ * The line that lies `by` (mm) inside an outline, cut at its corners: clockwise, the first stretch begins at the corner nearest to the
+ * top left, a line without corners at the middle of its top. Empty where the outline is too narrow; of several parts the longest.
+ */
+export function trackOutline(outline: Outline, by: number): Track[] {
+	const ring = cleanRing(insetRing(outline, by));
+	if (ring.length < 6) return [];
+	const clockwise = signedArea(ring) >= 0 ? ring : reverse(ring);
+	const corners = cornersOf(clockwise);
+	if (corners.length === 0) return [measureTrack(startAtTop(clockwise), true)];
+	const first = corners.reduce((best, at) => (nearTopLeft(clockwise, at) < nearTopLeft(clockwise, best) ? at : best), corners[0]!);
+	const turned = [...corners.slice(corners.indexOf(first)), ...corners.slice(0, corners.indexOf(first))];
+	return turned.map((at, i) => measureTrack(stretch(clockwise, at, turned[(i + 1) % turned.length]!), false));
+}
+
+/** The place so far along a track, mm; of a closed one round and round. */
+export function alongTrack({ points, along, length, closed }: Track, at: number): OnTrack {
+	const s = closed ? ((at % length) + length) % length : Math.min(length, Math.max(0, at));
+	let [low, high] = [0, along.length - 1];
+	while (high - low > 1) {
+		const middle = (low + high) >> 1;
+		if (along[middle]! <= s) low = middle;
+		else high = middle;
+	}
+	const [x0, y0, x1, y1] = [points[2 * low]!, points[2 * low + 1]!, points[2 * high]!, points[2 * high + 1]!];
+	const span = along[high]! - along[low]!;
+	const share = span > 0 ? (s - along[low]!) / span : 0;
+	return { x: x0 + share * (x1 - x0), y: y0 + share * (y1 - y0), heading: Math.atan2(y1 - y0, x1 - x0) };
+}
+
+function insetRing(outline: Outline, by: number): Ring {
+	const exact = insetPolygon(outline, by) ?? insetCircle(outline, by);
+	if (exact !== null) return exact;
+	const ring = flattenOutline(outline, FLATNESS);
+	if (by === 0) return ring;
+	const rings = inflatePaths([toClipper(ring)], -by * PER_MM, JoinType.Miter, EndType.Polygon, 4, FLATNESS * PER_MM).map(fromClipper);
+	return rings.reduce<Ring>((best, one) => (Math.abs(signedArea(one)) > Math.abs(signedArea(best)) ? one : best), []);
+}
+
+/** Of straight edges that turn one way only: each moved in, and cut where it meets its neighbours; exact. Null for others, and where an edge is lost. */
+function insetPolygon(outline: Outline, by: number): Ring | null {
+	if (!outline.every((edge) => edge.kind === 'line')) return null;
+	const points = outline.map(({ from }) => from);
+	const n = points.length;
+	const out: number[] = [];
+	for (let i = 0; i < n; i++) {
+		const [before, here, after] = [points[(i + n - 1) % n]!, points[i]!, points[(i + 1) % n]!];
+		const [ax, ay, bx, by_] = [here.x - before.x, here.y - before.y, after.x - here.x, after.y - here.y];
+		const [a, b] = [Math.hypot(ax, ay), Math.hypot(bx, by_)];
+		const cross = (ax * by_ - ay * bx) / (a * b);
+		if (!(cross > 1e-9)) return null;
+		/** Inside lies to the right of an edge that runs clockwise on the screen. */
+		const dot = (ax * bx + ay * by_) / (a * b);
+		const miter = by / (1 + dot);
+		out.push(here.x + miter * (-ay / a - by_ / b), here.y + miter * (ax / a + bx / b));
+	}
+	for (let i = 0; i < n; i++) {
+		const j = (i + 1) % n;
+		const [dx, dy] = [out[2 * j]! - out[2 * i]!, out[2 * j + 1]! - out[2 * i + 1]!];
+		const [ex, ey] = [points[j]!.x - points[i]!.x, points[j]!.y - points[i]!.y];
+		if (dx * ex + dy * ey <= 0) return [];
+	}
+	return out;
+}
+
+function insetCircle(outline: Outline, by: number): Ring | null {
+	const [edge] = outline;
+	if (outline.length !== 1 || edge?.kind !== 'arc' || Math.abs(edge.sweep) < 2 * Math.PI) return null;
+	const radius = edge.radius - by;
+	if (radius <= 0) return [];
+	const steps = Math.ceil(Math.PI / Math.acos(1 - Math.min(1, FLATNESS / radius)));
+	return Array.from({ length: 4 * Math.ceil(steps / 4) }, (_, i) => (2 * Math.PI * i) / (4 * Math.ceil(steps / 4)) - Math.PI / 2).flatMap(
+		(turn) => [edge.centre.x + radius * Math.cos(turn), edge.centre.y + radius * Math.sin(turn)]
+	);
+}
+
+/** Without points that lie on one another. */
+function cleanRing(ring: Ring): number[] {
+	const out: number[] = [];
+	for (let i = 0; i < ring.length; i += 2) {
+		const j = out.length;
+		if (j > 0 && Math.hypot(ring[i]! - out[j - 2]!, ring[i + 1]! - out[j - 1]!) < 2e-4) continue;
+		out.push(ring[i]!, ring[i + 1]!);
+	}
+	while (out.length > 2 && Math.hypot(out[0]! - out.at(-2)!, out[1]! - out.at(-1)!) < 2e-4) out.splice(-2);
+	return out;
+}
+
+/** Curves of chords turn a little at each point; what turns more, over a hair's breadth to both sides, is a corner. */
+function cornersOf(ring: Ring): number[] {
+	const n = ring.length / 2;
+	return Array.from({ length: n }, (_, i) => i).filter((i) => {
+		const [a, b, c] = [(i + n - 1) % n, i, (i + 1) % n];
+		const [ax, ay] = [ring[2 * b]! - ring[2 * a]!, ring[2 * b + 1]! - ring[2 * a + 1]!];
+		const [bx, by] = [ring[2 * c]! - ring[2 * b]!, ring[2 * c + 1]! - ring[2 * b + 1]!];
+		return Math.abs(Math.atan2(ax * by - ay * bx, ax * bx + ay * by)) > CORNER;
+	});
+}
+
+function nearTopLeft(ring: Ring, at: number): number {
+	return ring[2 * at]! + ring[2 * at + 1]!;
+}
+
+function startAtTop(ring: Ring): number[] {
+	const n = ring.length / 2;
+	const xs = Array.from({ length: n }, (_, i) => ring[2 * i]!);
+	const middle = (Math.min(...spread(xs)) + Math.max(...spread(xs))) / 2;
+	let best: { at: number; share: number; y: number } | null = null;
+	for (let i = 0; i < n; i++) {
+		const j = (i + 1) % n;
+		const [x0, y0, x1, y1] = [ring[2 * i]!, ring[2 * i + 1]!, ring[2 * j]!, ring[2 * j + 1]!];
+		if (x0 > middle === x1 > middle) continue;
+		const share = (middle - x0) / (x1 - x0);
+		const y = y0 + share * (y1 - y0);
+		if (best === null || y < best.y) best = { at: i, share, y };
+	}
+	if (best === null) return [...ring];
+	const rest = Array.from({ length: n }, (_, k) => (best.at + 1 + k) % n).flatMap((k) => [ring[2 * k]!, ring[2 * k + 1]!]);
+	return [middle, best.y, ...rest];
+}
+
+/** So that ten thousand numbers are no arguments of one call. */
+function spread(values: readonly number[]): number[] {
+	return values.length < 5000 ? [...values] : [values.reduce((a, b) => Math.min(a, b)), values.reduce((a, b) => Math.max(a, b))];
+}
+
+function stretch(ring: Ring, from: number, to: number): number[] {
+	const n = ring.length / 2;
+	const count = (to - from + n) % n || n;
+	return Array.from({ length: count + 1 }, (_, k) => (from + k) % n).flatMap((k) => [ring[2 * k]!, ring[2 * k + 1]!]);
+}
+
+function measureTrack(ring: readonly number[], closed: boolean): Track {
+	const points = closed ? [...ring, ring[0]!, ring[1]!] : ring;
+	const along = [0];
+	for (let i = 2; i < points.length; i += 2)
+		along.push(along.at(-1)! + Math.hypot(points[i]! - points[i - 2]!, points[i + 1]! - points[i - 1]!));
+	return { points, along, length: along.at(-1)!, closed };
+}
+
+function signedArea(ring: Ring): number {
+	let twice = 0;
+	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) twice += ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!;
+	return twice / 2;
+}
+
+function reverse(ring: Ring): number[] {
+	const out: number[] = [];
+	for (let i = ring.length - 2; i >= 0; i -= 2) out.push(ring[i]!, ring[i + 1]!);
+	return out;
+}

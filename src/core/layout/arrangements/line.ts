@@ -1,0 +1,120 @@
+import { z } from 'zod';
+import { intersectRings } from '../../geometry';
+import { IdSchema, NameSchema, type Mm } from '../../units';
+import { isBoxOutline, type Part } from '../../piece';
+import { partsOf } from '../partsOf';
+import { PartsSchema } from '../partsSchema';
+import { layShape } from './layItem';
+import { isSpotOf, SpotSchema } from './spot';
+import { bandInside } from './tape/bandInside';
+import { tapesToMask } from './tape/tapes';
+import type { ArrangementContext, ArrangementKind, LaidItem, Taping } from './types';
+
+const SIDES = ['top', 'right', 'bottom', 'left'] as const;
+type LineSide = (typeof SIDES)[number];
+
+export const LineSchema = z
+	.strictObject({
+		kind: z.literal('line'),
+		id: IdSchema,
+		name: NameSchema,
+		parts: PartsSchema,
+		sides: z.array(z.enum(SIDES)).min(1).max(4).meta({ description: 'Along which edges of each part.' }),
+		inset: z.number().min(0).max(5000).meta({ description: 'From that edge to the line, mm; 0: on the very edge.' }),
+		width: z.number().min(0.5).max(5000),
+		ends: z.number().min(0).max(5000).meta({ description: 'Left clear at both ends of a straight edge, mm.' }),
+		leftOut: z.array(SpotSchema).max(1000)
+	})
+	.meta({ description: 'A line of tape along edges: a metallic one hides a ragged edge.' });
+export type Line = z.infer<typeof LineSchema>;
+
+/** A single line along edges of a part. Source: craft 5. */
+export const line: ArrangementKind<Line> = {
+	word: 'Line along an edge',
+	short: 'line',
+	of: 'tape',
+	start: ({ id, name, parts, shortest }) => ({
+		kind: 'line',
+		id,
+		name,
+		parts,
+		sides: ['bottom'],
+		inset: 0,
+		width: shortest < 100 ? 3 : 6,
+		ends: 0,
+		leftOut: []
+	}),
+	motifs: () => [],
+	take: (arrangement) => arrangement,
+	createPlanner: () => (arrangement, context) => {
+		const parts = partsOf(arrangement.parts, context.piece);
+		return {
+			arrangement: arrangement.id,
+			groups: [],
+			items: parts.flatMap((part) => linesOn(arrangement, part, context)),
+			issues: parts.flatMap((part) =>
+				arrangement.inset + arrangement.width > Math.min(part.width, part.height)
+					? [{ code: 'frame.no-room', path: `${context.path}.inset`, values: { part: part.name, most: Math.min(part.width, part.height) } }]
+					: []
+			),
+			hints: [],
+			taping: parts.flatMap((part) => arrangement.sides.map((side) => tapingOf(arrangement, side, part, context.tapes)))
+		};
+	},
+	moveItem: (arrangement) => arrangement,
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+};
+
+function linesOn(arrangement: Line, part: Part, { piece }: ArrangementContext): LaidItem[] {
+	const face = piece.faces.find(({ id }) => id === part.face)!;
+	return SIDES.filter((side) => arrangement.sides.includes(side)).flatMap((side) => {
+		const place = String(SIDES.indexOf(side));
+		if (arrangement.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return [];
+		const rings = isBoxOutline(part.outline) ? [straight(arrangement, side, part)] : alongOutline(arrangement, side, part);
+		return layShape({ arrangement: arrangement.id, place, index: Number(place), role: 'line-1', rings }, part, face) ?? [];
+	});
+}
+
+function straight({ inset, width, ends }: Line, side: LineSide, part: Part): number[] {
+	const box = (x: Mm, y: Mm, w: Mm, h: Mm) => [x, y, x + w, y, x + w, y + h, x, y + h];
+	switch (side) {
+		case 'top':
+			return box(ends, inset, part.width - 2 * ends, width);
+		case 'bottom':
+			return box(ends, part.height - inset - width, part.width - 2 * ends, width);
+		case 'left':
+			return box(inset, ends, width, part.height - 2 * ends);
+		case 'right':
+			return box(part.width - inset - width, ends, width, part.height - 2 * ends);
+	}
+}
+
+/** Of an outline that is no box: what of its frame lies towards that side, seen from its middle. */
+function alongOutline({ inset, width }: Line, side: LineSide, part: Part) {
+	const [w, h] = [part.width, part.height];
+	const far: Readonly<Record<LineSide, readonly number[]>> = {
+		top: [0, 0, w, 0],
+		right: [w, 0, w, h],
+		bottom: [w, h, 0, h],
+		left: [0, h, 0, 0]
+	};
+	return intersectRings(bandInside(part.outline, inset, inset + width), [[...far[side], w / 2, h / 2]]);
+}
+
+function tapingOf({ inset, width, ends }: Line, side: LineSide, part: Part, tapes: readonly Mm[]): Taping {
+	const isLevel = side === 'top' || side === 'bottom';
+	const [across, run] = isLevel ? [part.height, part.width] : [part.width, part.height];
+	const first = side === 'top' || side === 'left';
+	const from = first ? inset : across - inset - width;
+	const widest = Math.max(...tapes);
+	const inside = first ? { from: from + width, to: from + width + widest } : { from: from - widest, to: from };
+	const outside = first ? { from: 0, to: inset } : { from: across - inset, to: across };
+	const strip = (one: { from: Mm; to: Mm }, own: readonly Mm[]) => ({ ...one, use: 'mask' as const, tapes: own, length: run - 2 * ends });
+	return {
+		part: part.id,
+		along: isLevel ? 'level' : 'upright',
+		from: isLevel ? 'top' : 'left',
+		edges: [from, from + width],
+		strips: [strip(inside, [widest]), ...(inset > 0 ? [strip(outside, tapesToMask(inset, tapes, true))] : [])]
+	};
+}

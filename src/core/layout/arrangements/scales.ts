@@ -1,0 +1,27 @@
+/** A motif may be scaled between these. */
+export const [LEAST_SCALE, LARGEST_SCALE] = [0.05, 20];
+/** A row may be a third smaller than wished, or a third larger. */
+const AROUND = { least: 2 / 3, most: 4 / 3 };
+
+/** Limits of scale to begin from, to a hundredth. */
+export function scalesAround(wish: number): { readonly least: number; readonly most: number; readonly wish: number } {
+	return { least: toScale(wish * AROUND.least), most: toScale(wish * AROUND.most), wish: toScale(wish) };
+}
+
+/** To a hundredth, within what a motif may be. */
+export function toScale(scale: number): number {
+	return Math.min(LARGEST_SCALE, Math.max(LEAST_SCALE, Math.round(scale * 100) / 100));
+}
+
+/** To begin with a motif takes half of the shorter side of the least part. Source: methods 3 (suggested size). */
+const BEGIN = 0.5;
+
+/** The scale at which a motif takes half of the shorter side of the least of some parts; 1 where there is none. */
+export function scaleToBegin(
+	motif: { readonly width: number; readonly height: number },
+	parts: readonly { readonly width: number; readonly height: number }[]
+): number {
+	if (parts.length === 0) return 1;
+	const least = Math.min(...parts.map(({ width, height }) => Math.min(width, height)));
+	return toScale((BEGIN * least) / Math.max(motif.width, motif.height));
+}

@@ -1,0 +1,159 @@
+import { flattenOutline } from '../../../geometry';
+import { formatLength, type Issue, type Mm } from '../../../units';
+import { isBoxOutline, type Part } from '../../../piece';
+import { rankChoices, takeChoice } from '../choose';
+import { layShape } from '../layItem';
+import { partsOf } from '../../partsOf';
+import { isSpotOf } from '../spot';
+import { planTaping } from '../tape/planTaping';
+import type { ArrangementContext, ArrangementPlan, Choice, ChoiceGroup, LaidItem, Taping } from '../types';
+import { fitStripes, layBands, type Band, type StripesFit } from './fitStripes';
+import type { Stripes } from './schema';
+import { across, extentOf, spansOf, type PartOnSpan, type Span } from './spans';
+
+type StripesChoice = Choice<string> & { readonly fit: StripesFit };
+
+/** Lays stripes on their parts (mm): ranked fits for every length that they are counted on, the bands in place, and how they are taped. Source: methods 5. */
+export function planStripes(stripes: Stripes, context: ArrangementContext): ArrangementPlan {
+	const { piece, seams, tapes, path } = context;
+	const spans = spansOf(stripes, partsOf(stripes.parts, piece), piece, seams);
+	const groups: ChoiceGroup<StripesChoice>[] = [];
+	const items: LaidItem[] = [];
+	const taping: Taping[] = [];
+	const hints: Issue[] = [];
+	for (const span of spans) {
+		const fits = fitStripes({ ...stripes, length: span.length, tapes });
+		const choices = rankChoices(fits.map((fit) => wordStripes(fit, stripes, context)));
+		const group = takeChoice({ id: span.id, parts: span.parts.map(({ part }) => part.id), choices }, stripes.picks[span.id]);
+		groups.push(group);
+		const fit = group.choices[group.taken]?.fit;
+		if (!fit) continue;
+		const bands = layBands(fit, span.length);
+		for (const on of span.parts) {
+			const own = bandsOn(bands, on);
+			items.push(...layStripes(stripes, own, on.part, context));
+			taping.push(tapeOn(stripes, own, on, tapes));
+		}
+		hints.push(...hintsOf(fit, span, bands, stripes, path));
+	}
+	return { arrangement: stripes.id, groups, items, issues: [], hints, taping };
+}
+
+/** The bands that a part has something of, mm from its own first edge; what lies beyond it is cut there. */
+function bandsOn(bands: readonly Band[], { from, size }: PartOnSpan): Band[] {
+	return bands.flatMap((band) => {
+		const own = { ...band, from: Math.max(0, band.from - from), to: Math.min(size, band.to - from) };
+		return own.to - own.from > 1e-6 ? [own] : [];
+	});
+}
+
+function layStripes(stripes: Stripes, bands: readonly Band[], part: Part, { piece }: ArrangementContext): LaidItem[] {
+	const face = piece.faces.find(({ id }) => id === part.face)!;
+	return bands
+		.filter(({ isStripe }) => isStripe)
+		.flatMap((band, index) => {
+			const place = String(band.at);
+			if (stripes.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return [];
+			const ring = ringOfBand(band, part, stripes.angle);
+			return layShape({ arrangement: stripes.id, place, index, role: `stripe-${band.colour + 1}`, rings: [ring] }, part, face) ?? [];
+		});
+}
+
+/** A band over all of a part: no longer than the part where it runs with its edges, so that nothing counts as cut. */
+function ringOfBand({ from, to }: Pick<Band, 'from' | 'to'>, part: Part, angle: number): number[] {
+	const { width, height } = part;
+	if (angle === 0) return [0, from, width, from, width, to, 0, to];
+	if (angle === 90) return [from, 0, to, 0, to, height, from, height];
+	const way = across(angle);
+	const first = extentOf(part, angle).from;
+	const middle = { x: width / 2, y: height / 2 };
+	const off = middle.x * way.x + middle.y * way.y;
+	const far = Math.hypot(width, height);
+	const at = (u: Mm, t: Mm) => {
+		const v = first + u - off;
+		return [middle.x + v * way.x - t * way.y, middle.y + v * way.y + t * way.x];
+	};
+	return [...at(from, -far), ...at(to, -far), ...at(to, far), ...at(from, far)];
+}
+
+function tapeOn(stripes: Stripes, bands: readonly Band[], { part, size }: PartOnSpan, tapes: readonly Mm[]): Taping {
+	const { angle, school } = stripes;
+	const edges = bands.filter(({ isStripe }) => isStripe).flatMap(({ from, to }) => [from, to]);
+	return {
+		part: part.id,
+		along: angle === 0 ? 'level' : angle === 90 ? 'upright' : 'slanted',
+		from: angle === 90 ? 'left' : angle === 0 ? 'top' : 'outline',
+		edges: [...new Set(edges)].filter((edge) => edge > 1e-6 && edge < size - 1e-6),
+		strips: planTaping(bands, size, (band) => runOf(band, part, angle), school, tapes)
+	};
+}
+
+/** How long a tape along a band runs on the part, mm: as long as the longest line in it. */
+function runOf({ from, to }: { from: Mm; to: Mm }, part: Part, angle: number): Mm {
+	if (isBoxOutline(part.outline) && angle % 90 === 0) return angle === 0 ? part.width : part.height;
+	return chordAt(part, angle, (from + to) / 2);
+}
+
+function chordAt(part: Part, angle: number, at: Mm): Mm {
+	const way = across(angle);
+	const first = extentOf(part, angle).from;
+	const ring = flattenOutline(part.outline, 0.05);
+	let [least, most] = [Infinity, -Infinity];
+	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+		const [u0, u1] = [ring[j]! * way.x + ring[j + 1]! * way.y - first, ring[i]! * way.x + ring[i + 1]! * way.y - first];
+		if (u0 > at === u1 > at) continue;
+		const share = (at - u0) / (u1 - u0);
+		const [x, y] = [ring[j]! + share * (ring[i]! - ring[j]!), ring[j + 1]! + share * (ring[i + 1]! - ring[j + 1]!)];
+		const t = -x * way.y + y * way.x;
+		[least, most] = [Math.min(least, t), Math.max(most, t)];
+	}
+	return Math.max(0, most - least);
+}
+
+const BY: Readonly<Record<StripesFit['by'], string>> = {
+	wish: 'as wide as you wished',
+	tapes: 'tape by tape',
+	shared: 'all a little wider or narrower, so that nothing is left',
+	'gap-shared': 'stripes as wished, the gaps take up the rest',
+	narrowed: 'narrower than wished, because nothing wider fits'
+};
+
+function wordStripes(fit: StripesFit, stripes: Stripes, { unit }: ArrangementContext): StripesChoice {
+	const write = (mm: Mm) => formatLength(mm, unit, 0.1).text;
+	const left = fit.remainder > 0 ? `${write(fit.remainder)} left at each end` : 'nothing left at the ends';
+	const ratio = Math.max(
+		...fit.widths.map((width, i) => Math.abs(Math.log(width / stripes.widths[i]!))),
+		Math.abs(Math.log(fit.gap / stripes.gap))
+	);
+	const stripeCount = (fit.bands - 1) / 2 + ((fit.middle === 'stripe') === (((fit.bands - 1) / 2) % 2 === 0) ? 1 : 0);
+	return {
+		fit,
+		pick: `${fit.middle} ${fit.bands} ${fit.by} ${[...fit.widths, fit.gap].map((mm) => mm.toFixed(2)).join(' ')}`.slice(0, 80),
+		cost: fit.cost,
+		terms: fit.terms,
+		title: `${stripeCount} of ${fit.widths.map(write).join(' and ')}, gaps of ${write(fit.gap)}`,
+		reason: `${BY[fit.by]}; a ${fit.middle} in the middle; ${left}`,
+		warning: ratio > Math.log(1.3) ? 'much off the widths you wished' : null
+	};
+}
+
+/** Where an edge of a stripe meets a corner of the piece, or nearly: tape turns a corner badly within so much of it, mm. */
+const NEAR_CORNER: Mm = 4;
+
+function hintsOf(fit: StripesFit, span: Span, bands: readonly Band[], stripes: Stripes, path: string): Issue[] {
+	const hints: Issue[] = [];
+	if (fit.by === 'narrowed')
+		hints.push({ code: 'stripes.narrowed', path: `${path}.widths`, values: { length: span.length, part: span.parts[0]!.part.name } });
+	if (stripes.over !== 'round') return hints;
+	const corners = [...new Set(span.parts.flatMap(({ from, size, part }) => (part.role === 'face' ? [from, from + size] : [])))].filter(
+		(corner) => corner > 1e-6 && corner < span.length - 1e-6
+	);
+	for (const corner of corners) {
+		const near = bands
+			.flatMap(({ from, to }) => [from, to])
+			.reduce((best, edge) => (Math.abs(edge - corner) < Math.abs(best - corner) ? edge : best), Infinity);
+		const apart = Math.abs(near - corner);
+		if (apart <= NEAR_CORNER) hints.push({ code: apart < 0.05 ? 'stripes.at-corner' : 'stripes.near-corner', path, values: { apart } });
+	}
+	return hints;
+}

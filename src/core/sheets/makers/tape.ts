@@ -1,0 +1,95 @@
+import { metresOfTape, type Taping } from '../../layout';
+import { nameSurface, type Plan } from '../../plan';
+import type { Project } from '../../project';
+import { formatFine, formatLength, type Mm } from '../../units';
+import { flowLines, type FlowLine } from '../flowLines';
+import type { PageMaker } from './types';
+
+/** Where the tapes go: every edge from the edge of its part, the order of laying, masks and spacers, and metres of each. Source: methods 5. */
+export const makeTape: PageMaker = {
+	id: 'tape',
+	pages(project, plan, paper) {
+		const taped = plan.arrangements.filter(({ taping }) => taping.some(({ strips }) => strips.length > 0));
+		if (taped.length === 0) return [];
+		const lines = taped.flatMap(({ arrangement: id, taping }): FlowLine[] => {
+			const { name } = project.layout.arrangements.find((one) => one.id === id)!;
+			return [
+				{
+					text: name,
+					bold: true,
+					size: 4.2,
+					before: 5,
+					keep: 24,
+					right: metresIn(
+						taping.flatMap(({ strips }) => strips),
+						project
+					)
+				},
+				...likeParts(taping, plan).flatMap(({ parts, taping: one }) => tapeLines(parts, one, project))
+			];
+		});
+		return flowLines(
+			'Tape',
+			`${project.piece.name} · figures from the edge that is named · press every edge down · pull it while the paint is wet`,
+			lines,
+			paper
+		);
+	}
+};
+
+/** Parts that are taped alike are told once. */
+function likeParts(taping: readonly Taping[], plan: Plan): { readonly parts: string; readonly taping: Taping }[] {
+	const likes = new Map<string, { readonly names: string[]; readonly taping: Taping }>();
+	for (const { part, ...rest } of taping) {
+		const key = JSON.stringify(rest, (_, value: unknown) => (typeof value === 'number' ? value.toFixed(3) : value));
+		const known = likes.get(key) ?? { names: [], taping: { part, ...rest } };
+		if (!known.names.includes(nameSurface(plan, part))) known.names.push(nameSurface(plan, part));
+		likes.set(key, known);
+	}
+	return [...likes.values()].map(({ names, taping: one }) => ({ parts: names.join(', '), taping: one }));
+}
+
+const FROM: Readonly<Record<Taping['from'], string>> = {
+	left: 'from its left edge',
+	top: 'from its top edge',
+	outline: 'from its edge inwards'
+};
+const ALONG: Readonly<Record<Taping['along'], string>> = {
+	level: 'tapes run level',
+	upright: 'tapes run upright',
+	slanted: 'tapes run at the angle, figures square to them from the first corner',
+	round: 'tapes run round it'
+};
+
+function tapeLines(parts: string, { from, along, edges, strips }: Taping, project: Project): FlowLine[] {
+	const write = (mm: Mm) => formatLength(mm, project.units).text;
+	const text = strips.map(({ from: a, to: b, use, tapes }, i) => {
+		const made = tapes.length === 0 ? '' : ` (${tapes.map((tape) => formatFine(tape, project.units).text).join(' + ')})`;
+		return `${i + 1}. ${use} ${write(a)} to ${write(b)}${made}`;
+	});
+	return [
+		{ text: parts, bold: true, before: 2.5, keep: 14 },
+		{
+			text: `Edges of paint, ${FROM[along === 'slanted' ? 'outline' : from]}; ${ALONG[along]}: ${edges.map(write).join(' · ')}.`,
+			indent: 6,
+			size: 3.1
+		},
+		{ text: `Lay, in this order: ${text.join('; ')}.`, indent: 6, size: 3.1 },
+		...(strips.some(({ use }) => use === 'spacer')
+			? [
+					{
+						text: 'Spacers are pulled before painting; masks stay until the paint is on, and come off while it is wet.',
+						indent: 6,
+						size: 3.1,
+						ink: 'soft' as const
+					}
+				]
+			: [])
+	];
+}
+
+function metresIn(strips: Taping['strips'], project: Project): string {
+	return metresOfTape(strips)
+		.map(({ tape, metres }) => `${metres.toFixed(1)} m of ${formatFine(tape, project.units).text}`)
+		.join(', ');
+}

@@ -1,0 +1,33 @@
+<script lang="ts">
+	import { TAPES } from '$core/layout';
+	import { formatFine } from '$core/units';
+	import { LengthField } from '$lib/ui/controls';
+	import { usePiece } from '$lib/ui/piece-state';
+
+	/** The widths of tape that the workshop has. */
+	const piece = usePiece();
+	const unit = $derived(piece.project.units);
+	const tapes = $derived([...(piece.project.workshop.tapes ?? TAPES)].sort((a, b) => a - b));
+	let fresh = $state(10);
+	const put = (next: readonly number[]) => piece.edit((draft) => void (draft.workshop.tapes = [...next]));
+	const isThere = $derived(tapes.some((tape) => Math.abs(tape - fresh) < 1e-6));
+</script>
+
+<p class="label">Tapes on the shelf</p>
+<ul class="flex flex-wrap gap-1">
+	{#each tapes as tape (tape)}
+		<li>
+			<button
+				class="button min-h-[30px] px-2 text-sm"
+				disabled={tapes.length === 1}
+				aria-label="Take the tape of {formatFine(tape, unit).text} off the shelf"
+				onclick={() => put(tapes.filter((other) => other !== tape))}>{formatFine(tape, unit).text} ×</button
+			>
+		</li>
+	{/each}
+</ul>
+<div class="flex items-end gap-2">
+	<div class="w-32"><LengthField fine label="Another width" value={fresh} {unit} min={1} max={100} onchange={(mm) => (fresh = mm)} /></div>
+	<button class="button text-sm" disabled={isThere || tapes.length >= 30} onclick={() => put([...tapes, fresh])}>Put it on the shelf</button
+	>
+</div>
