@@ -22,3 +22,4 @@ export { convertHexToLab, convertLabToHex, differLabs, middleOfReadings, type La
 export { guessWet } from './guessWet';
 export { averageColour } from './averageColour';
 export { simulateColourReading } from './simulateColourReading';
+export { readCss } from './readCss';

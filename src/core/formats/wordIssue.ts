@@ -81,13 +81,15 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'arrangement.no-coat': (v) => `No coat goes through ${v['name']} yet. Give it one here, or in Coats.`,
 	'stripes.narrowed': (v, u) =>
 		`Nothing so wide fits into ${length(v['length'], u)} on ${v['part']}: the stripes were made narrower. Wish narrower ones, or put them on a larger part.`,
-	'stripes.at-corner': () => 'An edge of a stripe falls on a corner of the piece: paint the corner itself with the darker of the two colours.',
+	'stripes.at-corner': () =>
+		'An edge of a stripe falls on a corner of the piece: paint the corner itself with the darker of the two colours.',
 	'stripes.near-corner': (v, u) =>
 		`An edge of a stripe lies only ${length(v['apart'], u)} from a corner of the piece, where tape does not hold well. Take another way, or let a stripe end on the corner.`,
 	'frame.no-room': (v, u) =>
 		`${v['part']} has no room for all of its lines: they may reach ${length(v['most'], u)} in at most. Set them nearer to the edge, or make them narrower.`,
 	'harlequin.too-many': (v) => `More than ${v['most']} diamonds would lie on ${v['part']}. Make them wider.`,
-	'border.no-room': (v) => `The border is too deep for ${v['part']}, at any scale that you allow. Set it nearer to the edge, or take a flatter motif.`,
+	'border.no-room': (v) =>
+		`The border is too deep for ${v['part']}, at any scale that you allow. Set it nearer to the edge, or take a flatter motif.`,
 	'border.gave': (v) =>
 		`On ${v['part']} nothing closes within your limits; ${v['gave'] === 'gap' ? 'the gap' : v['gave'] === 'scale' ? 'the scale' : 'scale and gap'} gave. What is laid is the nearest that closes.`,
 	'border.crowds': (v) => `On ${v['part']} the border crowds ${v['other']}. Set it further from it, or make it smaller.`,
@@ -106,6 +108,22 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'colour.circle': (v) => `"${v['id']}" is mixed of itself. Take it out of its parts, or out of theirs.`,
 	'coat.no-zone': (v) =>
 		`The zone whose colours this print takes lies under ${v['printed']} of its ${v['all']} motifs: the others are not printed. Let the zone reach there, or print in one colour.`,
+	'motif.clogs': (v, u) =>
+		`At this size the finest opening of ${v['name']} is ${length(v['width'], u)}: paint needs ${length(v['needs'], u)}. Lay it at ${v['scale']} or larger, or open it before it is cut.`,
+	'motif.tears': (v, u) =>
+		`At this size the finest bridge of ${v['name']} is ${length(v['width'], u)}: under ${length(v['needs'], u)} it tears. Lay it at ${v['scale']} or larger, or widen it before it is cut.`,
+	'motif.islands': (v) =>
+		`${v['count']} part${v['count'] === 1 ? '' : 's'} of ${v['name']} would fall out of a cut sheet. Draw the bridges that are shown, or take another motif.`,
+	'motif.no-size': (v) =>
+		`${v['count']} of them ${v['count'] === 1 ? 'is' : 'are'} at no size that ${v['name']} exists in (${v['sizes']}).`,
+	'motif.mirrored': (v) => `${v['name']} may not be turned over, but lies mirrored here.`,
+	'motif.upside-down': (v) => `${v['name']} has an up: ${v['count']} of them ${v['count'] === 1 ? 'hangs' : 'hang'} upside down.`,
+	'silhouette.empty': () => 'Nothing in the picture is dark enough to be an opening. Move the threshold, or turn light and dark round.',
+	'silhouette.full': () => 'All of the picture would be one opening. Move the threshold, or turn light and dark round.',
+	'silhouette.busy': () => 'There is too much in this picture for a stencil. Smooth it more, or take a plain silhouette.',
+	'letters.none': () => 'There is nothing to write. Type a line.',
+	'letters.unknown': (v) => `The stencil alphabet has no "${v['what']}". Write it another way.`,
+	'letters.long': (v, u) => `The line would be wider than ${length(v['most'], u)}. Write less, or lower letters.`,
 	'motif.unread': () => 'This path cannot be read. Use plain SVG path data in mm.',
 	'ref.unknown': (v) => `There is no ${v['what']} "${v['id']}". Add it, or name one that is there.`,
 	'ref.kind': (v) => `"${v['id']}" is a ${v['kind']}. This step needs a ${v['expected']}.`,
@@ -121,8 +139,11 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'svg.doctype': () => 'A drawing with a document type or entities is not read. Save it as plain SVG.',
 	'svg.not-xml': (v) => `This is no SVG: ${v['what']}. Save it again as plain SVG.`,
 	'svg.too-deep': () => 'The groups are nested too deep. Ungroup the drawing.',
-	'svg.element': (v) => `<${v['what']}> is not read. Turn everything into filled paths.`,
-	'svg.stroke': () => 'A line without a filling has no opening to paint through. Turn strokes into outlines.',
+	'svg.element': (v) => `<${v['what']}> is not read. Turn it into paths, if it belongs to the motif.`,
+	'svg.alters': (v) => `${v['what']} is not read: what it applies to is taken whole. Apply it in the drawing, if it matters.`,
+	'svg.transform': (v) => `The transform "${v['what']}" is not read. Apply it in the drawing.`,
+	'svg.outside': (v) => `"${v['what']}" is not in this file, and nothing outside of it is fetched. Put it into the drawing.`,
+	'svg.too-many': () => 'The drawing has too many points or elements for a stencil. Simplify its paths, or leave out what is not cut.',
 	'svg.path': () => 'This path cannot be read. Draw it again, or save it as plain SVG.',
 	'svg.no-size': () => 'The drawing has no size between 1 and 2000 mm. Give its svg element a width and a height in mm.',
 	'svg.empty': () => 'The drawing has no filled path. A stencil needs at least one opening.',

@@ -111,3 +111,23 @@ export function isInRings(x: number, y: number, rings: readonly Ring[]): boolean
 		}
 	return inside;
 }
+
+/** Rings whose points lie `by` (mm) outside shapes (inside, where it is negative): outer rings one way round, holes the other, as `uniteShapes` gives them. */
+export function growRings(rings: readonly Ring[], by: number, flatness = 0.02): Ring[] {
+	return inflatePaths(rings.map(toClipper), by * PER_MM, JoinType.Round, EndType.Polygon, 2, flatness * PER_MM).map(fromClipper);
+}
+
+/** The point of a segment that is nearest to a point. */
+export function nearestOnSegment(
+	x: number,
+	y: number,
+	ax: number,
+	ay: number,
+	bx: number,
+	by: number
+): { readonly x: number; readonly y: number } {
+	const [dx, dy] = [bx - ax, by - ay];
+	const square = dx * dx + dy * dy;
+	const t = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - ax) * dx + (y - ay) * dy) / square));
+	return { x: ax + t * dx, y: ay + t * dy };
+}

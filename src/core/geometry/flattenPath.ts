@@ -11,13 +11,21 @@ export const FLATNESS = 0.05;
  * Null where the data cannot be read, or holds a number that is not finite.
  */
 export function flattenPath(d: string, flatness = FLATNESS): Ring[] | null {
+	const rings: Ring[] = [];
+	const read = walkPath(d, flatness, (ring) => {
+		if (ring.length >= 6) rings.push(ring);
+	});
+	return read ? rings : null;
+}
+
+/** Goes along SVG path data and gives the points of each subpath, and whether it closes. False where the data cannot be read. */
+export function walkPath(d: string, flatness: number, give: (points: Ring, closed: boolean) => void): boolean {
 	const path = svgpath(d).abs().unarc().unshort();
-	if ((path as unknown as { err: string }).err) return null;
-	const rings: number[][] = [];
+	if ((path as unknown as { err: string }).err) return false;
 	let ring: number[] = [];
 	let finite = true;
-	const close = () => {
-		if (ring.length >= 6) rings.push(ring);
+	const end = (closed: boolean) => {
+		if (finite && ring.length > 2) give(ring, closed);
 		ring = [];
 	};
 	path.iterate((segment, _index, x, y) => {
@@ -26,7 +34,7 @@ export function flattenPath(d: string, flatness = FLATNESS): Ring[] | null {
 		if (!finite) return;
 		switch (segment[0]) {
 			case 'M':
-				close();
+				end(false);
 				ring.push(values[0]!, values[1]!);
 				break;
 			case 'L':
@@ -47,14 +55,14 @@ export function flattenPath(d: string, flatness = FLATNESS): Ring[] | null {
 			case 'Z':
 			case 'z': {
 				const [startX, startY] = [ring[0], ring[1]];
-				close();
+				end(true);
 				if (startX !== undefined && startY !== undefined) ring.push(startX, startY);
 				break;
 			}
 		}
 	});
-	close();
-	return finite ? rings : null;
+	end(false);
+	return finite;
 }
 
 /** Even steps, their number from the second differences: chords of n steps stray by at most d / (8 n^2). */

@@ -7,6 +7,8 @@ export {
 	areaInCommon,
 	intersectRings,
 	areaOfRing,
+	growRings,
+	nearestOnSegment,
 	isInRings,
 	lengthOfLine,
 	lengthWithin,
@@ -41,3 +43,5 @@ export type { Shaped, Side } from './shapes/types';
 export { findCornerFault, projectPoint, solveHomography, type CornerFault, type Corners, type Homography } from './homography';
 export { warpRows, type PixelSource } from './warpRows';
 export { straightSize } from './straightSize';
+export { flattenLines, strokeLines, type StrokeStyle } from './strokePath';
+export { simplifyRing } from './simplifyRing';

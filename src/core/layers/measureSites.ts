@@ -1,5 +1,4 @@
 import { sharesInOpenings, type ArrangementPlan, type Layout, type LaidItem, type ZoneAreas } from '../layout';
-import { lengthOfLine } from '../geometry';
 import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
 import { colourOf, whereOf } from './kinds';
@@ -69,10 +68,7 @@ function siteOf(
 
 function openOf(items: readonly LaidItem[]): NonNullable<Site['open']> {
 	const area = areaOf(items);
-	const edge = items.reduce(
-		(sum, { rings }) => sum + rings.reduce((length, points) => length + lengthOfLine({ points, closed: true }), 0),
-		0
-	);
+	const edge = items.reduce((sum, item) => sum + item.edge, 0);
 	const tips = items.reduce((sum, item) => sum + item.openArea * item.tips, 0);
 	return { area: area / M2, motifs: items.length, edge: edge / MM_PER_M, tips: area > 0 ? tips / area : 1 };
 }

@@ -1,5 +1,8 @@
 export { LayoutSchema, ZoneSchema, type Layout, type Zone } from './schema';
-export { MotifSchema, type Motif } from './motif';
+export { MOTIF_USES, MotifSchema, type Motif } from './motif';
+export { findTips, leastScale, PAINT_LIMITS, readArtwork, type Artwork, type Island, type Tip } from './artwork/readArtwork';
+export { proposeBridges, type Bridge } from './artwork/proposeBridges';
+export { writeLetters, type Written } from './lettering/writeLetters';
 export { PartsSchema, type Parts } from './partsSchema';
 export { measureMotif, tipsAt, type MotifShape } from './measureMotif';
 export { partsOf, partsToBegin } from './partsOf';

@@ -15,6 +15,17 @@ export interface MotifShape {
 
 /** The openings of a stencil motif and their area at scale 1. Source: methods 6. */
 export function measureMotif(motif: Motif): MotifShape {
+	const known = KNOWN.get(motif);
+	if (known) return known;
+	const shape = measure(motif);
+	KNOWN.set(motif, shape);
+	return shape;
+}
+
+/** A motif is never changed, only replaced: what was worked out of it stays true. */
+const KNOWN = new WeakMap<Motif, MotifShape>();
+
+function measure(motif: Motif): MotifShape {
 	const read = motif.paths.map(({ d, rule }) => ({ rings: flattenPath(d), rule }));
 	const rings = uniteShapes(read.flatMap(({ rings, rule }) => (rings ? [{ rings, rule }] : [])));
 	return {

@@ -9,11 +9,12 @@ import { type Issue } from '../units';
 import { countUnmeasured, measuredOf } from './countUnmeasured';
 import { createStep, type Step } from './createStep';
 import { describeOrder } from './describeOrder';
+import { hintsOfMotifs, readMotifs } from './readMotifs';
 import { gatherHints } from './gatherHints';
 import { createArrangementsPlanner, listItems, summarizeArrangement, type Surroundings } from './layArrangements';
 import { createZonesPlanner, judgeZones } from './planZones';
 import type { ZoneFinding } from './zoneJudgements/types';
-import { PLAN_FORMAT, PLAN_VERSION, type Plan, type PlanError, type ZonePlan } from './types';
+import { PLAN_FORMAT, PLAN_VERSION, type MotifFigures, type Plan, type PlanError, type ZonePlan } from './types';
 
 export interface Planner {
 	(project: Project): Plan;
@@ -38,6 +39,7 @@ export function createPlanner(): Planner {
 		shapes: createStep(
 			(motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, { motif, shape: measureMotif(motif) }]))
 		),
+		figures: createStep(readMotifs),
 		surroundings: createStep(gatherSurroundings),
 		arrangements: createStep(createArrangementsPlanner()),
 		zones: createStep(createZonesPlanner()),
@@ -59,6 +61,7 @@ type Steps = {
 	references: Step<[Project], Issue[]>;
 	measure: Step<Parameters<ReturnType<typeof createMeasurer>>, MeasuredPiece>;
 	shapes: Step<[Project['layout']['motifs']], ReadonlyMap<string, MotifInUse>>;
+	figures: Step<[ReadonlyMap<string, MotifInUse>], MotifFigures[]>;
 	surroundings: Step<Parameters<typeof gatherSurroundings>, Surroundings>;
 	arrangements: Step<Parameters<ReturnType<typeof createArrangementsPlanner>>, ArrangementPlan[]>;
 	zones: Step<Parameters<ReturnType<typeof createZonesPlanner>>, ZonePlan[]>;
@@ -79,6 +82,7 @@ function assemble(project: Project, steps: Steps): Plan {
 	const piece = steps.measure(project.piece, units);
 	const shapes = steps.shapes(layout.motifs);
 	const surroundings = steps.surroundings(shapes, piece, project.piece.seams, units, workshop.tapes);
+	const figures = steps.figures(shapes);
 	const laid = steps.arrangements(layout.arrangements, surroundings);
 	const zones = steps.zones(layout.zones, project.palette, piece, laid);
 	const stack = steps.stack(project.piece.condition, piece, layout, laid, finish.coats, project.materials, project.palette);
@@ -96,7 +100,12 @@ function assemble(project: Project, steps: Steps): Plan {
 		...laid.flatMap((one) => one.issues),
 		...motifIssues(layout.motifs, shapes)
 	];
-	const hints = [...piece.hints, ...laid.flatMap((one) => one.hints), ...gatherHints(project, stack, sites, laid)];
+	const hints = [
+		...piece.hints,
+		...laid.flatMap((one) => one.hints),
+		...gatherHints(project, stack, sites, laid),
+		...hintsOfMotifs(layout, laid, figures)
+	];
 	const word = (issue: Issue): PlanError => ({ code: issue.code, path: issue.path, message: wordIssue(issue, units) });
 	return {
 		format: PLAN_FORMAT,
@@ -117,6 +126,7 @@ function assemble(project: Project, steps: Steps): Plan {
 			units
 		),
 		blends: steps.blends(order.steps, piece, zones, layout),
+		motifs: figures,
 		arrangements: laid.map((one) => summarizeArrangement(one, layout, shapes)),
 		items,
 		...describeOrder(order, moves, project),

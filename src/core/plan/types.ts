@@ -1,6 +1,6 @@
 import type { JoinJudgement } from '../colour';
 import type { Finding, GapRoom, RoomRemedy, Traits } from '../layers';
-import type { Arrangement, ChoiceGroup, LaidItem, Taping, ZoneAreas } from '../layout';
+import type { Arrangement, Artwork, Bridge, ChoiceGroup, LaidItem, Taping, Tip, ZoneAreas } from '../layout';
 import type { Quantities } from '../materials';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
 import type { BlendWork } from '../schedule';
@@ -33,6 +33,8 @@ export interface Plan {
 	readonly zoneFindings: readonly ZoneFinding[];
 	/** How each blended coat is worked, section by section. */
 	readonly blends: readonly BlendWork[];
+	/** What a sheet can do with each motif of the piece. */
+	readonly motifs: readonly MotifFigures[];
 	readonly arrangements: readonly ArrangementSummary[];
 	/** Every motif where it lies. */
 	readonly items: readonly ItemRow[];
@@ -69,6 +71,18 @@ export interface ArrangementSummary {
 	readonly groups: readonly ChoiceGroup[];
 	/** How it is taped, part by part. */
 	readonly taping: readonly Taping[];
+}
+
+/** At scale 1, mm. */
+export interface MotifFigures {
+	readonly motif: string;
+	readonly artwork: Artwork;
+	/** Proposed where it has islands. */
+	readonly bridges: readonly Bridge[];
+	/** Points that taper to less than paint comes through. */
+	readonly tips: readonly Tip[];
+	/** Below it an opening clogs with paint, or a bridge tears. */
+	readonly leastScale: number;
 }
 
 export interface ItemRow extends LaidItem {

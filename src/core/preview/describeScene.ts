@@ -269,7 +269,12 @@ function spotsOf(coat: Coat, source: SceneSource): Spot[] {
 	return spotsOfItems(source, through, role, new Set(source.surfacesOf(coat.id)));
 }
 
-function spotsOfItems({ items, face }: SceneSource, through: string | undefined, role: string | undefined, on: ReadonlySet<string> | null): Spot[] {
+function spotsOfItems(
+	{ items, face }: SceneSource,
+	through: string | undefined,
+	role: string | undefined,
+	on: ReadonlySet<string> | null
+): Spot[] {
 	return items
 		.filter((item) => item.arrangement === through && item.rings.length > 0 && (role === undefined || item.role === role))
 		.flatMap(({ part: id, rings, centre, width, height }) => {

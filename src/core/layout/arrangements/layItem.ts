@@ -1,4 +1,4 @@
-import { areaOfRings, flattenOutline, intersectRings, isInsideOutline, subtractRings, type Ring } from '../../geometry';
+import { areaOfRings, flattenOutline, intersectRings, isInsideOutline, lengthOfLine, subtractRings, type Ring } from '../../geometry';
 import { holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
 import type { Mm } from '../../units';
 import type { MotifShape } from '../measureMotif';
@@ -58,6 +58,7 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 		half,
 		openArea,
 		tips: shape.tips,
+		edge: lengthOfRings(rings),
 		lost: Math.max(0, shape.openArea * scale * scale - openArea),
 		byHand: spec.byHand ?? false,
 		touches: part.hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && overlaps(seen, footprint) ? [at] : []))
@@ -103,11 +104,16 @@ export function layShape(spec: ShapePlace, part: Part, face: MeasuredFace): Laid
 		half: 'none',
 		openArea,
 		tips: 1,
+		edge: lengthOfRings(rings),
 		lost: Math.max(0, areaOfRings(spec.rings) - openArea),
 		byHand: false,
 		/** Paint goes on under a knob. */
 		touches: []
 	};
+}
+
+function lengthOfRings(rings: readonly Ring[]): Mm {
+	return rings.reduce((sum, points) => sum + lengthOfLine({ points, closed: true }), 0);
 }
 
 /** From the motif's own mm to those of the part: about its centre, mirrored first, then turned. */

@@ -42,6 +42,8 @@ export interface LaidItem {
 	readonly openArea: Mm2;
 	/** Share of its openings that lies towards its tips, away from its heart. */
 	readonly tips: number;
+	/** Length of their outlines: what tape or a pen goes along. */
+	readonly edge: Mm;
 	/** What was cut off. */
 	readonly lost: Mm2;
 	readonly byHand: boolean;

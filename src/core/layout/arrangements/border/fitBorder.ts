@@ -11,11 +11,13 @@ export interface BorderWish {
 	readonly motif: Mm;
 	readonly scale: { readonly least: number; readonly most: number; readonly wish: number };
 	readonly gap: { readonly least: Mm; readonly most: Mm; readonly wish: Mm };
+	/** Sizes that exist, where the scale is not free. */
+	readonly sizes?: readonly number[];
 	/** Counts that are pinned, by the order of sides of different length. */
 	readonly pinned?: readonly (number | null)[];
 }
 
-export type BorderBy = 'scale-wish' | 'scale-least' | 'scale-most' | 'gap-wish' | 'gap-least' | 'gap-most' | 'alike' | 'balance';
+export type BorderBy = 'size' | 'scale-wish' | 'scale-least' | 'scale-most' | 'gap-wish' | 'gap-least' | 'gap-most' | 'alike' | 'balance';
 
 export interface BorderFit {
 	readonly scale: number;
@@ -135,7 +137,7 @@ function roots(a: number, b: number, c: number): number[] {
 
 function countsOf(free: Free, at: number, wish: BorderWish): number[] {
 	const pinned = wish.pinned?.[at];
-	if (pinned != null) return [pinned];
+	if (pinned !== undefined && pinned !== null) return [pinned];
 	const { scale, gap, motif } = wish;
 	const long = Math.max(...[scale.least, scale.most].map((s) => free.a + free.b * s + free.c * s * s));
 	const short = Math.min(...[scale.least, scale.most].map((s) => free.a + free.b * s + free.c * s * s));
@@ -164,6 +166,7 @@ function byCounts(frees: readonly Free[], wish: BorderWish): BorderFit[] {
 function candidatesFor(frees: readonly Free[], counts: readonly number[], wish: BorderWish): Candidate[] {
 	const { scale, gap, motif } = wish;
 	const at = (by: BorderBy) => (s: number) => ({ scale: s, by });
+	if (wish.sizes) return wish.sizes.map(at('size'));
 	const sides = frees.flatMap((free, i) => [
 		...scalesForGap(free, counts[i]!, gap.wish, wish).map(at('gap-wish')),
 		...scalesForGap(free, counts[i]!, gap.least, wish).map(at('gap-least')),
@@ -193,6 +196,14 @@ function scalesAlike([p, q]: readonly Free[], [n, k]: readonly number[], wish: B
 
 /** Sides of three lengths and more: at every scale that one of them asks for, each takes the count whose gap is nearest to the wish. */
 function byScale(frees: readonly Free[], wish: BorderWish): BorderFit[] {
+	const at = (candidate: Candidate) =>
+		judge(
+			frees,
+			frees.map((free, i) => nearestCount(free, i, candidate.scale, wish)),
+			candidate,
+			wish
+		) ?? [];
+	if (wish.sizes) return wish.sizes.flatMap((scale) => at({ scale, by: 'size' }));
 	const scales: Candidate[] = [
 		{ scale: wish.scale.wish, by: 'scale-wish' },
 		{ scale: wish.scale.least, by: 'scale-least' },
@@ -205,10 +216,7 @@ function byScale(frees: readonly Free[], wish: BorderWish): BorderFit[] {
 			)
 		)
 	];
-	return scales.flatMap((candidate) => {
-		const counts = frees.map((free, i) => nearestCount(free, i, candidate.scale, wish));
-		return judge(frees, counts, candidate, wish) ?? [];
-	});
+	return scales.flatMap(at);
 }
 
 function nearestCount(free: Free, at: number, scale: number, wish: BorderWish): number {

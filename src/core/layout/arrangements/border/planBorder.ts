@@ -116,6 +116,7 @@ function wishFor(border: Border, outline: Outline, context: ArrangementContext):
 		corner,
 		motif: strip.motif.width,
 		scale: border.scale,
+		...(strip.motif.sizes === undefined ? {} : { sizes: strip.motif.sizes }),
 		gap: { ...border.gap, wish: border.gap.wish ?? (border.gap.least + border.gap.most) / 2 },
 		pinned: [border.pinned.across, border.pinned.down]
 	};
@@ -226,6 +227,7 @@ function bisector(into: number, out: number): { readonly x: number; readonly y: 
 }
 
 const BY: Readonly<Record<BorderBy, string>> = {
+	size: 'a size that exists',
 	'scale-wish': 'the size you wished',
 	'scale-least': 'as small as you allow',
 	'scale-most': 'as large as it may be',

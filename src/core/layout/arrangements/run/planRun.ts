@@ -78,6 +78,7 @@ function wishForPart(run: Run, motif: Motif, part: Part, ratio = 1, tallest: Mm 
 		margin: run.margin,
 		motif: motif.width,
 		scale: { least: run.scale.least * ratio, most, wish: Math.min(run.scale.wish * ratio, most) },
+		...(motif.sizes === undefined ? {} : { sizes: motif.sizes.filter((size) => size <= most + 1e-9) }),
 		gap: { least: run.gap.least, most: run.gap.most, wish: run.gap.wish ?? (run.gap.least + run.gap.most) / 2 },
 		middle: run.middle,
 		obstacles: obstaclesOn(part, run, motif),

@@ -1,0 +1,100 @@
+import { contours } from 'd3-contour';
+import { areaOfRing, simplifyRing, type Ring } from '../geometry';
+import type { Motif } from '../layout';
+import type { Issue, Mm } from '../units';
+
+export interface Silhouette {
+	readonly width: number;
+	readonly height: number;
+	/** Four bytes a pixel. */
+	readonly pixels: Uint8ClampedArray;
+}
+
+export interface TraceWish {
+	/** How dark a pixel has to be to be an opening, 0 to 1. */
+	readonly threshold: number;
+	/** Radius of what is smoothed away, px. */
+	readonly smooth: number;
+	/** Of the motif, mm; its height follows from the picture. */
+	readonly width: Mm;
+	/** The light parts are the openings. */
+	readonly inverted: boolean;
+}
+
+export type Traced = { readonly ok: true; readonly motif: Motif } | { readonly ok: false; readonly issues: readonly Issue[] };
+
+/** Specks smaller than this are dust, mm2; and chords stray from the traced line by at most so much, mm. */
+const DUST = 1;
+const STRAY: Mm = 0.06;
+const MOST_POINTS = 12_000;
+const LONGEST = 95_000;
+
+/**
+ * Traces the dark (or the light) parts of a picture into the openings of a motif: lightness over white paper, smoothed, its contour at the
+ * threshold between pixels, dust left out. Blank pictures and ones with too much in them end in an issue. Source: methods 6.
+ */
+export function traceSilhouette({ width, height, pixels }: Silhouette, wish: TraceWish, id: string, name: string): Traced {
+	const dark = smoothed(darknessOf(pixels, wish.inverted), width, height, Math.round(wish.smooth));
+	/** A margin of nothing, so that what reaches the edge is closed. */
+	const [w, h] = [width + 2, height + 2];
+	const padded = new Float64Array(w * h);
+	for (let y = 0; y < height; y++) padded.set(dark.subarray(y * width, (y + 1) * width), (y + 1) * w + 1);
+	const [contour] = contours().size([w, h]).thresholds([wish.threshold])(padded as unknown as number[]);
+	const scale = wish.width / width;
+	const rings = (contour?.coordinates ?? [])
+		.flat()
+		.map((points): Ring =>
+			simplifyRing(
+				points.slice(0, -1).flatMap((point) => [(point[0]! - 1) * scale, (point[1]! - 1) * scale]),
+				STRAY
+			)
+		)
+		.filter((ring) => ring.length >= 6 && areaOfRing(ring) >= DUST);
+	if (rings.length === 0) return fail('silhouette.empty');
+	const size = { width: wish.width, height: height * scale };
+	const open = rings.reduce((sum, ring) => sum + areaOfRing(ring), 0);
+	if (rings.length === 1 && open > 0.995 * size.width * size.height) return fail('silhouette.full');
+	const d = rings.map((ring) => `M${ring.map((value) => Math.round(value * 100) / 100).join(' ')}Z`).join('');
+	if (rings.reduce((sum, ring) => sum + ring.length / 2, 0) > MOST_POINTS || d.length > LONGEST) return fail('silhouette.busy');
+	return { ok: true, motif: { id, name, ...size, paths: [{ d, rule: 'evenodd' }] } };
+}
+
+function fail(code: string): Traced {
+	return { ok: false, issues: [{ code, path: '' }] };
+}
+
+/** 0 white to 1 black, as it looks on white paper. */
+function darknessOf(pixels: Uint8ClampedArray, inverted: boolean): Float64Array {
+	const dark = new Float64Array(pixels.length / 4);
+	for (let i = 0; i < dark.length; i++) {
+		const [r, g, b, a] = [pixels[4 * i]!, pixels[4 * i + 1]!, pixels[4 * i + 2]!, pixels[4 * i + 3]! / 255];
+		const value = (1 - (0.2126 * r + 0.7152 * g + 0.0722 * b) / 255) * a;
+		dark[i] = inverted ? a - value : value;
+	}
+	return dark;
+}
+
+/** Two passes of a box across and down: near enough to a soft brush. */
+function smoothed(values: Float64Array, width: number, height: number, radius: number): Float64Array {
+	if (radius < 1) return values;
+	let now = values;
+	for (let pass = 0; pass < 2; pass++) {
+		now = boxed(now, width, height, radius, 1, width);
+		now = boxed(now, height, width, radius, width, 1);
+	}
+	return now;
+}
+
+function boxed(from: Float64Array, length: number, lines: number, radius: number, step: number, line: number): Float64Array {
+	const to = new Float64Array(from.length);
+	for (let k = 0; k < lines; k++) {
+		const start = k * line;
+		let sum = 0;
+		for (let i = -radius; i < length + radius; i++) {
+			if (i + radius < length) sum += from[start + (i + radius) * step] ?? 0;
+			if (i - radius - 1 >= 0) sum -= from[start + (i - radius - 1) * step]!;
+			if (i >= 0 && i < length) to[start + i * step] = sum / (2 * radius + 1);
+		}
+	}
+	return to;
+}

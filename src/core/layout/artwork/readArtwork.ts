@@ -1,0 +1,209 @@
+import { areaOfRing, boundsOfRings, growRings, isInRings, nearestOnSegment, type Ring, type RingBounds } from '../../geometry';
+import type { Mm, Mm2 } from '../../units';
+import type { MotifShape } from '../measureMotif';
+import type { Motif } from '../motif';
+
+export interface Artwork {
+	/** Share of its frame that takes paint. */
+	readonly openShare: number;
+	/** Thinnest opening and thinnest bridge at scale 1, mm: `Infinity` where it has none. */
+	readonly opening: Thinnest;
+	readonly bridge: Thinnest;
+	/** Solid parts inside an opening: they fall out of a cut sheet. */
+	readonly islands: readonly Island[];
+}
+
+export interface Thinnest {
+	readonly width: Mm;
+	/** About where, in the motif's own mm. */
+	readonly at: { readonly x: Mm; readonly y: Mm } | null;
+}
+
+export interface Island {
+	readonly ring: Ring;
+	readonly area: Mm2;
+	/** From its first to its last point, mm. */
+	readonly length: Mm;
+}
+
+/** An opening with the solid parts in it. */
+interface Component {
+	readonly outer: Ring;
+	readonly holes: readonly Ring[];
+	readonly box: RingBounds;
+}
+
+/** A component is offset at most so often to each side: each halves what is not known. Source: methods 16. */
+const OFFSETS = 10;
+const NONE: Thinnest = { width: Infinity, at: null };
+
+/**
+ * What a sheet can do with a motif, at scale 1 (mm). The thinnest opening is twice the least inward offset at which an opening disappears, splits or changes its
+ * holes; the thinnest bridge the least distance between two openings, or twice the least outward offset at which one meets itself: the frame is left out. Points
+ * that taper are told apart (`findTips`). Source: methods 6.
+ */
+export function readArtwork({ rings }: Pick<MotifShape, 'rings'>, motif: Pick<Motif, 'width' | 'height'>): Artwork {
+	const components = componentsOf(rings);
+	const area = rings.reduce((sum, ring) => sum + signedArea(ring), 0);
+	return {
+		openShare: Math.abs(area) / (motif.width * motif.height),
+		opening: components.reduce<Thinnest>((best, one) => thinnerOpening(one, best), NONE),
+		bridge: components.reduce<Thinnest>((best, one) => thinnerNeck(one, best), nearestOpenings(components)),
+		islands: components.flatMap(({ holes }) => holes.map((ring) => ({ ring, area: areaOfRing(ring), length: lengthOfShape(ring) })))
+	};
+}
+
+/** Openings as `uniteShapes` gives them: outer rings one way round, holes the other, each hole with the ring that is nearest round it. */
+function componentsOf(rings: readonly Ring[]): Component[] {
+	const largest = rings.reduce<Ring | null>((best, ring) => (best === null || areaOfRing(ring) > areaOfRing(best) ? ring : best), null);
+	if (largest === null) return [];
+	const way = Math.sign(signedArea(largest));
+	const outers = rings.filter((ring) => Math.sign(signedArea(ring)) === way).sort((a, b) => areaOfRing(a) - areaOfRing(b));
+	const holes = new Map<Ring, Ring[]>(outers.map((outer) => [outer, []]));
+	for (const ring of rings) {
+		if (Math.sign(signedArea(ring)) === way) continue;
+		const around = outers.find((outer) => areaOfRing(outer) > areaOfRing(ring) && isInRings(ring[0]!, ring[1]!, [outer]));
+		if (around) holes.get(around)!.push(ring);
+	}
+	return outers.map((outer) => ({ outer, holes: holes.get(outer)!, box: boundsOfRings([outer]) }));
+}
+
+/** The thinnest of an opening, where it is thinner than what is known: one offset tells that it is not. */
+function thinnerOpening({ outer, holes }: Component, best: Thinnest): Thinnest {
+	const own = [outer, ...holes];
+	const holds = (by: Mm) => {
+		const left = growRings(own, -by);
+		return left.length === own.length && left.filter((ring) => signedArea(ring) * signedArea(outer) > 0).length === 1;
+	};
+	/** No circle in a shape is wider than one of its area. */
+	const area = areaOfRing(outer) - holes.reduce((sum, hole) => sum + areaOfRing(hole), 0);
+	const widest = 2.02 * Math.sqrt(area / Math.PI);
+	const most = Math.min(best.width, widest);
+	if (widest > most && holds(most / 2)) return best;
+	const [low, high] = halve(0, most / 2, (by) => !holds(by), OFFSETS - 1);
+	/** What is left just before it breaks is thinnest about its own middle. */
+	const last = growRings(own, -low);
+	return { width: low + high, at: middleOf(last.length > 0 ? last.flat() : outer) };
+}
+
+/** Where an opening comes near to itself, as the two ends of a ring do. */
+function thinnerNeck({ outer, holes, box }: Component, best: Thinnest): Thinnest {
+	const meets = (by: Mm) => growRings([outer, ...holes], by).length > 1 + holes.length;
+	const most = Math.min(best.width / 2, Math.hypot(box.right - box.left, box.bottom - box.top) / 2);
+	/** Further out than half of what is between its arms they have met and closed again: the search goes down from the limit. */
+	const first = [1, 0.5, 0.25, 0.125].map((share) => share * most).find(meets);
+	if (first === undefined) return best;
+	const [low, high] = halve(0, first, meets, OFFSETS - 4);
+	const grown = growRings([outer, ...holes], high);
+	const own = grown.filter((ring) => signedArea(ring) * signedArea(outer) < 0).sort((a, b) => areaOfRing(a) - areaOfRing(b))[0];
+	return { width: low + high, at: middleOf(own ?? outer) };
+}
+
+/** Between the last offset at which something is not so, and the first at which it is. */
+function halve(from: Mm, to: Mm, isSo: (by: Mm) => boolean, times: number): readonly [Mm, Mm] {
+	let [low, high] = [from, to];
+	for (let i = 0; i < times; i++) {
+		const middle = (low + high) / 2;
+		if (isSo(middle)) high = middle;
+		else low = middle;
+	}
+	return [low, high];
+}
+
+/** The least distance between two openings that do not touch: exact. What lies in a hole of another counts too. */
+function nearestOpenings(components: readonly Component[]): Thinnest {
+	let best = NONE;
+	for (const [i, one] of components.entries())
+		for (const other of components.slice(i + 1)) {
+			if (boxesApart(one.box, other.box) >= best.width) continue;
+			for (const [from, to] of [
+				[one, other],
+				[other, one]
+			] as const)
+				best = nearest(from.outer, [to.outer, ...to.holes], best);
+		}
+	return best;
+}
+
+function boxesApart(a: RingBounds, b: RingBounds): Mm {
+	return Math.hypot(Math.max(0, a.left - b.right, b.left - a.right), Math.max(0, a.top - b.bottom, b.top - a.bottom));
+}
+
+function nearest(points: Ring, lines: readonly Ring[], known: Thinnest): Thinnest {
+	let best = known;
+	for (let i = 0; i < points.length; i += 2) {
+		const [x, y] = [points[i]!, points[i + 1]!];
+		for (const ring of lines)
+			for (let j = 0, k = ring.length - 2; j < ring.length; k = j, j += 2) {
+				const to = nearestOnSegment(x, y, ring[k]!, ring[k + 1]!, ring[j]!, ring[j + 1]!);
+				const width = Math.hypot(to.x - x, to.y - y);
+				if (width < best.width) best = { width, at: { x: (x + to.x) / 2, y: (y + to.y) / 2 } };
+			}
+	}
+	return best;
+}
+
+export interface Tip {
+	/** How much of it is lost where nothing narrower than the limit is cut, mm. */
+	readonly lost: Mm;
+	readonly at: { readonly x: Mm; readonly y: Mm };
+}
+
+/** Points of openings that taper away: what an opening and a closing by the limit (mm, at scale 1) take off, longer than the limit itself. Source: methods 6. */
+export function findTips(rings: readonly Ring[], limit: Mm): Tip[] {
+	return componentsOf(rings).flatMap(({ outer, holes }): Tip[] => {
+		const own = [outer, ...holes];
+		const core = growRings(own, -limit / 2);
+		if (core.length === 0) return [];
+		const kept = growRings(core, limit / 2 + 0.01);
+		const tips: Tip[] = [];
+		let tip: Tip | null = null;
+		/** Round the outline, stretches that are not kept. */
+		for (let i = 0; i < outer.length; i += 2) {
+			const [x, y] = [outer[i]!, outer[i + 1]!];
+			if (isInRings(x, y, kept)) {
+				if (tip !== null && tip.lost > limit) tips.push(tip);
+				tip = null;
+				continue;
+			}
+			const lost = distanceTo(x, y, kept);
+			if (tip === null || lost > tip.lost) tip = { lost, at: { x, y } };
+		}
+		if (tip !== null && tip.lost > limit) tips.push(tip);
+		return tips;
+	});
+}
+
+function distanceTo(x: Mm, y: Mm, rings: readonly Ring[]): Mm {
+	let least = Infinity;
+	for (const ring of rings) for (let i = 0; i < ring.length; i += 2) least = Math.min(least, Math.hypot(ring[i]! - x, ring[i + 1]! - y));
+	return least;
+}
+
+/** The scale below which an opening clogs or a bridge tears, for these limits (mm). Source: methods 6. */
+export function leastScale({ opening, bridge }: Artwork, limits: { readonly opening: Mm; readonly bridge: Mm }): number {
+	return Math.max(limits.opening / opening.width, limits.bridge / bridge.width);
+}
+
+/** What paint and a bridge need at least, mm. Source: methods 6. */
+export const PAINT_LIMITS = { opening: 1, bridge: 1.5 };
+
+function middleOf(points: Ring): { x: Mm; y: Mm } {
+	const n = points.length / 2;
+	let [x, y] = [0, 0];
+	for (let i = 0; i < points.length; i += 2) [x, y] = [x + points[i]!, y + points[i + 1]!];
+	return { x: x / n, y: y / n };
+}
+
+function lengthOfShape(ring: Ring): Mm {
+	let longest = 0;
+	for (let i = 0; i < ring.length; i += 2)
+		for (let j = i + 2; j < ring.length; j += 2) longest = Math.max(longest, Math.hypot(ring[j]! - ring[i]!, ring[j + 1]! - ring[i + 1]!));
+	return longest;
+}
+
+function signedArea(ring: Ring): number {
+	let twice = 0;
+	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) twice += ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!;
+	return twice / 2;
+}

@@ -1,0 +1,82 @@
+import {
+	findTips,
+	leastScale,
+	PAINT_LIMITS,
+	proposeBridges,
+	readArtwork,
+	type ArrangementPlan,
+	type Layout,
+	type Motif,
+	type MotifInUse
+} from '../layout';
+import type { Issue } from '../units';
+import type { MotifFigures } from './types';
+
+const KNOWN = new WeakMap<Motif, MotifFigures>();
+
+/** What a sheet can do with each motif; worked out once for a motif. Source: methods 6. */
+export function readMotifs(motifs: ReadonlyMap<string, MotifInUse>): MotifFigures[] {
+	return [...motifs.values()].map(({ motif, shape }) => {
+		const known = KNOWN.get(motif);
+		if (known) return known;
+		const artwork = readArtwork(shape, motif);
+		const figures: MotifFigures = {
+			motif: motif.id,
+			artwork,
+			bridges: proposeBridges(shape.rings, artwork.islands),
+			tips: findTips(shape.rings, PAINT_LIMITS.opening),
+			leastScale: leastScale(artwork, PAINT_LIMITS)
+		};
+		KNOWN.set(motif, figures);
+		return figures;
+	});
+}
+
+/** A motif is not cut before this is told: too small for its finest parts, not a size that exists, mirrored or upside down where it must not be, islands that fall out. */
+export function hintsOfMotifs(
+	{ motifs, arrangements }: Layout,
+	laid: readonly ArrangementPlan[],
+	figures: readonly MotifFigures[]
+): Issue[] {
+	return laid.flatMap(({ arrangement: id, items }) => {
+		const path = `layout.arrangements[${arrangements.findIndex((one) => one.id === id)}]`;
+		return motifs.flatMap((motif) => {
+			const own = items.filter((item) => item.motif === motif.id);
+			const figure = figures.find((one) => one.motif === motif.id);
+			return own.length === 0 || !figure ? [] : hintsOfOne(motif, own, figure, path);
+		});
+	});
+}
+
+const EPS = 1e-6;
+const HALF_TURN = 100;
+
+function hintsOfOne(motif: Motif, items: ArrangementPlan['items'], { artwork, leastScale: least }: MotifFigures, path: string): Issue[] {
+	const scale = Math.min(...items.map((item) => item.scale));
+	const values = { name: motif.name };
+	const hints: Issue[] = [];
+	if (scale < least - EPS) {
+		const opening = artwork.opening.width * scale;
+		const clogs = opening < PAINT_LIMITS.opening - EPS;
+		hints.push({
+			code: clogs ? 'motif.clogs' : 'motif.tears',
+			path: `${path}.motif`,
+			values: {
+				...values,
+				width: clogs ? opening : artwork.bridge.width * scale,
+				needs: clogs ? PAINT_LIMITS.opening : PAINT_LIMITS.bridge,
+				scale: Number(least.toFixed(2))
+			}
+		});
+	}
+	if (artwork.islands.length > 0)
+		hints.push({ code: 'motif.islands', path: `${path}.motif`, values: { ...values, count: artwork.islands.length } });
+	const { sizes, mirror, up } = motif;
+	const off = sizes === undefined ? [] : items.filter((item) => !sizes.some((size) => Math.abs(size - item.scale) < 5e-3));
+	if (off.length > 0)
+		hints.push({ code: 'motif.no-size', path: `${path}.motif`, values: { ...values, count: off.length, sizes: sizes!.join(', ') } });
+	if (mirror === false && items.some((item) => item.mirrored)) hints.push({ code: 'motif.mirrored', path: `${path}.motif`, values });
+	const hung = up === true ? items.filter(({ turn }) => Math.abs(((((turn + 180) % 360) + 360) % 360) - 180) > HALF_TURN).length : 0;
+	if (hung > 0) hints.push({ code: 'motif.upside-down', path: `${path}.motif`, values: { ...values, count: hung } });
+	return hints;
+}
