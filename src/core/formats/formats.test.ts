@@ -4,7 +4,7 @@ import { measureMotif } from '../layout';
 import { describeProjectSchema, type Project } from '../project';
 import { readMotifSvg, readProject, readProjectText, wordIssue } from './index';
 
-const text = readFileSync('demo/sail-loft-chest.json', 'utf8');
+const text = readFileSync('tests/fixtures/reed-chest.json', 'utf8');
 const demo = () => JSON.parse(text) as Project & Record<string, unknown>;
 const faultsOf = (value: unknown) => {
 	const read = readProject(value);

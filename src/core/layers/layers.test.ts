@@ -11,7 +11,7 @@ function read(name: string): Project {
 	if (!file.ok) throw new Error(JSON.stringify(file.issues));
 	return { ...file.project, workshop: { temperature: 20, humidity: 50 } };
 }
-const demo = read('sail-loft-chest');
+const demo = read('../tests/fixtures/reed-chest');
 const withCoats = (project: Project, coats: readonly Coat[]): Project => ({ ...project, finish: { ...project.finish, coats: [...coats] } });
 const without = (project: Project, ...ids: string[]) =>
 	withCoats(

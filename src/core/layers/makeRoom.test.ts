@@ -7,7 +7,7 @@ import { gatherMaterials } from '../materials';
 import { measurePiece } from '../piece';
 import { applyRemedy, newBase, remediesForGap, stackLayers, verdictOf } from './index';
 
-const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
+const read = readProjectText(readFileSync('tests/fixtures/reed-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
 /** The same chest with its second gap read as so many mm (and its plinth taking up the rest). */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import project from '../../../demo/sail-loft-chest.json';
+import project from '../../../tests/fixtures/reed-chest.json';
 import { type Project } from '../project';
 import { readProject } from '../formats';
 import { planProject } from '../plan';

@@ -7,7 +7,7 @@ import { newWax, type Coat } from '../layers';
 import { planProject } from '../plan';
 import { setCoat, type Project } from '../project';
 
-const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
+const read = readProjectText(readFileSync('tests/fixtures/reed-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
 const quantitiesOf = (...coats: Coat[]) => planProject({ ...demo, finish: { coats, decisions: [] } }).quantities;

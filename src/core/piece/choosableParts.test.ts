@@ -1,4 +1,4 @@
-import chest from '../../../demo/sail-loft-chest.json';
+import chest from '../../../tests/fixtures/reed-chest.json';
 import { readProject } from '../formats';
 import { measurePiece, choosableParts, partsInFrame } from './index';
 import { describe, expect, it } from 'vitest';

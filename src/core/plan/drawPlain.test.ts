@@ -1,4 +1,4 @@
-import chest from '../../../demo/sail-loft-chest.json';
+import chest from '../../../tests/fixtures/reed-chest.json';
 import { readProject } from '../formats';
 import { GROUNDS } from '../piece';
 import { drawPlain } from './drawPlain';

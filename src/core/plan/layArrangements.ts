@@ -22,7 +22,7 @@ export function createArrangementsPlanner() {
 }
 
 export function summarizeArrangement(
-	{ arrangement: id, groups, items, taping = [] }: ArrangementPlan,
+	{ arrangement: id, groups, items, taping = [], notes = [] }: ArrangementPlan,
 	layout: Project['layout'],
 	motifs: ReadonlyMap<string, MotifInUse>
 ): ArrangementSummary {
@@ -37,16 +37,25 @@ export function summarizeArrangement(
 		openArea: sum(items.map(({ openArea }) => openArea)),
 		lost: sum(items.map(({ lost }) => lost)),
 		groups,
-		taping
+		taping,
+		notes
 	};
 }
 
-/** Each arrangement on each part by itself, from the middle outwards: what is left over then falls where it shows least. Rows of a field from the top down. */
-export function listItems(laid: readonly ArrangementPlan[], { units }: Project): ItemRow[] {
+/**
+ * Each arrangement on each part by itself. A row is laid from the middle outwards, fields row by row from the top down so: what is left over falls
+ * where it shows least. What lies all over a part is laid from the top down, and away from the hand that works, so that no wet print is leaned on. Source: craft 6 and 7.
+ */
+export function listItems(laid: readonly ArrangementPlan[], { units, workshop, layout }: Project): ItemRow[] {
 	const orders = new Map<object, number>();
-	for (const { items } of laid)
+	for (const { arrangement: id, items } of laid)
 		for (const part of new Set(items.map((item) => item.part))) {
 			const here = items.filter((item) => item.part === part);
+			const arrangement = layout.arrangements.find((one) => one.id === id);
+			if (arrangement && kindOfArrangement(arrangement).spreads) {
+				orderByHand(here, workshop.hand ?? 'right').forEach((item, i) => orders.set(item, i + 1));
+				continue;
+			}
 			const xs = here.map(({ centre }) => centre.x);
 			const middle = (Math.min(...xs) + Math.max(...xs)) / 2;
 			const rowOf = ({ place, centre }: ItemRow | (typeof here)[0]) => (place.includes(',') ? centre.y : 0);
@@ -65,4 +74,12 @@ export function listItems(laid: readonly ArrangementPlan[], { units }: Project):
 				order: orders.get(item)!
 			};
 		});
+}
+
+/** From the top down in bands as high as what lies there; within a band away from the hand: for the right one from left to right, so that it never crosses what is wet. */
+function orderByHand(items: ArrangementPlan['items'], hand: 'left' | 'right'): ArrangementPlan['items'] {
+	const tall = Math.max(1, ...items.map(({ height }) => height)) / 2;
+	const bandOf = ({ centre }: (typeof items)[number]) => Math.floor(centre.y / tall);
+	const way = hand === 'right' ? 1 : -1;
+	return [...items].sort((a, b) => bandOf(a) - bandOf(b) || way * (a.centre.x - b.centre.x) || a.centre.y - b.centre.y);
 }

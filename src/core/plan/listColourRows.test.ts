@@ -1,4 +1,4 @@
-import file from '../../../demo/sail-loft-chest.json';
+import file from '../../../tests/fixtures/reed-chest.json';
 import { expect, it } from 'vitest';
 import { readProject } from '../formats';
 import { listTools } from '../materials';

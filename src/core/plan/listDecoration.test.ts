@@ -1,5 +1,5 @@
 import chart from '../../../demo/chart-cabinet.json';
-import chest from '../../../demo/sail-loft-chest.json';
+import chest from '../../../tests/fixtures/reed-chest.json';
 import { readProject } from '../formats';
 import { addZone, type Project } from '../project';
 import { partsToBegin } from '../layout';
@@ -23,7 +23,8 @@ describe('the schedule of what lies on the piece', () => {
 		]);
 		expect(listed(cabinet).map(({ number, where, steps }) => [number, where, steps])).toEqual([
 			[1, 'every panel', [7]],
-			[2, expect.stringMatching(/every (panel|door)/), [8]]
+			[2, expect.stringMatching(/every (panel|door)/), [8]],
+			[3, 'every door', [9]]
 		]);
 	});
 	it('says what is worth a look about it, and that no coat brings it', () => {

@@ -1,5 +1,5 @@
 import cabinet from '../../../demo/chart-cabinet.json';
-import chest from '../../../demo/sail-loft-chest.json';
+import chest from '../../../tests/fixtures/reed-chest.json';
 import { readProject } from '../formats';
 import { newProject } from '../project';
 import { STARTERS } from '../piece';

@@ -6,7 +6,7 @@ import { readProjectText } from '../formats';
 import { describeSheets, planFile, writePlan } from '../sheets';
 import { createPlanner, listSurfaces, nameSurface, planProject, type Plan } from './index';
 
-const text = readFileSync('demo/sail-loft-chest.json', 'utf8');
+const text = readFileSync('tests/fixtures/reed-chest.json', 'utf8');
 const read = readProjectText(text);
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;

@@ -71,6 +71,8 @@ export interface ArrangementSummary {
 	readonly groups: readonly ChoiceGroup[];
 	/** How it is taped, part by part. */
 	readonly taping: readonly Taping[];
+	/** What a painter sets it out by, part by part, in words. */
+	readonly notes: readonly { readonly part: string; readonly text: string }[];
 }
 
 /** At scale 1, mm. */

@@ -6,7 +6,7 @@ import { newFiller, type Coat } from '../layers';
 import { planProject, sourceOfScene } from '../plan';
 import { createRenderer, describeScene, renderOnce, type Picture } from './index';
 
-const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
+const read = readProjectText(readFileSync('tests/fixtures/reed-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
 const sceneOf = (project: Project) => describeScene(sourceOfScene(project, planProject(project)));

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import demo from '../../../demo/sail-loft-chest.json';
+import demo from '../../../tests/fixtures/reed-chest.json';
 import { changeDrawers, type Project } from './index';
 import { readProject } from '../formats';
 

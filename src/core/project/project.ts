@@ -23,6 +23,7 @@ export const ProjectSchema = z.strictObject({
 			.boolean()
 			.optional()
 			.meta({ description: 'Whether the simulated measuring device and colour reader are offered, for practice.' }),
+		hand: z.enum(['left', 'right']).optional().meta({ description: 'The hand that works; right where nothing is said.' }),
 		tapes: z
 			.array(z.number().min(1).max(100))
 			.min(1)

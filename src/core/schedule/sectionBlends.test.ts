@@ -6,7 +6,7 @@ import type { Coat } from '../layers';
 import type { Zone } from '../layout';
 import { createPlanner } from '../plan';
 
-const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
+const read = readProjectText(readFileSync('tests/fixtures/reed-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
 /** One for all: zones that stay as they are are not laid again. */

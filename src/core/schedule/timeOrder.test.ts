@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import file from '../../../demo/sail-loft-chest.json';
+import file from '../../../tests/fixtures/reed-chest.json';
 import { readProject } from '../formats';
 import { newBase, newClear, newPrime, newSand, newWax, type Coat } from '../layers';
 import { planProject, sumOrder } from '../plan';

@@ -102,7 +102,7 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Number
 			weight: 0.1,
 			ink: 'faint'
 		});
-	for (const row of rows) items.push(...drawPlacement(row, part, scale));
+	items.push(...drawPlacements(rows, part, scale));
 	for (const { footprint } of part.hardware) {
 		const [x, y] = at(footprint.x + footprint.width / 2, footprint.y + footprint.height / 2);
 		items.push({
@@ -138,18 +138,40 @@ function drawing(project: Project, plan: Plan, part: Part, rows: readonly Number
 	return items;
 }
 
-function drawPlacement(row: NumberedRow, part: Part, scale: number): PageItem[] {
-	const rings = row.rings.map((ring) => ring.map((value, i) => (i % 2 === 0 ? LEFT : DRAWING_TOP) + value * scale));
-	const x = LEFT + row.centre.x * scale;
-	/** Below its motif, but not below the part. */
-	const y = row.above
-		? DRAWING_TOP + Math.max(0, row.top) * scale - 5.2
-		: DRAWING_TOP + Math.min(row.top + row.height, part.height) * scale;
-	return [
-		{ kind: 'rings', rings, fill: '#ddd6c8', weight: 0.12, ink: 'soft' },
-		{ kind: 'circle', x, y: y + 2.6, radius: 2.2, weight: 0.2, ink: 'ember', fill: '#ffffff' },
-		{ kind: 'text', x, y: y + 3.5, text: row.label, size: 2.6, ink: 'ember', anchor: 'middle', bold: true }
-	];
+/** Half the room that a number takes, mm. */
+const NUMBER: Mm = 2.3;
+
+/** Every motif with its number beside it: below it, or above where it is of a second arrangement; else wherever there is room by it. One that finds none stands in the table alone. */
+function drawPlacements(rows: readonly NumberedRow[], part: Part, scale: number): PageItem[] {
+	const motifs = rows.map(({ rings }): PageItem => ({
+		kind: 'rings',
+		rings: rings.map((ring) => ring.map((value, i) => (i % 2 === 0 ? LEFT : DRAWING_TOP) + value * scale)),
+		fill: '#ddd6c8',
+		weight: 0.12,
+		ink: 'soft'
+	}));
+	const taken: { readonly x: Mm; readonly y: Mm }[] = [];
+	const numbers = rows.flatMap((row): PageItem[] => {
+		const spot = spotsBy(row, part, scale).find(({ x, y }) =>
+			taken.every((other) => Math.abs(other.x - x) > 2 * NUMBER * 1.35 || Math.abs(other.y - y) > 2 * NUMBER)
+		);
+		if (!spot) return [];
+		taken.push(spot);
+		return [
+			{ kind: 'circle', ...spot, radius: 2.2, weight: 0.2, ink: 'ember', fill: '#ffffff' },
+			{ kind: 'text', x: spot.x, y: spot.y + 0.9, text: row.label, size: 2.6, ink: 'ember', anchor: 'middle', bold: true }
+		];
+	});
+	return [...motifs, ...numbers];
+}
+
+/** Where a number may stand, the best first; below its motif, but not below the part. */
+function spotsBy(row: NumberedRow, part: Part, scale: number): { readonly x: Mm; readonly y: Mm }[] {
+	const [x, y] = [LEFT + row.centre.x * scale, DRAWING_TOP + row.centre.y * scale];
+	const above = { x, y: DRAWING_TOP + Math.max(0, row.top) * scale - 2.6 };
+	const below = { x, y: DRAWING_TOP + Math.min(row.top + row.height, part.height) * scale + 2.6 };
+	const aside = (row.width * scale) / 2 + NUMBER;
+	return [...(row.above ? [above, below] : [below, above]), { x, y }, { x: x + aside, y }, { x: x - aside, y }];
 }
 
 /** The true outline, with what lies in it. */
@@ -165,10 +187,9 @@ function outlineOf(part: Part, at: (x: Mm, y: Mm) => readonly [Mm, Mm], scale: n
 
 /** What each zone is on this part, in lines that fit the page. */
 function zoneNotes(project: Project, plan: Plan, part: Part, width: Mm): string[] {
-	return project.layout.zones
-		.map((zone) => wordZone(project, plan, zone, part.id))
-		.filter((text) => text !== '')
-		.flatMap((text) => wrapText(text, width - 2 * PAGE_MARGIN, NOTE_SIZE));
+	const zones = project.layout.zones.map((zone) => wordZone(project, plan, zone, part.id));
+	const arrangements = plan.arrangements.flatMap(({ notes }) => notes.filter((note) => note.part === part.id).map(({ text }) => text));
+	return [...zones, ...arrangements].filter((text) => text !== '').flatMap((text) => wrapText(text, width - 2 * PAGE_MARGIN, NOTE_SIZE));
 }
 
 function remarkOf({ half, byHand, turn, mirrored, cutBy }: NumberedRow): string {
@@ -179,7 +200,7 @@ function remarkOf({ half, byHand, turn, mirrored, cutBy }: NumberedRow): string 
 		half === 'none' && cutBy.length > 0 ? 'cut' : '',
 		byHand ? 'by hand' : ''
 	].filter(Boolean);
-	return said.length > 0 ? ` (${said.join(', ')})` : '';
+	return said.join(', ');
 }
 
 const COLUMNS = [
@@ -205,10 +226,21 @@ function table(project: Project, rows: readonly NumberedRow[], top: Mm, width: M
 		const motif = project.layout.motifs.find((other) => other.id === row.motif)!;
 		const remark = remarkOf(row);
 		const leftEdge = row.half === 'left' ? 'masked at its centre' : row.tape.left;
-		const cells = [row.label, `${motif.name}${remark}`, leftEdge, row.tape.top, row.tape.centreFromLeft, row.tape.centreFromTop];
-		cells.forEach((text, c) =>
-			items.push({ kind: 'text', x: x(c), y, text, size: 3.6, ink: c === 0 ? 'ember' : 'ink', bold: c === 0 || c === 2 || c === 3 })
-		);
+		const cells = [row.label, motif.name, leftEdge, row.tape.top, row.tape.centreFromLeft, row.tape.centreFromTop];
+		cells.forEach((text, c) => {
+			/** What is to be said of a motif stands small below its name. */
+			const up = c === 1 && remark !== '' ? 1.3 : 0;
+			items.push({
+				kind: 'text',
+				x: x(c),
+				y: y - up,
+				text,
+				size: 3.6 - up / 2,
+				ink: c === 0 ? 'ember' : 'ink',
+				bold: c === 0 || c === 2 || c === 3
+			});
+		});
+		if (remark !== '') items.push({ kind: 'text', x: x(1), y: y + 0.9, text: remark, size: 2, ink: 'soft' });
 		items.push({ kind: 'line', x1: PAGE_MARGIN, y1: y + 1.6, x2: width - PAGE_MARGIN, y2: y + 1.6, weight: 0.1, ink: 'faint' });
 	});
 	return items;

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { addArrangement, addZone, newProject, ZONE_STARTERS, type Project } from '../project';
 import { readProjectText } from '../formats';
-import type { Motif, Zone } from '../layout';
+import { ARRANGEMENTS, type Arrangement, type Motif, type Zone } from '../layout';
 import { STARTERS } from '../piece';
 import { planProject } from '../plan';
 import { wrapText } from './flowLines';
@@ -15,7 +15,7 @@ const load = (name: string): Project => {
 	return read.project;
 };
 const DEMOS = ['sail-loft-chest', 'chart-cabinet', 'ferry-table', 'net-box'] as const;
-const chest = load('sail-loft-chest');
+const chest = load('../tests/fixtures/reed-chest');
 const flag: Motif = {
 	id: 'flag',
 	name: 'Flag',
@@ -91,7 +91,8 @@ it.each(STARTERS.map(({ id }) => id))('%s, with a zone and each kind of arrangem
 		}
 	};
 	project = addZone(project, ['night-tide', 'gull']).project;
-	for (const kind of ['run', 'single', 'grid'] as const) project = addArrangement(project, flag, kind).project;
+	for (const [kind, { of }] of Object.entries(ARRANGEMENTS))
+		project = addArrangement(project, of === 'motif' ? flag : null, kind as Arrangement['kind']).project;
 	const all = [first];
 	project = {
 		...project,
@@ -106,6 +107,7 @@ it.each(STARTERS.map(({ id }) => id))('%s, with a zone and each kind of arrangem
 	const pages = describeSheets(project, plan, 'a4');
 	const name = plan.faces[0]!.name;
 	expect(pages.map(({ title }) => title)).toContain(name);
+	expect(pages.map(({ title }) => title)).toContain('Tape');
 	for (const page of pages) expectTidy(page);
 	/** Numbers run within one arrangement: each has a letter. */
 	const texts = pages
@@ -262,3 +264,40 @@ it('tells in the order what to wait for and what can hurt, and buys what the jar
 	const estuary = planProject(chest).quantities.jars.find(({ colour }) => colour === 'estuary')!;
 	expect(shopping).toContain(`buy ${estuary.toBuy} of 250 ml`);
 });
+
+it('the tape page tells every edge from the edge of its part, the order of laying and the metres', () => {
+	const taped = addArrangement(newSized(900, 300), null, 'stripes', ['front']).project;
+	const project = {
+		...taped,
+		layout: {
+			...taped.layout,
+			arrangements: taped.layout.arrangements.map((one) => ({ ...one, widths: [36], gap: 36, middle: 'stripe' }) as Arrangement)
+		}
+	};
+	const said = pagesOf(project)
+		.filter(({ title }) => title === 'Tape')
+		.flatMap(textsOf)
+		.map(({ text }) => text)
+		.join(' ');
+	/** The worked example: 900 across, tape of 36, 25 bands and nothing left. Of them 12 are masks and 13 spacers, each 300 long and 60 more. */
+	expect(said).toContain('Edges of paint, from its left edge; tapes run upright: 36 mm · 72 mm · 108 mm');
+	expect(said).toContain(
+		'Lay, in this order: 1. spacer 432 mm to 468 mm (36 mm); 2. mask 396 mm to 432 mm (36 mm); 3. mask 468 mm to 504 mm (36 mm)'
+	);
+	expect(said).toContain('9.0 m of 36 mm');
+});
+
+/** A bare board of a size. */
+function newSized(width: number, height: number): Project {
+	const begun = newProject('', 'mm', null, 'free-board');
+	const faces = begun.piece.faces.map((face) => ({
+		...face,
+		id: 'front',
+		outline: { shape: 'rectangle' as const },
+		width: String(width),
+		height: String(height),
+		parts: [],
+		chain: []
+	}));
+	return { ...begun, piece: { ...begun.piece, faces, seams: [] } };
+}

@@ -7,7 +7,7 @@ import type { Run } from '../layout';
 import { planProject } from '../plan';
 import { describeSheets, PAPERS, writePdf, type Page } from './index';
 
-const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
+const read = readProjectText(readFileSync('tests/fixtures/reed-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
 const font = (weight: number) =>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import file from '../../../../demo/sail-loft-chest.json';
+import file from '../../../../tests/fixtures/reed-chest.json';
 import { readProject } from '../../formats';
 import { planProject } from '../../plan';
 import { type Project } from '../../project';

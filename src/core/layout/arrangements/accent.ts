@@ -44,6 +44,7 @@ export const accent: ArrangementKind<Accent> = {
 	word: 'Accent behind hardware',
 	short: 'accent',
 	of: 'motif',
+	spreads: false,
 	start: ({ id, name, motif, parts, scale }) => ({
 		kind: 'accent',
 		id,

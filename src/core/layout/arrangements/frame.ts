@@ -34,6 +34,7 @@ export const frame: ArrangementKind<Frame> = {
 	word: 'Frame of lines',
 	short: 'frame',
 	of: 'tape',
+	spreads: false,
 	start: ({ id, name, parts, shortest }) => ({
 		kind: 'frame',
 		id,

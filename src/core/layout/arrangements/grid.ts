@@ -40,6 +40,7 @@ export const grid: ArrangementKind<Grid> = {
 	word: 'All-over field',
 	short: 'field',
 	of: 'motif',
+	spreads: false,
 	start: ({ id, name, motif, parts, scale }) => ({
 		kind: 'grid',
 		id,

@@ -66,6 +66,7 @@ export const harlequin: ArrangementKind<Harlequin> = {
 	word: 'Harlequin',
 	short: 'harlequin',
 	of: 'tape',
+	spreads: true,
 	start: ({ id, name, parts, shortest }) => ({
 		kind: 'harlequin',
 		id,

@@ -33,6 +33,7 @@ export const line: ArrangementKind<Line> = {
 	word: 'Line along an edge',
 	short: 'line',
 	of: 'tape',
+	spreads: false,
 	start: ({ id, name, parts, shortest }) => ({
 		kind: 'line',
 		id,

@@ -51,6 +51,7 @@ export const scatter: ArrangementKind<Scatter> = {
 	word: 'Scatter',
 	short: 'scatter',
 	of: 'motif',
+	spreads: true,
 	start: ({ id, name, motif, parts, scale }) => ({
 		kind: 'scatter',
 		id,

@@ -38,6 +38,7 @@ export const single: ArrangementKind<Single> = {
 	word: 'Single motif',
 	short: 'alone',
 	of: 'motif',
+	spreads: false,
 	start: ({ id, name, motif, parts, scale }) => ({
 		kind: 'single',
 		id,

@@ -108,6 +108,8 @@ export interface ArrangementPlan {
 	/** Never a block. */
 	readonly hints: readonly Issue[];
 	readonly taping?: readonly Taping[];
+	/** What a painter sets it out by, where figures of each item alone would not do; for its part, in words. */
+	readonly notes?: readonly { readonly part: string; readonly text: string }[];
 }
 
 export interface MotifInUse {
@@ -150,6 +152,8 @@ export interface ArrangementKind<A> {
 	readonly short: string;
 	/** Whether it is made of tape, or of a motif. */
 	readonly of: 'motif' | 'tape';
+	/** It lies all over a part, or round it, and is laid from the top down; else from the middle outwards. */
+	readonly spreads: boolean;
 	readonly start: (beginning: Beginning) => A;
 	/** Ids of the motifs that it needs. */
 	readonly motifs: (arrangement: A) => readonly string[];

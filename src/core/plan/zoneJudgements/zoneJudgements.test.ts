@@ -8,7 +8,7 @@ import { createPlanner } from '../planProject';
 import type { Plan } from '../types';
 import type { ZoneFinding } from './types';
 
-const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
+const read = readProjectText(readFileSync('tests/fixtures/reed-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
 

@@ -7,7 +7,7 @@ import { keepColour, listColours } from './colours';
 import { addMotif, idOfFile, listMotifs } from './motifs';
 import { addPiece, findPiece, findStep, findSteps, listPieces, removePiece, savePiece } from './pieces';
 
-const demo = JSON.parse(await readFile('demo/sail-loft-chest.json', 'utf8'));
+const demo = JSON.parse(await readFile('tests/fixtures/reed-chest.json', 'utf8'));
 const renamed = (name: string) => ({ ...demo, piece: { ...demo.piece, name } });
 
 describe('pieces', () => {

@@ -1,4 +1,4 @@
-import demo from '../../../../demo/sail-loft-chest.json';
+import demo from '../../../../tests/fixtures/reed-chest.json';
 import { readProject } from '$core/formats';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
 import { render, screen } from '@testing-library/svelte';

@@ -25,7 +25,12 @@
 	);
 	/** Some lie by their count alone: nothing moves them by hand. */
 	const canMove = $derived(arrangement.kind !== 'border' && moveItemEdge(arrangement, row, { left: row.left + 10 }) !== arrangement);
-	const meant = $derived((arrangement.kind === 'run' && arrangement.hardware !== 'avoid' && !row.byHand) || arrangement.kind === 'single');
+	const meant = $derived(
+		(arrangement.kind === 'run' && arrangement.hardware !== 'avoid' && !row.byHand) ||
+			arrangement.kind === 'single' ||
+			arrangement.kind === 'accent' ||
+			arrangement.kind === 'border'
+	);
 </script>
 
 <section class="border border-ember bg-white p-3" aria-label="The motif that is picked">

@@ -1,5 +1,5 @@
 import { pickByKeys } from '$lib/ui/testing';
-import demo from '../../../../demo/sail-loft-chest.json';
+import demo from '../../../../tests/fixtures/reed-chest.json';
 import { readProject } from '$core/formats';
 import { PATTERNS, type PatternId } from '$core/layout';
 import { contextOf, PieceState } from '$lib/ui/piece-state';

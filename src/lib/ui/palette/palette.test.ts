@@ -1,5 +1,5 @@
 import { pickByKeys } from '$lib/ui/testing';
-import demo from '../../../../demo/sail-loft-chest.json';
+import demo from '../../../../tests/fixtures/reed-chest.json';
 import { readProject } from '$core/formats';
 import { convertHexToLab, convertLabToHex, differColours } from '$core/colour';
 import { contextOf, PieceState } from '$lib/ui/piece-state';

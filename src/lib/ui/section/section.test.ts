@@ -1,4 +1,4 @@
-import demo from '../../../../demo/sail-loft-chest.json';
+import demo from '../../../../tests/fixtures/reed-chest.json';
 import { readProject } from '$core/formats';
 import type { Coat } from '$core/layers';
 import { planProject } from '$core/plan';

@@ -11,6 +11,7 @@ export const border: ArrangementKind<Border> = {
 	word: 'Border',
 	short: 'border',
 	of: 'motif',
+	spreads: true,
 	start: ({ id, name, motif, parts, shortest }) => {
 		const wish = toScale((SHARE * shortest) / motif!.height);
 		return {

@@ -11,6 +11,7 @@ export const run: ArrangementKind<Run> = {
 	word: 'Row',
 	short: 'row',
 	of: 'motif',
+	spreads: false,
 	start: ({ id, name, motif, parts, scale }) => ({
 		kind: 'run',
 		id,

@@ -7,6 +7,7 @@ export const stripes: ArrangementKind<Stripes> = {
 	word: 'Stripes',
 	short: 'stripes',
 	of: 'tape',
+	spreads: false,
 	start: ({ id, name, parts, shortest }) => ({
 		kind: 'stripes',
 		id,
