@@ -103,6 +103,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'run.looks-large': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; up to 67 % leaves it room to breathe.`,
 	'run.looks-small': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; under 20 % it is lost from a distance.`,
 	'run.over-edge': (v) => `${v['count']} of the motifs go over the edge of ${v['part']}.`,
+	'run.in-gap': (v) =>
+		`${v['count']} of the motifs lie${Number(v['count']) === 1 ? 's' : ''} across a gap; up to ${v['share']} % of one falls into it.`,
 	'run.on-knob': (v) => `${v['count']} of the motifs stand on a knob or pull. Take another fit, leave them out, or let the row run over.`,
 	'run.off-knob': (v) => `${v['count']} of the knobs have no motif centred on them. Widen the scale or the gap, or choose free ends.`,
 	'colour.circle': (v) => `"${v['id']}" is mixed of itself. Take it out of its parts, or out of theirs.`,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, NameSchema } from '../../units';
+import { formatLength, IdSchema, NameSchema } from '../../units';
 import { type MeasuredFace, type Part } from '../../piece';
 import type { Issue, Mm } from '../../units';
 import { partsOf } from '../partsOf';
@@ -8,7 +8,8 @@ import { layItem } from './layItem';
 import { motifIn } from './motifIn';
 import { toScale } from './scales';
 import { isSpotOf, SpotSchema } from './spot';
-import type { ArrangementContext, ArrangementKind, LaidItem } from './types';
+import { rankChoices, takeChoice } from './choose';
+import type { ArrangementContext, ArrangementKind, Choice, ChoiceGroup, LaidItem } from './types';
 
 const GapSchema = z.number().min(-1000).max(10_000);
 
@@ -56,7 +57,17 @@ export const grid: ArrangementKind<Grid> = {
 		leftOut: []
 	}),
 	motifs: ({ motif }) => [motif],
-	take: (arrangement) => arrangement,
+	take: (arrangement, _group, pick: string) => {
+		const [across, down, gapAcross, gapDown] = pick.split(' ').map(Number);
+		if (gapDown === undefined) return arrangement;
+		return {
+			...arrangement,
+			gap: { across: gapAcross!, down: gapDown },
+			middle: across! % 2 === 1 && down! % 2 === 1 ? ('motif' as const) : ('gap' as const),
+			offset: { x: across! % 2 === down! % 2 ? 0 : arrangement.offset.x, y: 0 },
+			edge: 'whole' as const
+		};
+	},
 	createPlanner: () => (arrangement, context) => {
 		const { path, piece } = context;
 		const { motif } = motifIn(context, arrangement.motif);
@@ -75,7 +86,7 @@ export const grid: ArrangementKind<Grid> = {
 				context
 			)
 		);
-		return { ...nothing, items, issues: [], hints: hintsOf(items, parts, path) };
+		return { ...nothing, groups: waysOf(arrangement, parts, items.length, context), items, issues: [], hints: hintsOf(items, parts, path) };
 	},
 	moveItem: (arrangement, item, centre) => ({
 		...arrangement,
@@ -83,6 +94,52 @@ export const grid: ArrangementKind<Grid> = {
 	}),
 	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
 };
+
+/**
+ * As it is; and with the gaps opened or closed so that whole motifs end on all four edges of the least part, so many across and down, both odd or both even, so
+ * that the middle is a motif or a gap both ways: cost = |change of gap|/motif, both ways. Source: methods 3.
+ */
+function waysOf(arrangement: Grid, parts: readonly Part[], laid: number, context: ArrangementContext): ChoiceGroup[] {
+	const least = [...parts].sort((a, b) => a.width * a.height - b.width * b.height)[0];
+	if (!least || arrangement.shift !== 'square') return [];
+	const { motif } = motifIn(context, arrangement.motif);
+	const { scale, gap } = arrangement;
+	const write = (mm: Mm) => formatLength(mm, context.unit, 0.1).text;
+	const ways = (size: Mm, own: Mm, wish: Mm) => {
+		const near = Math.round((size + wish) / (own + wish));
+		return [near - 1, near, near + 1]
+			.filter((count) => count >= 2)
+			.map((count) => ({ count, gap: (size - count * own) / (count - 1) }))
+			.filter((one) => one.gap > -own / 2);
+	};
+	const found = ways(least.width, motif.width * scale, gap.across).flatMap((across) =>
+		ways(least.height, motif.height * scale, gap.down)
+			.filter((down) => down.count % 2 === across.count % 2)
+			.map((down): Choice<string> => {
+				const terms = {
+					across: Math.abs(across.gap - gap.across) / motif.width,
+					down: Math.abs(down.gap - gap.down) / motif.height
+				};
+				return {
+					pick: `${across.count} ${down.count} ${across.gap.toFixed(4)} ${down.gap.toFixed(4)}`,
+					cost: terms.across + terms.down,
+					terms,
+					title: `${across.count} by ${down.count}, all whole`,
+					reason: `gaps ${write(across.gap)} across and ${write(down.gap)} down; they end on the edges of ${least.name}`,
+					warning: Math.min(across.gap, down.gap) < -1e-6 ? 'motifs overlap' : null
+				};
+			})
+	);
+	const same = (pick: string) => {
+		const [, , across, down] = pick.split(' ').map(Number);
+		return arrangement.edge === 'whole' && Math.abs(across! - gap.across) < 1e-3 && Math.abs(down! - gap.down) < 1e-3;
+	};
+	const taken = found.find(({ pick }) => same(pick));
+	const own: Choice<string>[] = taken
+		? []
+		: [{ pick: 'own', cost: 0, terms: {}, title: `${laid} motifs`, reason: 'as you set them', warning: null }];
+	return [takeChoice({ id: 'common', parts: parts.map(({ id }) => id), choices: rankChoices([...own, ...found]) }, taken?.pick ?? 'own')];
+}
 
 function stepsOf({ scale, gap }: Grid, motif: { readonly width: Mm; readonly height: Mm }): readonly [across: Mm, down: Mm] {
 	return [motif.width * scale + gap.across, motif.height * scale + gap.down];

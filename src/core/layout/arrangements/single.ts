@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, NameSchema } from '../../units';
+import { formatLength, IdSchema, NameSchema } from '../../units';
 import { type Part } from '../../piece';
 import type { Issue } from '../../units';
 import { partsOf } from '../partsOf';
@@ -8,7 +8,8 @@ import { layItem } from './layItem';
 import { motifIn } from './motifIn';
 import { LARGEST_SCALE, LEAST_SCALE, toScale } from './scales';
 import { isSpotOf, placeFromMiddle, SpotSchema } from './spot';
-import type { ArrangementContext, ArrangementKind, LaidItem } from './types';
+import { rankChoices, takeChoice } from './choose';
+import type { ArrangementContext, ArrangementKind, Choice, ChoiceGroup, LaidItem } from './types';
 
 const OffsetSchema = z.number().min(-100_000).max(100_000);
 
@@ -53,11 +54,17 @@ export const single: ArrangementKind<Single> = {
 		leftOut: []
 	}),
 	motifs: ({ motif }) => [motif],
-	take: (arrangement) => arrangement,
+	take: (arrangement, _group, pick) => ({ ...arrangement, scale: toScale(Number(pick)) }),
 	createPlanner: () => (arrangement, context) => {
 		const parts = partsOf(arrangement.parts, context.piece);
 		const items = parts.flatMap((part) => itemsOn(part, arrangement, context));
-		return { arrangement: arrangement.id, groups: [], items, issues: [], hints: hintsOf(arrangement, items, parts, context) };
+		return {
+			arrangement: arrangement.id,
+			groups: sizesOf(arrangement, parts, context),
+			items,
+			issues: [],
+			hints: hintsOf(arrangement, items, parts, context)
+		};
 	},
 	moveItem: (arrangement, item, centre) => ({
 		...arrangement,
@@ -75,6 +82,41 @@ export function turnSingle(one: Single, degrees: number, step = 1): Single {
 /** So many times as large, to a hundredth, within what a motif may be. */
 export function scaleSingle(one: Single, times: number): Single {
 	return { ...one, scale: toScale(one.scale * times) };
+}
+
+/** Of the shorter side of the least part: the suggested sizes, and what leaves a tenth clear on each side. Source: methods 3 (suggested size). */
+const SHARES = [
+	{ share: 1 / 2, reason: 'half of the front, as most begin' },
+	{ share: 2 / 3, reason: 'two thirds: as large as is suggested' },
+	{ share: 4 / 5, reason: 'as large as leaves a tenth clear on each side' },
+	{ share: 1 / 3, reason: 'a third: quiet' },
+	{ share: 1 / 5, reason: 'a fifth: as small as is suggested' }
+];
+
+/** As it is, the sizes that exist, and those that are suggested for the least of its parts: cost = 2 |ln(s/s of half the front)|. */
+function sizesOf({ scale, motif: id }: Single, parts: readonly Part[], context: ArrangementContext): ChoiceGroup[] {
+	if (parts.length === 0) return [];
+	const { motif } = motifIn(context, id);
+	const longest = Math.max(motif.width, motif.height);
+	const shortest = Math.min(...parts.map(({ width, height }) => Math.min(width, height)));
+	const write = (mm: number) => formatLength(mm, context.unit).text;
+	const at = (size: number, reason: string): Choice<string> => {
+		const terms = { scale: 2 * Math.abs(Math.log((size * longest) / (shortest / 2))) };
+		return {
+			pick: size.toFixed(2),
+			cost: terms.scale,
+			terms,
+			title: `At ${size.toFixed(2)}: ${write(size * motif.width)} by ${write(size * motif.height)}`,
+			reason,
+			warning: size * longest > shortest + 1e-6 ? 'larger than the front' : null
+		};
+	};
+	const sizes =
+		motif.sizes?.map((size) => at(size, 'a size that exists')) ??
+		SHARES.map(({ share, reason }) => at(toScale((share * shortest) / longest), reason));
+	const own = sizes.some(({ pick }) => pick === scale.toFixed(2)) ? sizes : [...sizes, at(scale, 'as you set it')];
+	const choices = rankChoices(own);
+	return [takeChoice({ id: 'common', parts: parts.map((part) => part.id), choices }, scale.toFixed(2))];
 }
 
 function itemsOn(

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { leaveOutMotif, type Run } from '$core/layout';
-	import { Fold, LengthField, NumberField, Pick, RadioRow } from '$lib/ui/controls';
+	import { Fold, LengthField, NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
 	import GapField from './GapField.svelte';
@@ -17,6 +17,29 @@
 	const KNOBS = { avoid: 'clear of knobs', centre: 'a motif on each knob', over: 'over the knobs' } as const;
 	const ENDS = { whole: 'whole motifs', half: 'half motifs', free: 'free ends' } as const;
 	const said = $derived(`${KNOBS[run.hardware]}, ${ENDS[run.ends]}`);
+
+	const LINES: Readonly<Record<Run['line']['from'], string>> = {
+		middle: 'level, in the middle',
+		top: 'level, from the top',
+		bottom: 'level, from the bottom',
+		centre: 'upright, down the centre',
+		left: 'upright, from the left',
+		right: 'upright, from the right',
+		edge: 'along the outline'
+	};
+	const lines = (Object.keys(LINES) as Run['line']['from'][]).map((value) => ({ value, text: LINES[value] }));
+	/** So far from an edge to begin with, mm. */
+	const AWAY = 60;
+	function setLine(from: Run['line']['from']): void {
+		const distance = 'distance' in run.line ? run.line.distance : AWAY;
+		set((draft) => {
+			draft.line =
+				from === 'edge' ? { from, side: 'top', distance } : from === 'middle' || from === 'centre' ? { from } : { from, distance };
+		});
+	}
+	const FREE = { count: null, scale: null, gap: null };
+	const pin = (change: Partial<NonNullable<Run['pinned']>>, together = '') =>
+		set((draft) => void (draft.pinned = { ...FREE, ...draft.pinned, ...change }), together && `pin ${together}`);
 
 	function set(change: (draft: Draft<Run>) => void, together = ''): void {
 		piece.setArrangement(
@@ -76,7 +99,40 @@
 		/>
 	</div>
 </Fold>
-<Fold label="Limits of size, gap and place">
+<Fold label="The line it runs on" says={LINES[run.line.from]}>
+	<div class="mt-2 grid grid-cols-2 gap-2 pb-2">
+		<Pick label="Row" value={run.line.from} options={lines} onchange={setLine} />
+		{#if run.line.from === 'edge'}<Pick
+				label="Along its"
+				value={run.line.side}
+				options={(['top', 'right', 'bottom', 'left'] as const).map((side) => ({ value: side, text: side }))}
+				onchange={(side) => set((draft) => void (draft.line.from === 'edge' && (draft.line.side = side)))}
+			/>{/if}
+		{#if 'distance' in run.line}<LengthField
+				label={run.line.from === 'edge' ? 'In from the edge' : `From the ${run.line.from} to its line`}
+				value={run.line.distance}
+				{unit}
+				min={0}
+				onchange={(distance) => set((draft) => void ('distance' in draft.line && (draft.line.distance = distance)), 'line')}
+			/>{/if}
+	</div>
+	{#if ['middle', 'top', 'bottom'].includes(run.line.from)}
+		<RadioRow
+			label="Across several fronts"
+			value={run.over ?? 'each'}
+			options={[
+				{ value: 'each', text: 'afresh on each' },
+				{ value: 'through', text: 'on behind the gaps' },
+				{ value: 'round', text: 'round the corners' }
+			]}
+			onchange={(over) => set((draft) => void (draft.over = over))}
+		/>
+	{/if}
+</Fold>
+<Fold
+	label="Limits of size and gap, and what is pinned"
+	says={run.pinned && Object.values(run.pinned).some((one) => one !== null) ? 'pinned' : ''}
+>
 	<div class="mt-2 grid grid-cols-3 gap-2">
 		{#each [['least', 'Scale, least'], ['wish', 'wished'], ['most', 'most']] as const as [key, text] (key)}
 			<NumberField
@@ -108,21 +164,24 @@
 			min={0}
 			onchange={(clearance) => set((draft) => void (draft.clearance = clearance), 'clearance')}
 		/>
-		<Pick
-			label="Row"
-			value={run.line.from}
-			options={[
-				{ value: 'middle', text: 'in the middle' },
-				{ value: 'top', text: 'from the top' }
-			]}
-			onchange={(from) => set((draft) => void (draft.line = from === 'middle' ? { from } : { from, distance: 60 }))}
+		<NumberField
+			label="So many"
+			whole
+			value={run.pinned?.count ?? 0}
+			min={0}
+			max={400}
+			note="0: as fits best"
+			onchange={(count) => pin({ count: count === 0 ? null : count }, 'count')}
 		/>
-		{#if run.line.from === 'top'}<LengthField
-				label="Top to its line"
-				value={run.line.distance}
-				{unit}
-				min={0}
-				onchange={(distance) => set((draft) => void (draft.line = { from: 'top', distance }), 'line')}
-			/>{/if}
+		<Tick
+			label="At just the scale wished"
+			checked={typeof run.pinned?.scale === 'number'}
+			onchange={(on) => pin({ scale: on ? run.scale.wish : null })}
+		/>
+		<Tick
+			label="At just the gap wished"
+			checked={typeof run.pinned?.gap === 'number'}
+			onchange={(on) => pin({ gap: on ? (run.gap.wish ?? (run.gap.least + run.gap.most) / 2) : null })}
+		/>
 	</div>
 </Fold>

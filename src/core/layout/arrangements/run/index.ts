@@ -40,10 +40,10 @@ export const run: ArrangementKind<Run> = {
 			readonly piece: Pick<MeasuredPiece, 'faces'>;
 			readonly fits: ReturnType<typeof fitRunOnFronts>;
 		} | null = null;
-		const fit: typeof fitRunOnFronts = (now, motif, piece) => {
+		const fit: typeof fitRunOnFronts = (now, motif, piece, seams) => {
 			const key = fitKeyOf(now);
 			if (kept?.key !== key || kept.motif !== motif || kept.piece !== piece)
-				kept = { key, motif, piece, fits: fitRunOnFronts(now, motif, piece) };
+				kept = { key, motif, piece, fits: fitRunOnFronts(now, motif, piece, seams) };
 			return kept.fits;
 		};
 		return (arrangement, context) => planRun(arrangement, context, fit);

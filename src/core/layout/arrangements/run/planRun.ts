@@ -1,4 +1,4 @@
-import type { MeasuredPiece, Part } from '../../../piece';
+import type { MeasuredPiece, Part, Seam } from '../../../piece';
 import type { Issue, Mm } from '../../../units';
 import { partsOf } from '../../partsOf';
 import type { Motif } from '../../motif';
@@ -8,7 +8,8 @@ import { motifIn } from '../motifIn';
 import type { ArrangementContext, ArrangementPlan, LaidItem } from '../types';
 import type { EndsId, Pick as PickedFit, Run } from './schema';
 import { fitRunToLength } from './fitRunToLength';
-import type { FittedChoice, Obstacle, RunFit, RunGroup, RunWish } from './types';
+import { motifAlong, obstaclesOn, placeOnRow, rowsOf, type RowOnPart, type RunRow } from './rows';
+import type { FittedChoice, RunFit, RunGroup, RunWish } from './types';
 import { wordChoice } from './wordChoice';
 
 /** A painter is shown at least this many ways where there are any. */
@@ -29,18 +30,20 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 	const issues: Issue[] = [];
 	if (run.scale.least > run.scale.most) issues.push({ code: 'run.scale-range', path: `${path}.scale` });
 	if (run.gap.least > run.gap.most) issues.push({ code: 'run.gap-range', path: `${path}.gap` });
-	const least = leastOf(parts);
+	const rows = rowsOf(run, parts, piece, context.seams);
+	const least = leastOf(rows);
 	if (least === null || issues.length > 0) return { arrangement: run.id, groups: [], items: [], issues, hints: [] };
 
-	const groups = fit(run, motif, piece).map((group) => takeChoice(group, run, unit));
-	const tooTall = run.scale.least * motif.height > least.height;
+	const groups = fit(run, motif, piece, context.seams).map((group) => takeChoice(group, run, unit));
+	const { across } = motifAlong(least, motif);
+	const tooTall = run.scale.least * across > least.room;
 	for (const group of groups.filter(({ taken }) => taken < 0))
 		issues.push({
 			code: tooTall ? 'run.too-tall' : 'run.no-fit',
 			path: tooTall ? `${path}.scale` : path,
-			values: { parts: group.parts.length, front: least.name, most: least.height / motif.height, length: least.width - 2 * run.margin }
+			values: { parts: group.parts.length, front: least.on[0]!.part.name, most: least.room / across, length: least.length - 2 * run.margin }
 		});
-	const items = groups.flatMap((group) => placeGroup(group, run, context, parts));
+	const items = groups.flatMap((group) => placeGroup(group, run, context, rows));
 	for (const [i, moved] of run.moved.entries())
 		if (!items.some((item) => item.byHand && isSpotOf(moved, item)))
 			issues.push({ code: 'run.moved-gone', path: `${path}.moved[${i}]`, values: { part: moved.part, typed: moved.place } });
@@ -49,86 +52,95 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 		groups,
 		items,
 		issues,
-		hints: [...hintsOfHardware(run, groups, items, path), ...hintsFor(items, parts, path)]
+		hints: [
+			...hintsOfHardware(run, groups, items, path),
+			...hintsFor(
+				items,
+				parts,
+				path,
+				rows.some(({ on }) => on.length > 1)
+			),
+			...hintsOfGaps(items, rows, path)
+		]
 	};
 }
 
 type OpenGroup = Omit<RunGroup, 'taken' | 'choices'> & { readonly choices: readonly FittedChoice[] };
 
 /** The ranked fits of a run, for each group of fronts that shares its choice. Looks at nothing that was picked, moved or left out. */
-export function fitRunOnFronts(run: Run, motif: Motif, piece: Pick<MeasuredPiece, 'faces'>): OpenGroup[] {
-	const parts = partsOf(run.parts, piece);
-	const least = leastOf(parts);
+export function fitRunOnFronts(run: Run, motif: Motif, piece: Pick<MeasuredPiece, 'faces'>, seams: readonly Seam[] = []): OpenGroup[] {
+	const rows = rowsOf(run, partsOf(run.parts, piece), piece, seams);
+	const least = leastOf(rows);
 	if (least === null) return [];
 	return run.sizing === 'common'
-		? [commonGroup(run, motif, parts, least)]
-		: parts.map((part) => ownGroup(run, motif, part, part.height / least.height));
+		? [commonGroup(run, motif, rows, least)]
+		: rows.map((row) => ownGroup(run, motif, row, row.room / least.room));
 }
 
 /** All that `fitRunOnFronts` looks at in a run: while this is the same, so are the fits. */
-export function fitKeyOf({ parts, ends, middle, margin, scale, gap, hardware, clearance, sizing, line }: Run): string {
-	return JSON.stringify([parts, ends, middle, margin, scale, gap, hardware, clearance, sizing, line]);
+export function fitKeyOf({ parts, ends, middle, margin, scale, gap, hardware, clearance, sizing, line, over, pinned }: Run): string {
+	return JSON.stringify([parts, ends, middle, margin, scale, gap, hardware, clearance, sizing, line, over, pinned]);
 }
 
-/** What a run may be on one front. `ratio` scales the wished sizes. */
-function wishForPart(run: Run, motif: Motif, part: Part, ratio = 1, tallest: Mm = part.height): RunWish {
-	const most = Math.min(run.scale.most * ratio, tallest / motif.height);
+/** What a run may be on one row. `ratio` scales the wished sizes; what is pinned stands. */
+function wishForRow(run: Run, motif: Motif, row: RunRow, ratio = 1, tallest: Mm = row.room): RunWish {
+	const { along, across } = motifAlong(row, motif);
+	const most = Math.min(run.scale.most * ratio, tallest / across);
+	const { scale, gap } = run.pinned ?? { scale: null, gap: null };
 	return {
-		length: part.width,
+		length: row.length,
 		margin: run.margin,
-		motif: motif.width,
-		scale: { least: run.scale.least * ratio, most, wish: Math.min(run.scale.wish * ratio, most) },
+		motif: along,
+		scale:
+			scale === null
+				? { least: run.scale.least * ratio, most, wish: Math.min(run.scale.wish * ratio, most) }
+				: { least: scale * ratio, most: scale * ratio, wish: scale * ratio },
 		...(motif.sizes === undefined ? {} : { sizes: motif.sizes.filter((size) => size <= most + 1e-9) }),
-		gap: { least: run.gap.least, most: run.gap.most, wish: run.gap.wish ?? (run.gap.least + run.gap.most) / 2 },
+		gap:
+			gap === null
+				? { least: run.gap.least, most: run.gap.most, wish: run.gap.wish ?? (run.gap.least + run.gap.most) / 2 }
+				: { least: gap, most: gap, wish: gap },
 		middle: run.middle,
-		obstacles: obstaclesOn(part, run, motif),
+		obstacles: obstaclesOn(row, run, motif),
 		obstacleRule: run.hardware
 	};
 }
 
-function obstaclesOn(part: Part, run: Run, motif: Motif): Obstacle[] {
-	const line = lineOn(part, run);
-	const clearance = run.hardware === 'avoid' ? run.clearance : 0;
-	return part.hardware
-		.filter(({ room }) => run.hardware !== 'avoid' || room === 'clear')
-		.map(({ centre, footprint }) => {
-			const apart = Math.abs(centre.y - line) - footprint.height / 2 - clearance;
-			return {
-				from: footprint.x - clearance,
-				to: footprint.x + footprint.width + clearance,
-				fromScale: Math.max(0, (2 * apart) / motif.height)
-			};
-		});
-}
-
-function commonGroup(run: Run, motif: Motif, parts: readonly Part[], least: Part): OpenGroup {
-	const choices = chooseFits(wishForPart(run, motif, least), run.ends).flatMap((first): FittedChoice[] => {
-		const fits = parts.map((part) => (part === least ? first : fitLike(first, wishForPart(run, motif, part, 1, least.height))));
+function commonGroup(run: Run, motif: Motif, rows: readonly RunRow[], least: RunRow): OpenGroup {
+	const choices = chooseFits(wishForRow(run, motif, least), run).flatMap((first): FittedChoice[] => {
+		const fits = rows.map((row) => (row === least ? first : fitLike(first, wishForRow(run, motif, row, 1, least.room))));
 		if (fits.some((fit) => fit === null)) return [];
 		const cost = fits.reduce((sum, fit) => sum + fit!.cost, 0);
-		return [
-			{ pick: pickOf(first), cost, terms: first.terms, by: first.by, fits: parts.map((part, i) => ({ part: part.id, fit: fits[i]! })) }
-		];
+		return [{ pick: pickOf(first), cost, terms: first.terms, by: first.by, fits: rows.map((row, i) => ({ part: row.id, fit: fits[i]! })) }];
 	});
-	return { id: 'common', parts: parts.map((part) => part.id), choices: choices.sort((a, b) => a.cost - b.cost) };
+	return { id: 'common', parts: partsIn(rows), choices: choices.sort((a, b) => a.cost - b.cost) };
 }
 
-function ownGroup(run: Run, motif: Motif, part: Part, ratio: number): OpenGroup {
-	const choices = chooseFits(wishForPart(run, motif, part, ratio), run.ends).map((fit): FittedChoice => ({
+function partsIn(rows: readonly RunRow[]): string[] {
+	return rows.flatMap(({ on }) => on.map(({ part }) => part.id));
+}
+
+function ownGroup(run: Run, motif: Motif, row: RunRow, ratio: number): OpenGroup {
+	const choices = chooseFits(wishForRow(run, motif, row, ratio), run).map((fit): FittedChoice => ({
 		pick: pickOf(fit),
 		cost: fit.cost,
 		terms: fit.terms,
 		by: fit.by,
-		fits: [{ part: part.id, fit }]
+		fits: [{ part: row.id, fit }]
 	}));
-	return { id: part.id, parts: [part.id], choices };
+	return { id: row.id, parts: partsIn([row]), choices };
 }
 
 /** The wished ends; where they give too few ways, or none that does right by the knobs, the other ends are offered too. */
-function chooseFits(wish: RunWish, ends: EndsId): RunFit[] {
-	const fits = fitRunToLength(wish, ends).slice(0, MOST_CHOICES);
+function chooseFits(wish: RunWish, { ends, pinned }: Pick<Run, 'ends' | 'pinned'>): RunFit[] {
+	const count = pinned?.count ?? null;
+	/** With half motifs at both ends one more place stands than is counted. */
+	const countFor = (id: EndsId) => (count === null ? null : id === 'half' ? Math.max(1, count - 1) : count);
+	const fits = fitRunToLength(wish, ends, countFor(ends)).slice(0, MOST_CHOICES);
 	if (fits.length >= LEAST_CHOICES && fits[0]!.hits === 0) return fits;
-	const others = (['whole', 'half', 'free'] as const).filter((id) => id !== ends).flatMap((id) => fitRunToLength(wish, id).slice(0, 2));
+	const others = (['whole', 'half', 'free'] as const)
+		.filter((id) => id !== ends)
+		.flatMap((id) => fitRunToLength(wish, id, countFor(id)).slice(0, 2));
 	return [...fits, ...others].sort((a, b) => a.cost - b.cost).slice(0, MOST_CHOICES);
 }
 
@@ -155,42 +167,65 @@ function pickOf({ ends, count, by }: RunFit): PickedFit {
 	return { ends, count, by };
 }
 
-function placeGroup(group: RunGroup, run: Run, context: ArrangementContext, parts: readonly Part[]): LaidItem[] {
-	const { motif, shape } = motifIn(context, run.motif);
-	const { piece } = context;
+function placeGroup(group: RunGroup, run: Run, context: ArrangementContext, rows: readonly RunRow[]): LaidItem[] {
 	const choice = group.choices[group.taken];
 	if (!choice) return [];
 	return choice.fits.flatMap(({ part: id, fit }) => {
-		const part = parts.find((other) => other.id === id)!;
-		const face = piece.faces.find((other) => other.id === part.face)!;
+		const row = rows.find((other) => other.id === id)!;
 		return fit.spots.flatMap((spot, index) => {
-			const place = String(placeFromMiddle(index, fit.spots.length));
-			const here = { part: id, place, index };
-			if (run.leftOut.some((other) => isSpotOf(other, here))) return [];
-			const moved = run.moved.find((other) => isSpotOf(other, here));
-			const centre = moved ? { x: moved.x, y: moved.y } : { x: spot.centre, y: lineOn(part, run) };
-			const half = moved ? 'none' : spot.cut;
-			return [
-				layItem(
-					{ arrangement: run.id, place, index, centre, scale: fit.scale, half, byHand: moved !== undefined },
-					motif,
-					shape,
-					part,
-					face
-				)
-			];
+			const reached =
+				row.on.length === 1 ? row.on : row.on.filter(({ from, line }) => spot.to > from + EPS && spot.from < from + line.length - EPS);
+			const items = reached.flatMap((on) => placeSpot(run, context, on, fit, index));
+			return items.length > 1 ? shareLoss(items) : items;
 		});
 	});
 }
 
-/** The row's own line, from the top edge of the front, mm. */
-function lineOn(part: Part, run: Run): Mm {
-	return run.line.from === 'middle' ? part.height / 2 : run.line.distance;
+const EPS: Mm = 1e-6;
+
+function placeSpot(run: Run, context: ArrangementContext, on: RowOnPart, fit: RunFit, index: number): LaidItem[] {
+	const { motif, shape } = motifIn(context, run.motif);
+	const { part } = on;
+	const face = context.piece.faces.find((other) => other.id === part.face)!;
+	const spot = fit.spots[index]!;
+	const place = String(placeFromMiddle(index, fit.spots.length));
+	const here = { part: part.id, place, index };
+	if (run.leftOut.some((other) => isSpotOf(other, here))) return [];
+	const moved = run.moved.find((other) => isSpotOf(other, here));
+	const { x, y, turn } = placeOnRow(on, spot.centre);
+	const centre = moved ? { x: moved.x, y: moved.y } : { x, y };
+	/** Only a level row is cut upright at its ends; others are cut by the edge of their part. */
+	const half = moved || on.line.way !== 'level' ? 'none' : spot.cut;
+	return [
+		layItem(
+			{ arrangement: run.id, place, index, centre, scale: fit.scale, turn, half, byHand: moved !== undefined },
+			motif,
+			shape,
+			part,
+			face
+		)
+	];
 }
 
-/** The front that lets the motif be least: the lowest, then the narrowest. */
-function leastOf(parts: readonly Part[]): Part | null {
-	return [...parts].sort((a, b) => a.height - b.height || a.width - b.width)[0] ?? null;
+/** One motif on two parts: what the one has of it is not lost to the other, only what falls into the gap. */
+function shareLoss(items: readonly LaidItem[]): LaidItem[] {
+	const whole = items[0]!.openArea + items[0]!.lost;
+	const lost = Math.max(0, whole - items.reduce((sum, { openArea }) => sum + openArea, 0));
+	return items.filter(({ rings }) => rings.length > 0).map((item, i) => ({ ...item, lost: i === 0 ? lost : 0 }));
+}
+
+/** The row that lets the motif be least: the lowest, then the shortest. */
+function leastOf(rows: readonly RunRow[]): RunRow | null {
+	return [...rows].sort((a, b) => a.room - b.room || a.length - b.length)[0] ?? null;
+}
+
+/** What of a row that runs on falls into gaps. */
+function hintsOfGaps(items: readonly LaidItem[], rows: readonly RunRow[], path: string): Issue[] {
+	if (rows.every(({ on }) => on.length === 1)) return [];
+	const shared = items.filter(({ lost, openArea }) => lost > 0.005 * (openArea + lost));
+	if (shared.length === 0) return [];
+	const most = Math.max(...shared.map(({ lost, openArea }) => lost / (openArea + lost)));
+	return [{ code: 'run.in-gap', path, values: { count: shared.length, share: Math.max(1, Math.round(100 * most)) } }];
 }
 
 /** Nothing lands on a knob that should be kept clear, and no knob misses its motif, without being said. */
@@ -204,7 +239,7 @@ function hintsOfHardware(run: Run, groups: readonly RunGroup[], items: readonly 
 	return missed > 0 ? [{ code: 'run.off-knob', path, values: { count: missed } }] : [];
 }
 
-function hintsFor(items: readonly LaidItem[], parts: readonly Part[], path: string): Issue[] {
+function hintsFor(items: readonly LaidItem[], parts: readonly Part[], path: string, runsOn: boolean): Issue[] {
 	const hints: Issue[] = [];
 	for (const part of parts) {
 		const first = items.find((item) => item.part === part.id);
@@ -215,7 +250,7 @@ function hintsFor(items: readonly LaidItem[], parts: readonly Part[], path: stri
 		if (tall > SUGGESTED.most) hints.push({ code: 'run.looks-large', path, values });
 		else if (share < SUGGESTED.least) hints.push({ code: 'run.looks-small', path, values });
 		const off = items.filter((item) => item.part === part.id && isOff(item));
-		if (off.length > 0) hints.push({ code: 'run.over-edge', path, values: { part: part.name, count: off.length } });
+		if (off.length > 0 && !runsOn) hints.push({ code: 'run.over-edge', path, values: { part: part.name, count: off.length } });
 	}
 	return hints;
 }

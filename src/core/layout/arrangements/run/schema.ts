@@ -30,10 +30,32 @@ export const RunSchema = z.strictObject({
 	hardware: z.enum(['avoid', 'centre', 'over']),
 	clearance: MmSchema.meta({ description: 'Kept clear around a knob or pull that is avoided, mm.' }),
 	sizing: z.enum(['common', 'each']).meta({ description: 'One scale for all its fronts, or one for each in proportion to its height.' }),
-	line: z.discriminatedUnion('from', [
-		z.strictObject({ from: z.literal('middle') }),
-		z.strictObject({ from: z.literal('top'), distance: MmSchema })
-	]),
+	line: z
+		.discriminatedUnion('from', [
+			z.strictObject({ from: z.literal('middle') }),
+			z.strictObject({ from: z.literal('top'), distance: MmSchema }),
+			z.strictObject({ from: z.literal('bottom'), distance: MmSchema }),
+			z.strictObject({ from: z.literal('centre') }),
+			z.strictObject({ from: z.literal('left'), distance: MmSchema }),
+			z.strictObject({ from: z.literal('right'), distance: MmSchema }),
+			z.strictObject({ from: z.literal('edge'), side: z.enum(['top', 'right', 'bottom', 'left']), distance: MmSchema })
+		])
+		.meta({
+			description:
+				'The line on which it runs: level in the middle, or so far from the top or the bottom; upright down the centre, or so far from a side; or along the outline, its motifs turned with it.'
+		}),
+	over: z.enum(['each', 'through', 'round']).optional().meta({
+		description:
+			'Level rows: each part begun afresh; or on through all parts of a face at one height, behind their gaps; or round the corners of the piece.'
+	}),
+	pinned: z
+		.strictObject({
+			count: z.number().int().min(1).max(400).nullable(),
+			scale: z.number().min(0.05).max(20).nullable(),
+			gap: z.number().min(-1000).max(10_000).nullable()
+		})
+		.optional()
+		.meta({ description: 'Figures that stand; the rest is solved again. null: free.' }),
 	picks: z.record(z.string(), PickSchema).meta({ description: 'By part id, or "common"; without one the best fit is taken.' }),
 	moved: z
 		.array(SpotSchema.extend({ x: z.number(), y: z.number() }))

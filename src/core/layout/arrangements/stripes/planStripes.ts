@@ -9,7 +9,7 @@ import { planTaping } from '../tape/planTaping';
 import type { ArrangementContext, ArrangementPlan, Choice, ChoiceGroup, LaidItem, Taping } from '../types';
 import { fitStripes, layBands, type Band, type StripesFit } from './fitStripes';
 import type { Stripes } from './schema';
-import { across, extentOf, spansOf, type PartOnSpan, type Span } from './spans';
+import { across, extentOf, spansOf, type PartOnSpan, type Span } from '../spans';
 
 type StripesChoice = Choice<string> & { readonly fit: StripesFit };
 

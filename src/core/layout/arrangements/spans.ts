@@ -1,7 +1,6 @@
-import { flattenOutline } from '../../../geometry';
-import type { MeasuredPiece, Part, Seam } from '../../../piece';
-import type { Mm } from '../../../units';
-import type { Stripes } from './schema';
+import { flattenOutline } from '../../geometry';
+import type { MeasuredPiece, Part, Seam } from '../../piece';
+import type { Mm } from '../../units';
 
 /** A part within a length that is counted through: where its first edge lies on it, mm. */
 export interface PartOnSpan {
@@ -42,7 +41,7 @@ export function extentOf(part: Part, angle: number): { readonly from: Mm; readon
 
 /** The lengths that stripes are counted on: parts by themselves, faces as a whole, or faces round the corners of the piece. */
 export function spansOf(
-	{ over, angle }: Stripes,
+	{ over, angle }: { readonly over: 'each' | 'face' | 'round'; readonly angle: number },
 	parts: readonly Part[],
 	piece: Pick<MeasuredPiece, 'faces'>,
 	seams: readonly Seam[]
