@@ -143,6 +143,9 @@ function nearest(points: Ring, lines: readonly Ring[], known: Thinnest): Thinnes
 	return best;
 }
 
+/** Blunt corners lose no more than this, mm: nothing that anybody sees. */
+const BLUNT: Mm = 0.05;
+
 export interface Tip {
 	/** How much of it is lost where nothing narrower than the limit is cut, mm. */
 	readonly lost: Mm;
@@ -155,7 +158,7 @@ export function findTips(rings: readonly Ring[], limit: Mm): Tip[] {
 		const own = [outer, ...holes];
 		const core = growRings(own, -limit / 2);
 		if (core.length === 0) return [];
-		const kept = growRings(core, limit / 2 + 0.01);
+		const kept = growRings(core, limit / 2 + BLUNT);
 		const tips: Tip[] = [];
 		let tip: Tip | null = null;
 		/** Round the outline, stretches that are not kept. */

@@ -1,0 +1,246 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { measurePiece, STARTERS, type MeasuredPiece } from '../../../piece';
+import { newProject } from '../../../project';
+import { ARRANGEMENTS, fitStripes, kindOfArrangement, layBands, metresOfTape, type Stripes, type StripesWish } from '../../index';
+import { beginningOf, contextWith } from '../testing';
+import { widthOfBands } from './fitStripes';
+
+const TAPES = [6, 12, 18, 25, 36, 50];
+const wish = (more: Partial<StripesWish> = {}): StripesWish => ({
+	length: 900,
+	widths: [36],
+	gap: 36,
+	middle: 'either',
+	school: 'tape',
+	sliver: 8,
+	tapes: TAPES,
+	...more
+});
+const asWished = (more: Partial<StripesWish>) =>
+	fitStripes(wish(more)).filter(({ widths, gap }) => widths[0] === (more.widths?.[0] ?? 36) && gap === (more.gap ?? 36));
+
+describe('fitStripes', () => {
+	it.each<[string, Partial<StripesWish>, [middle: string, bands: number, remainder: number][]]>([
+		[
+			'900 by tape of 36: 25 bands, nothing left',
+			{},
+			[
+				['stripe', 25, 0],
+				['gap', 25, 0]
+			]
+		],
+		[
+			'930: 25 and 15 at each end',
+			{ length: 930 },
+			[
+				['stripe', 25, 15],
+				['gap', 25, 15]
+			]
+		],
+		[
+			'910: 5 would be a sliver, so 23 and 41',
+			{ length: 910 },
+			[
+				['stripe', 23, 41],
+				['gap', 23, 41]
+			]
+		],
+		[
+			'720, stripes of 25, gaps of 50: a gap in the middle first',
+			{ length: 720, widths: [25], gap: 50 },
+			[
+				['gap', 19, 10],
+				['stripe', 17, 47.5]
+			]
+		],
+		['only the middle that is wished', { length: 720, widths: [25], gap: 50, middle: 'stripe' }, [['stripe', 17, 47.5]]]
+	])('%s', (_name, more, fits) => expect(asWished(more).map(({ middle, bands, remainder }) => [middle, bands, remainder])).toEqual(fits));
+
+	it('by tape lays nothing but sums of at most two tapes; measured, it shares out what is left', () => {
+		const sums = new Set(TAPES.flatMap((a) => [a, ...TAPES.map((b) => a + b)]));
+		const taped = fitStripes(wish({ length: 777, widths: [31, 17], gap: 22 }));
+		expect(taped.length).toBeGreaterThan(8);
+		for (const { widths, gap } of taped) for (const width of [...widths, gap]) expect(sums.has(width)).toBe(true);
+		const measured = fitStripes(wish({ length: 777, school: 'measure' }));
+		expect(measured.filter(({ by }) => by === 'shared').every(({ remainder }) => remainder === 0)).toBe(true);
+		expect(measured.some(({ by, widths }) => by === 'gap-shared' && widths[0] === 36)).toBe(true);
+		expect(measured.filter(({ by }) => by === 'wish').map(({ remainder }) => remainder)).toEqual([
+			expect.closeTo(10.5, 9),
+			expect.closeTo(10.5, 9)
+		]);
+	});
+
+	it.each<[string, Partial<StripesWish>]>([
+		['a stripe wider than the part', { length: 20, widths: [36] }],
+		['no tape so narrow', { length: 4, widths: [2], gap: 2 }]
+	])('%s: the nearest that works, and that it gave', (_name, more) => {
+		const fits = fitStripes(wish(more));
+		expect(fits.length).toBeGreaterThan(0);
+		for (const fit of fits) {
+			const bands = layBands(fit, more.length!);
+			expect(bands[0]!.from).toBeGreaterThanOrEqual(-1e-9);
+			expect(fit.by === 'narrowed' || fit.by === 'tapes').toBe(true);
+		}
+	});
+
+	const wishes = fc.record({
+		length: fc.double({ min: 60, max: 2000, noNaN: true }),
+		widths: fc.array(fc.integer({ min: 3, max: 60 }), { minLength: 1, maxLength: 3 }),
+		gap: fc.integer({ min: 3, max: 60 }),
+		school: fc.constantFrom('tape', 'measure' as const),
+		sliver: fc.integer({ min: 0, max: 20 })
+	});
+	it('is the same to 1e-9 on both sides, without a sliver, and adds up', () => {
+		fc.assert(
+			fc.property(wishes, (more) => {
+				for (const fit of fitStripes(wish(more)).slice(0, 12)) {
+					const bands = layBands(fit, more.length);
+					expect(bands).toHaveLength(fit.bands);
+					bands.forEach((band, i) => {
+						const twin = bands[bands.length - 1 - i]!;
+						expect(Math.abs(band.from - (more.length - twin.to))).toBeLessThan(1e-9);
+						expect(band.colour).toBe(twin.colour);
+						if (i > 0) expect(Math.abs(band.from - bands[i - 1]!.to)).toBeLessThan(1e-9);
+						if (i > 0) expect(band.isStripe).not.toBe(bands[i - 1]!.isStripe);
+					});
+					expect(Math.abs(bands[0]!.from - fit.remainder)).toBeLessThan(1e-9);
+					if (fit.by !== 'narrowed') expect(fit.remainder === 0 || fit.remainder >= more.sliver - 1e-9).toBe(true);
+				}
+			}),
+			{ numRuns: 120 }
+		);
+	});
+
+	it('of its widths leaves as little as a plain count, one by one', () => {
+		fc.assert(
+			fc.property(wishes, (more) => {
+				for (const fit of fitStripes(wish({ ...more, school: 'tape' })).slice(0, 12)) {
+					if (fit.by !== 'tapes') continue;
+					let best = 0;
+					for (let bands = 1; bands < 401; bands += 2) {
+						const left = (more.length - widthOfBands(bands, fit.middle, fit.widths, fit.gap)) / 2;
+						if (Math.abs(left) < 1e-9 || left >= more.sliver - 1e-9) best = bands;
+					}
+					expect(fit.bands).toBe(best);
+				}
+			}),
+			{ numRuns: 60 }
+		);
+	});
+});
+
+const start = (more: Partial<Stripes> = {}): Stripes => ({ ...ARRANGEMENTS.stripes.start(beginningOf(null, ['front'])), ...more });
+function lay(stripes: Stripes, piece: MeasuredPiece, seams: Parameters<typeof contextWith>[2] = [], tapes: readonly number[] = TAPES) {
+	return kindOfArrangement(stripes).createPlanner()(stripes, { ...contextWith([], piece, seams), tapes });
+}
+const board = (width: string, height: string, outline: object = { shape: 'rectangle' }) => {
+	const begun = newProject('', 'mm', null, 'free-board').piece;
+	return measurePiece(
+		{
+			...begun,
+			faces: begun.faces.slice(0, 1).map((face) => ({ ...face, id: 'front', width, height, outline: outline as never })),
+			seams: []
+		},
+		'mm'
+	);
+};
+
+describe('stripes on a piece', () => {
+	it('are laid from the middle out: gaps are masks, stripes spacers, a remainder beside a stripe is masked; each reaches 30 mm over', () => {
+		const plan = lay(start({ widths: [36], gap: 36, middle: 'stripe' }), board('930', '300'), [], [36, 18]);
+		const [taping] = plan.taping!;
+		expect(taping!.strips.slice(0, 3).map(({ from, to, use, tapes }) => [from, to, use, tapes])).toEqual([
+			[447, 483, 'spacer', [36]],
+			[411, 447, 'mask', [36]],
+			[483, 519, 'mask', [36]]
+		]);
+		expect(taping!.strips.slice(-2).map(({ from, to, use, tapes }) => [from, to, use, tapes])).toEqual([
+			[0, 15, 'mask', [18]],
+			[915, 930, 'mask', [18]]
+		]);
+		expect(metresOfTape(taping!.strips)).toEqual([
+			{ tape: 36, metres: expect.closeTo(25 * 0.36, 9) },
+			{ tape: 18, metres: expect.closeTo(2 * 0.36, 9) }
+		]);
+		expect(plan.items).toHaveLength(13);
+		expect(plan.items.every(({ cutBy, lost }) => cutBy.length === 0 && lost === 0)).toBe(true);
+	});
+
+	it('at an angle cover their share of the part, wherever they are cut', () => {
+		for (const angle of [0, 30, 45, 90, 135]) {
+			const { items } = lay(start({ angle, widths: [20], gap: 20, school: 'measure' }), board('500', '300'));
+			const open = items.reduce((sum, { openArea }) => sum + openArea, 0);
+			expect(open / (500 * 300)).toBeGreaterThan(0.42);
+			expect(open / (500 * 300)).toBeLessThan(0.58);
+		}
+		const { items } = lay(start({ angle: 45, widths: [20], gap: 20, middle: 'stripe' }), board('500', '300'));
+		const middle = items.find(({ place }) => place === '0')!;
+		expect([middle.centre.x, middle.centre.y]).toEqual([expect.closeTo(250, 3), expect.closeTo(150, 3)]);
+	});
+
+	it('two colours in a rhythm have roles of their own', () => {
+		const { items } = lay(start({ widths: [36, 12], gap: 12, middle: 'stripe' }), board('800', '300'));
+		const roles = items.map(({ place, role }) => [Number(place), role] as const);
+		for (const [place, role] of roles) expect(role).toBe(`stripe-${(Math.floor(Math.abs(place) / 2) % 2) + 1}`);
+	});
+
+	it('go on over the gaps of a face, and round the corners of a chest, where an edge that meets a corner is told', () => {
+		const begun = newProject('', 'mm', 2, 'chest').piece;
+		const readings: Record<string, number> = { rail: 20, gap: 4, drawer: 200, plinth: 68 };
+		const faces = begun.faces.map((face, i) => ({
+			...face,
+			...(i === 0 ? { width: '600', height: '500', chain: face.chain.map((link) => ({ ...link, reading: readings[link.role]! })) } : {}),
+			...(['left', 'right'].includes(face.id) ? { width: '360', height: '500' } : {})
+		}));
+		const piece = measurePiece({ ...begun, faces }, 'mm');
+		const level = lay(start({ parts: 'drawers', angle: 0, over: 'face', widths: [36], gap: 36 }), piece, [], [36]);
+		const drawers = piece.faces[0]!.parts.filter(({ role }) => role === 'drawer');
+		const edges = level.items.flatMap(({ part, top, height }) => {
+			const { y } = drawers.find(({ id }) => id === part)!;
+			return [y + top, y + top + height];
+		});
+		/** All on one grid of the face, but for those that a drawer cuts. */
+		const grid = edges.filter((y) => drawers.every((part) => Math.abs(y - part.y) > 1e-6 && Math.abs(y - part.y - part.height) > 1e-6));
+		expect(grid.length).toBeGreaterThan(4);
+		for (const y of grid) expect(Math.abs((y - 268) / 36 - Math.round((y - 268) / 36))).toBeLessThan(1e-9);
+		const round = lay(
+			start({ parts: ['front', 'left', 'right'], over: 'round', widths: [50], gap: 50, middle: 'stripe' }),
+			piece,
+			begun.seams,
+			[50]
+		);
+		expect(new Set(round.items.map(({ part }) => part))).toEqual(new Set(['front', 'left', 'right']));
+		/** The front is 600 across: with a stripe of 50 on its middle the edges lie at 25 + 50 n from it, so that one cuts each corner by half. */
+		const onFront = round.items.filter(({ part }) => part === 'front');
+		expect(onFront[0]!.left).toBe(0);
+		expect(onFront[0]!.width).toBeCloseTo(25, 6);
+		const onRight = round.items.filter(({ part }) => part === 'right').sort((a, b) => a.left - b.left);
+		expect([onRight[0]!.left, onRight[0]!.width]).toEqual([0, expect.closeTo(25, 6)]);
+		expect(round.hints).toEqual([]);
+		/** With stripes and gaps of 24 an edge falls on each corner. */
+		const meets = lay(
+			start({ parts: ['front', 'left', 'right'], over: 'round', widths: [24], gap: 24, middle: 'stripe' }),
+			piece,
+			begun.seams,
+			[24]
+		);
+		expect(meets.hints.map(({ code }) => code)).toEqual(['stripes.at-corner', 'stripes.at-corner']);
+	});
+
+	it.each(STARTERS.map(({ id }) => id))('on %s lie within their part, and their tapes are as long as what they mask', (shape) => {
+		const begun = newProject('', 'mm', null, shape).piece;
+		const faces = begun.faces.map((face, i) =>
+			i === 0 && shape !== 'free-board' ? { ...face, width: '500', height: face.outline.shape === 'circle' ? '' : '400' } : face
+		);
+		const piece = measurePiece({ ...begun, faces }, 'mm');
+		const face = piece.faces[0]!;
+		for (const angle of [0, 90, 45]) {
+			const plan = lay(start({ parts: [face.id], angle, widths: [24], gap: 24 }), piece);
+			expect(plan.items.length).toBeGreaterThan(3);
+			for (const { length } of plan.taping![0]!.strips) expect(length).toBeLessThanOrEqual(Math.hypot(face.width, face.height) + 1e-6);
+			if (angle !== 45) continue;
+			for (const { left, right, top, bottom } of plan.items) expect(Math.min(left, right, top, bottom)).toBeGreaterThan(-1e-3);
+		}
+	});
+});
