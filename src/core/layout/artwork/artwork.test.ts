@@ -20,9 +20,9 @@ describe('what a sheet can do', () => {
 	])('%s', (_name, d, opening, bridge) => {
 		const artwork = read(motif(d));
 		expect(artwork.opening.width).toBeCloseTo(opening, 0);
-		expect(Math.abs(artwork.opening.width - opening)).toBeLessThan(0.12);
+		expect(Math.abs(artwork.opening.width - opening)).toBeLessThan(0.15);
 		if (bridge === Infinity) expect(artwork.bridge).toEqual({ width: Infinity, at: null });
-		else expect(Math.abs(artwork.bridge.width - bridge)).toBeLessThan(0.12);
+		else expect(Math.abs(artwork.bridge.width - bridge)).toBeLessThan(0.15);
 	});
 
 	it('scales with its motif, and gives the least scale that works', () => {
