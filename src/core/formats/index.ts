@@ -2,6 +2,8 @@ export { LARGEST_PROJECT, readProject, readProjectText, writePath, type ReadProj
 export { checkReferences } from './checkReferences';
 export { wordIssue } from './wordIssue';
 export { readMotifSvg, type ReadMotif } from './readMotifSvg';
+export { parseSvg, type SvgNode } from './svg/parseSvg';
+export { sizeOfSvg } from './svg/sizeOfSvg';
 export { readMotif } from './readMotif';
 export { traceSilhouette, type Silhouette, type Traced, type TraceWish } from './traceSilhouette';
 export { upgradeProject } from './upgrade';

@@ -95,6 +95,9 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'border.crowds': (v) => `On ${v['part']} the border crowds ${v['other']}. Set it further from it, or make it smaller.`,
 	'scatter.fewer': (v) =>
 		`On ${v['part']} only ${v['count']} of the ${v['wish']} motifs find room. Let them be smaller or nearer to each other, or wish fewer.`,
+	'single.looks-small': (v) => `The motif takes ${v['share']} % of ${v['part']}; under 20 % it is lost from a distance.`,
+	'single.looks-tight': (v, u) =>
+		`The motif leaves less than ${length(v['most'], u)} clear on a side of ${v['part']}: it looks tight there.`,
 	'single.no-hardware': (v) => `${v['part']} has no knob or pull to centre it on. Put it on the centre, or choose other parts.`,
 	'grid.no-step': () => 'With this gap a motif would not move on from its neighbour. Make the gap larger.',
 	'grid.too-many': (v) => `More than ${v['most']} motifs would lie on ${v['part']}. Make them larger, or the gap.`,
@@ -110,6 +113,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'colour.circle': (v) => `"${v['id']}" is mixed of itself. Take it out of its parts, or out of theirs.`,
 	'coat.no-zone': (v) =>
 		`The zone whose colours this print takes lies under ${v['printed']} of its ${v['all']} motifs: the others are not printed. Let the zone reach there, or print in one colour.`,
+	'motif.lost': (v) => `${v['name']} is lost in its ground: every colour under it is too near to its own. Print it lighter or darker.`,
 	'motif.clogs': (v, u) =>
 		`At this size the finest opening of ${v['name']} is ${length(v['width'], u)}: paint needs ${length(v['needs'], u)}. Lay it at ${v['scale']} or larger, or open it before it is cut.`,
 	'motif.tears': (v, u) =>

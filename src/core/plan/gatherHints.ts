@@ -1,13 +1,26 @@
 import { isNoPaint } from '../colour';
-import { type Project } from '../project';
+import { coloursUnder, judgeStandsOut, standOut, type Project } from '../project';
+import type { MeasuredPiece } from '../piece';
 import { colourOf, whereOf, type Site, type Stack } from '../layers';
 import type { ArrangementPlan } from '../layout';
 import { FAIR_TEMPERATURES } from '../schedule';
 import type { Issue } from '../units';
 
 /** What is worth a look about a project as a whole; never a block. */
-export function gatherHints(project: Project, stack: Stack, sites: ReadonlyMap<string, Site>, laid: readonly ArrangementPlan[]): Issue[] {
-	return [...withoutCoat(project), ...unprinted(stack, sites, laid), ...workshopHints(project), ...noPaint(project)];
+export function gatherHints(
+	project: Project,
+	stack: Stack,
+	sites: ReadonlyMap<string, Site>,
+	laid: readonly ArrangementPlan[],
+	piece: Pick<MeasuredPiece, 'faces'>
+): Issue[] {
+	return [
+		...withoutCoat(project),
+		...lostInGround(project, piece),
+		...unprinted(stack, sites, laid),
+		...workshopHints(project),
+		...noPaint(project)
+	];
 }
 
 /** An arrangement that no coat goes through is drawn as an outline, and takes no paint: said, since it is easily forgotten. */
@@ -17,6 +30,23 @@ function withoutCoat({ layout, finish }: Project): Issue[] {
 			? []
 			: [{ code: 'arrangement.no-coat', path: `layout.arrangements[${i}]`, values: { name } }]
 	);
+}
+
+/** What is laid in a colour that is near to every colour under it is not seen: said where it lies. */
+function lostInGround(project: Project, piece: Pick<MeasuredPiece, 'faces'>): Issue[] {
+	const { layout, finish, palette } = project;
+	const hexOf = (id: string) => palette.find((colour) => colour.id === id)?.hex;
+	return layout.arrangements.flatMap(({ id, name, parts }, i) => {
+		const inks = finish.coats.flatMap((coat) => {
+			const colour = colourOf(coat);
+			const hex = whereOf(coat).through === id && typeof colour === 'string' ? hexOf(colour) : undefined;
+			return hex === undefined ? [] : [hex];
+		});
+		const under = coloursUnder(project, parts, piece).flatMap((colour) => hexOf(colour) ?? []);
+		if (inks.length === 0 || under.length === 0) return [];
+		const seen = inks.some((ink) => under.some((ground) => judgeStandsOut(standOut(ink, [ground])!) !== 'lost'));
+		return seen ? [] : [{ code: 'motif.lost', path: `layout.arrangements[${i}]`, values: { name } }];
+	});
 }
 
 /** Motifs of a print in the colours of a zone that lie where the zone is not take no paint: said, since nothing would be seen of them. */

@@ -103,7 +103,7 @@ function assemble(project: Project, steps: Steps): Plan {
 	const hints = [
 		...piece.hints,
 		...laid.flatMap((one) => one.hints),
-		...gatherHints(project, stack, sites, laid),
+		...gatherHints(project, stack, sites, laid, piece),
 		...hintsOfMotifs(layout, laid, figures)
 	];
 	const word = (issue: Issue): PlanError => ({ code: issue.code, path: issue.path, message: wordIssue(issue, units) });

@@ -56,8 +56,13 @@ function tiles(size: Mm, room: Mm): number {
 /** The lines that meet in the centre of the motif, and its frame: what the figures of the fronts are measured to. */
 function registerMarks(origin: { x: Mm; y: Mm }, size: { width: Mm; height: Mm }): PageItem[] {
 	const [cx, cy] = [origin.x + size.width / 2, origin.y + size.height / 2];
+	const corners = [0, 1].flatMap((u) => [0, 1].map((v) => ({ x: origin.x + u * size.width, y: origin.y + v * size.height })));
 	return [
 		{ kind: 'rect', ...origin, ...size, weight: 0.12, ink: 'ember', name: 'motif-frame' },
+		...corners.flatMap(({ x, y }): PageItem[] => [
+			{ kind: 'line', x1: x - CROSS, y1: y, x2: x + CROSS, y2: y, weight: 0.2, ink: 'ember' },
+			{ kind: 'line', x1: x, y1: y - CROSS, x2: x, y2: y + CROSS, weight: 0.2, ink: 'ember' }
+		]),
 		{ kind: 'line', x1: cx, y1: origin.y - 3, x2: cx, y2: origin.y + size.height + 3, weight: 0.12, ink: 'ember', dashed: true },
 		{ kind: 'line', x1: origin.x - 3, y1: cy, x2: origin.x + size.width + 3, y2: cy, weight: 0.12, ink: 'ember', dashed: true }
 	];

@@ -6,3 +6,6 @@ export { describeMeasured, DRAWING_LAYERS, type MeasuredDrawing } from './drawin
 export { describeMeasuredPages } from './drawing/describeMeasuredPages';
 export { writeDrawingDxf } from './drawing/writeDrawingDxf';
 export { writeDrawingSvg } from './drawing/writeDrawingSvg';
+export { describeCut, type CutSheet } from './cut/describeCut';
+export { writeCutDxf, writeCutSvg } from './cut/writeCut';
+export { simulateCut, type CutReport } from './cut/simulateCut';

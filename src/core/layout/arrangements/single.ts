@@ -84,6 +84,18 @@ export function scaleSingle(one: Single, times: number): Single {
 	return { ...one, scale: toScale(one.scale * times) };
 }
 
+/** Between a fifth and two thirds of the shorter side, with a tenth clear: never a block. Source: methods 3 (suggested size). */
+function hintOfSize(items: readonly LaidItem[], part: Part, path: string): Issue[] {
+	const item = items.find((one) => one.part === part.id && one.cutBy.length === 0);
+	if (!item) return [];
+	const share = Math.max(item.width, item.height) / Math.min(part.width, part.height);
+	const values = { part: part.name, share: Math.round(share * 100) };
+	if (share < 1 / 5 - 0.005) return [{ code: 'single.looks-small', path: `${path}.scale`, values }];
+	const least = Math.min(part.width, part.height) / 10;
+	const isTight = Math.min(item.left, item.top, item.right, item.bottom) < least - 1e-6;
+	return isTight ? [{ code: 'single.looks-tight', path: `${path}.scale`, values: { part: part.name, most: least } }] : [];
+}
+
 /** Of the shorter side of the least part: the suggested sizes, and what leaves a tenth clear on each side. Source: methods 3 (suggested size). */
 const SHARES = [
 	{ share: 1 / 2, reason: 'half of the front, as most begin' },
@@ -142,5 +154,6 @@ function hintsOf({ at }: Single, items: readonly LaidItem[], parts: readonly Par
 		const count = items.filter((item) => item.part === part.id && item.cutBy.length > 0).length;
 		return count > 0 ? [{ code: 'run.over-edge', path, values: { part: part.name, count } }] : [];
 	});
-	return [...bare.map((part) => ({ code: 'single.no-hardware', path: `${path}.at`, values: { part: part.name } })), ...over];
+	const sized = at === 'centre' ? parts.flatMap((part) => hintOfSize(items, part, path)) : [];
+	return [...sized, ...bare.map((part) => ({ code: 'single.no-hardware', path: `${path}.at`, values: { part: part.name } })), ...over];
 }

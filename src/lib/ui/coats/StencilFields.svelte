@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Coat } from '$core/layers';
-	import { NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
+	import { Fold, NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
 	import RoleField from './RoleField.svelte';
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -27,6 +27,15 @@
 			set({ colour: typeof coat.colour === 'string' ? coat.colour : (colourOfZone(coat.colour.zone) ?? piece.project.palette[0]!.id) });
 		else if (zone) set({ colour: { zone: zone.id } });
 	}
+	const said = $derived(
+		[
+			coat.heart === undefined ? '' : 'two colours',
+			coat.reach && coat.reach !== 'all' ? `only its ${coat.reach}` : '',
+			coat.dry ? 'dry brush' : ''
+		]
+			.filter(Boolean)
+			.join(', ')
+	);
 	const colourOfZone = (id: string) => zones.find((zone) => zone.id === id)?.colours[0];
 </script>
 
@@ -66,28 +75,39 @@
 	]}
 	onchange={(edge) => set({ edge })}
 />
-<RadioRow
-	label="Where of each motif"
-	value={coat.reach ?? 'all'}
-	options={[
-		{ value: 'all', text: 'all of it' },
-		{ value: 'tips', text: 'its tips' },
-		{ value: 'heart', text: 'its heart' }
-	]}
-	onchange={(reach) => set({ reach })}
-/>
-<div class="flex flex-wrap gap-x-4">
-	{#if typeof coat.colour === 'string'}
-		<Tick
-			label="A second colour at its heart"
-			checked={coat.heart !== undefined}
-			onchange={(on) =>
-				setHeart(on ? (piece.project.palette.find(({ id }) => id !== coat.colour)?.id ?? piece.project.palette[0]!.id) : undefined)}
+<Fold label="How it is dabbed" says={said}>
+	<div class="space-y-2 pb-2">
+		<RadioRow
+			label="Where of each motif"
+			value={coat.reach ?? 'all'}
+			options={[
+				{ value: 'all', text: 'all of it' },
+				{ value: 'tips', text: 'its tips' },
+				{ value: 'heart', text: 'its heart' }
+			]}
+			onchange={(reach) => set({ reach })}
 		/>
-	{/if}
-	<Tick label="With a nearly dry brush" checked={coat.dry ?? false} onchange={(dry) => set({ dry })} />
-</div>
-<div class="grid grid-cols-2 gap-2">
-	<RoleField {coat} />
-	<NumberField label="Sheet washed after so many lays" whole value={coat.wash ?? 8} min={1} max={100} onchange={(wash) => set({ wash })} />
-</div>
+		<div class="flex flex-wrap gap-x-4">
+			{#if typeof coat.colour === 'string'}
+				<Tick
+					label="A second colour at its heart"
+					checked={coat.heart !== undefined}
+					onchange={(on) =>
+						setHeart(on ? (piece.project.palette.find(({ id }) => id !== coat.colour)?.id ?? piece.project.palette[0]!.id) : undefined)}
+				/>
+			{/if}
+			<Tick label="With a nearly dry brush" checked={coat.dry ?? false} onchange={(dry) => set({ dry })} />
+		</div>
+		<div class="grid grid-cols-2 gap-2">
+			<RoleField {coat} />
+			<NumberField
+				label="Sheet washed after so many lays"
+				whole
+				value={coat.wash ?? 8}
+				min={1}
+				max={100}
+				onchange={(wash) => set({ wash })}
+			/>
+		</div>
+	</div>
+</Fold>

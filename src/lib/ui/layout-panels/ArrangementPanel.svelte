@@ -12,6 +12,7 @@
 	import GridFields from './GridFields.svelte';
 	import HarlequinFields from './HarlequinFields.svelte';
 	import LineFields from './LineFields.svelte';
+	import MotifSheet from './MotifSheet.svelte';
 	import PartsChoice from './PartsChoice.svelte';
 	import RunFields from './RunFields.svelte';
 	import ScatterFields from './ScatterFields.svelte';
@@ -45,6 +46,13 @@
 		...motifs.filter((motif) => !piece.project.layout.motifs.some((own) => own.id === motif.id))
 	]);
 
+	/** The least at which a motif of it is laid. */
+	const scaleOf = (id: string) =>
+		Math.min(
+			Infinity,
+			...piece.plan.items.filter((item) => item.arrangement === arrangement.id && item.motif === id).map(({ scale }) => scale)
+		);
+
 	function setMotif(id: string): void {
 		const motif = all.find((other) => other.id === id)!;
 		piece.edit((draft) => {
@@ -65,6 +73,7 @@
 	<StencilCoats arrangement={arrangement.id} of={kindOfArrangement(arrangement).of} />
 	<Fields arrangement={arrangement as never} motifs={all} />
 	<div class="!mt-0 border-t border-rule">
+		{#each kindOfArrangement(arrangement).motifs(arrangement) as id (id)}<MotifSheet motif={id} scale={scaleOf(id)} />{/each}
 		<Fold label="Where it lies" says={nameParts(partsOf(arrangement.parts, piece.plan), piece.plan)}>
 			<PartsChoice parts={arrangement.parts} onchange={(parts) => piece.setArrangement({ ...arrangement, parts })} />
 		</Fold>

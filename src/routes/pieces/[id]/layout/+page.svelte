@@ -95,17 +95,16 @@
 					: '; click a part on the piece to choose another.'}
 			</p>{/if}
 		<div class="mt-2 flex flex-wrap gap-2">
-			<button class="button" onclick={() => shade()}>Shade it</button>
-			<button class="button" aria-expanded={choosing} onclick={() => (choosing = !choosing)}>Lay a motif</button>
-			{#await import('$lib/ui/controls/Menu.svelte') then { default: Menu }}<Menu
-					label="Tape it"
-					items={TAPED}
-					onchoose={(kind) => lay(null, kind)}
-				/><Menu
+			{#await import('$lib/ui/controls/Menu.svelte') then { default: Menu }}
+				<button class="button" onclick={() => shade()}>Shade it</button>
+				<Menu
 					label="Or begin from"
 					items={ZONE_STARTERS.slice(1).map((starter) => ({ text: starter.name, value: starter }))}
 					onchoose={shade}
-				/>{/await}
+				/>
+				<button class="button" aria-expanded={choosing} onclick={() => (choosing = !choosing)}>Lay a motif</button>
+				<Menu label="Tape it" items={TAPED} onchoose={(kind) => lay(null, kind)} />
+			{/await}
 		</div>
 
 		{#if choosing}

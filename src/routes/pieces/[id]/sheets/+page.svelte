@@ -49,8 +49,8 @@
 	<aside class="paper w-[22rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="Printing">
 		<h2>Sheets</h2>
 		<p class="mt-1">
-			A page for each part with something on it, in figures from its left and its top edge and in words; each motif at true size; the order
-			of the coats; what to buy and lay out.
+			A page for each part with something on it, in figures from its left and its top edge and in words; each motif at true size; where
+			tapes go; the order of the coats; what to buy and lay out.
 		</p>
 		<div class="mt-3">
 			<RadioRow
@@ -77,6 +77,7 @@
 				<a class="underline" href="/pieces/{piece.id}/coats">Look at the coats</a>
 			</p>{/if}
 		<Unmeasured counts={false} />
+		{#if piece.plan.errors.length === 0}{#await import('$lib/ui/cut/CutFiles.svelte') then { default: CutFiles }}<CutFiles />{/await}{/if}
 		<h3 class="mt-6">The piece as a file</h3>
 		<p class="note">Everything about this piece in one documented file, to keep or to hand on.</p>
 		<p class="mt-2"><a class="button" href="/pieces/{piece.id}/file" download>Project file</a></p>
