@@ -1,4 +1,5 @@
 import { benchColour } from './colour';
+import { benchFlatWork } from './flatWork';
 import { benchLook } from './look';
 import { benchMeasure } from './measure';
 import { benchPlan } from './plan';
@@ -6,6 +7,7 @@ import { benchRunFit } from './runFit';
 
 console.log('Medians, each pair timed in one run. See docs/bench.md for what is asked for.\n');
 await benchRunFit();
+await benchFlatWork();
 await benchMeasure();
 await benchPlan();
 await benchColour();

@@ -46,7 +46,7 @@ test('lay out has none with a zone, whatever its pattern', async ({ page, worksh
 test('lay out has none with motifs, of each kind of arrangement', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	await page.locator('[data-item^="reeds drawer-2 "] >> nth=0').click();
-	await page.getByText('Limits of size, gap and place').click();
+	await page.getByText('Limits of size and gap, and what is pinned').click();
 	await expectNoViolations(page, 'layout, motif');
 	const motif = page.getByRole('combobox', { name: 'Motif' });
 	await motif.focus();
@@ -58,11 +58,19 @@ test('lay out has none with motifs, of each kind of arrangement', async ({ page,
 	await expect(motif).toHaveValue('Ripple');
 	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	await expectNoViolations(page, 'layout, motif store');
-	for (const kind of ['single motif', 'all-over field']) {
+	for (const kind of ['single motif', 'border', 'accent behind hardware', 'all-over field', 'scatter']) {
 		await page.getByRole('radio', { name: kind }).click();
 		await page.getByRole('button', { name: 'Lay Knot' }).click();
 		await expectNoViolations(page, `layout, ${kind}`);
+		await page.getByRole('button', { name: /^Its sheet/ }).click();
+		await expectNoViolations(page, `layout, the sheet of a ${kind}`);
 		await page.getByRole('button', { name: 'Lay a motif' }).click();
+	}
+	await page.getByRole('button', { name: 'Lay a motif' }).click();
+	for (const kind of ['Stripes', 'Frame of lines', 'Line along an edge', 'Harlequin']) {
+		await page.getByRole('button', { name: 'Tape it' }).click();
+		await page.getByRole('menuitem', { name: kind }).click();
+		await expectNoViolations(page, `layout, ${kind}`);
 	}
 });
 

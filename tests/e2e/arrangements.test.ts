@@ -19,7 +19,7 @@ test('a single motif is laid on every front at once, dragged, turned and mirrore
 	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	await page.getByRole('radio', { name: 'single motif' }).click();
 	await page.getByRole('button', { name: 'Lay Knot' }).click();
-	const items = page.locator('[data-item^="motif "]');
+	const items = page.locator('[data-item^="alone "]');
 	await expect(items).toHaveCount(4);
 	await items.nth(1).click();
 	const across = page.getByLabel('Off its centre, to the right');

@@ -247,7 +247,7 @@ test('a motif comes in as SVG; what draws no opening, or would run, is refused w
 	const bring = async (name: string, inside: string) => {
 		const file = test.info().outputPath(name);
 		await writeFile(file, `<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="40mm" viewBox="0 0 40 40">\n${inside}</svg>`);
-		await page.getByLabel('Bring in an SVG of your own').setInputFiles(file);
+		await page.getByLabel('Bring in a drawing (SVG), or a silhouette (PNG, JPEG)').setInputFiles(file);
 	};
 	await bring('bad.svg', '<script>alert(1)</script>');
 	await expect(page.getByRole('alert')).toContainText('line 2: <script> is not read.');

@@ -19,6 +19,7 @@
 			align="end"
 			sideOffset={4}
 			strategy="fixed"
+			tabindex={0}
 		>
 			{#each items as { text, value } (text)}
 				<DropdownMenu.Item class="cursor-pointer px-4 py-1 data-highlighted:bg-ember-pale" onSelect={() => onchoose(value)}

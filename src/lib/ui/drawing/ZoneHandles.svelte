@@ -12,6 +12,18 @@
 	const on = $derived(layZone(zone, piece.plan, piece.plan.items).find((one) => one.face.id === face.id));
 	const handles = $derived(on ? handlesOf(zone, on.laid) : []);
 
+	/** Two that would lie on each other are set apart: what says how soft moves along, away from the join. */
+	const APART = 34;
+	const spots = $derived.by(() => {
+		const placed: { x: number; y: number }[] = [];
+		return handles.map((handle) => {
+			let spot = { x: handle.x * scale, y: handle.y * scale };
+			while (placed.some((other) => Math.hypot(other.x - spot.x, other.y - spot.y) < APART)) spot = { x: spot.x + 8, y: spot.y };
+			placed.push(spot);
+			return spot;
+		});
+	});
+
 	let held: { readonly handle: Handle; readonly x: number; readonly y: number } | null = $state.raw(null);
 	let near: string | null = $state(null);
 	const FAR = { mm: 10, in: 8 } as const;
@@ -72,13 +84,13 @@
 
 {#if on}
 	<g transform="translate({on.part.x * scale} {on.part.y * scale})" aria-label="Handles of {zone.name}" role="group">
-		{#each handles as handle (handle.id)}
+		{#each handles as handle, i (handle.id)}
 			{@const shown = near === handle.id || held?.handle.id === handle.id}
 			<g
 				data-grip
 				data-handle={handle.id}
 				class="outline-none [&:focus-visible_.ring]:stroke-ink"
-				transform="translate({handle.x * scale} {handle.y * scale})"
+				transform="translate({spots[i]!.x} {spots[i]!.y})"
 				style:cursor={handle.along === 'down' ? 'ns-resize' : handle.along === 'across' ? 'ew-resize' : 'move'}
 				tabindex="0"
 				role="slider"

@@ -152,40 +152,65 @@ function byCounts(frees: readonly Free[], wish: BorderWish): BorderFit[] {
 	for (const n of countsOf(first, 0, wish)) {
 		for (const k of second ? countsOf(second, 1, wish) : [0]) {
 			const counts = second ? [n, k] : [n];
-			let best: BorderFit | null = null;
-			for (const candidate of candidatesFor(frees, counts, wish)) {
-				const fit = judge(frees, counts, candidate, wish);
-				if (fit && (best === null || fit.cost < best.cost)) best = fit;
-			}
-			if (best) fits.push(best);
+			const best = bestOfCounts(frees, counts, wish);
+			if (best !== null) fits.push({ ...best, counts, ...gapsAndCost(frees, counts, best.scale, wish) });
 		}
 	}
 	return fits;
 }
 
+/** The cheapest candidate within the limits; costs are compared as bare numbers, since there are thousands. */
+function bestOfCounts(frees: readonly Free[], counts: readonly number[], wish: BorderWish): Candidate | null {
+	const { scale, gap, motif } = wish;
+	let best: Candidate | null = null;
+	let least = Infinity;
+	for (const candidate of candidatesFor(frees, counts, wish)) {
+		const s = candidate.scale;
+		if (!(s >= scale.least - EPS && s <= scale.most + EPS)) continue;
+		const one = gapAt(frees[0]!, counts[0]!, s, wish);
+		if (one < gap.least - EPS || one > gap.most + EPS) continue;
+		const other = frees.length === 2 ? gapAt(frees[1]!, counts[1]!, s, wish) : one;
+		if (other < gap.least - EPS || other > gap.most + EPS) continue;
+		const off = (Math.abs(one - gap.wish) + Math.abs(other - gap.wish)) / 2;
+		const cost = WEIGHTS.scale * Math.abs(Math.log(s / scale.wish)) + (WEIGHTS.gap * off + WEIGHTS.alike * Math.abs(one - other)) / motif;
+		if (cost < least) [best, least] = [candidate, cost];
+	}
+	return best;
+}
+
+function gapsAndCost(
+	frees: readonly Free[],
+	counts: readonly number[],
+	scale: number,
+	wish: BorderWish
+): Pick<BorderFit, 'gaps' | 'cost' | 'terms'> {
+	const gaps = frees.map((free, i) => gapAt(free, counts[i]!, scale, wish));
+	return { gaps, ...costOfBorder(scale, gaps, wish) };
+}
+
 function candidatesFor(frees: readonly Free[], counts: readonly number[], wish: BorderWish): Candidate[] {
 	const { scale, gap, motif } = wish;
-	const at = (by: BorderBy) => (s: number) => ({ scale: s, by });
-	if (wish.sizes) return wish.sizes.map(at('size'));
-	const sides = frees.flatMap((free, i) => [
-		...scalesForGap(free, counts[i]!, gap.wish, wish).map(at('gap-wish')),
-		...scalesForGap(free, counts[i]!, gap.least, wish).map(at('gap-least')),
-		...scalesForGap(free, counts[i]!, gap.most, wish).map(at('gap-most'))
-	]);
-	const slopes = frees.map((free, i) => (free.b - counts[i]! * motif) / gapsOn(counts[i]!, wish.corners));
-	/** Below the wish the cost of scale is hollow: the sum is least where its slope and those of the gaps balance. */
-	const pulls =
-		frees.length === 1
-			? [slopes[0]!]
-			: [1, -1].flatMap((sign) => [1, -1, 0].map((alike) => (slopes[0]! + sign * slopes[1]!) / 2 + alike * (slopes[0]! - slopes[1]!)));
-	return [
+	if (wish.sizes) return wish.sizes.map((size) => ({ scale: size, by: 'size' }));
+	const found: Candidate[] = [
 		{ scale: scale.wish, by: 'scale-wish' },
 		{ scale: scale.least, by: 'scale-least' },
-		{ scale: scale.most, by: 'scale-most' },
-		...sides,
-		...(frees.length === 2 ? scalesAlike(frees, counts, wish).map(at('alike')) : []),
-		...pulls.flatMap((pull) => (pull === 0 ? [] : [at('balance')((WEIGHTS.scale * motif) / Math.abs(pull))]))
+		{ scale: scale.most, by: 'scale-most' }
 	];
+	const put = (scales: readonly number[], by: BorderBy) => {
+		for (const s of scales) if (s >= scale.least - EPS && s <= scale.most + EPS) found.push({ scale: s, by });
+	};
+	frees.forEach((free, i) => {
+		put(scalesForGap(free, counts[i]!, gap.wish, wish), 'gap-wish');
+		put(scalesForGap(free, counts[i]!, gap.least, wish), 'gap-least');
+		put(scalesForGap(free, counts[i]!, gap.most, wish), 'gap-most');
+	});
+	if (frees.length === 2) put(scalesAlike(frees, counts, wish), 'alike');
+	/** Below the wish the cost of scale is hollow: the sum is least where its slope and those of the gaps balance. */
+	const slope = (i: number) => (frees[i]!.b - counts[i]! * motif) / gapsOn(counts[i]!, wish.corners);
+	const [p, q] = [slope(0), frees.length === 2 ? slope(1) : 0];
+	const pulls = frees.length === 1 ? [p] : [(p + q) / 2, (p - q) / 2].flatMap((both) => [both, both + p - q, both - p + q]);
+	for (const pull of pulls) if (pull !== 0) put([(WEIGHTS.scale * motif) / Math.abs(pull)], 'balance');
+	return found;
 }
 
 /** Scales at which the gaps of two sides are alike. */
