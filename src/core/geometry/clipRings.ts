@@ -55,6 +55,15 @@ export function lengthOfLine({ points, closed }: Polyline): number {
 	return length;
 }
 
+/** Length of all outlines of rings. */
+export function lengthOfRings(rings: readonly Ring[]): number {
+	let length = 0;
+	for (const ring of rings)
+		for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2)
+			length += Math.hypot(ring[i]! - ring[j]!, ring[i + 1]! - ring[j + 1]!);
+	return length;
+}
+
 /** How much of a line (mm) lies within rings, by the even-odd rule; a stretch along their edge counts where it lies a hair to its right. */
 export function lengthWithin(line: Polyline, rings: readonly Ring[]): number {
 	return stretchesWithin(line, rings).reduce((sum, [x0, y0, x1, y1]) => sum + Math.hypot(x1 - x0, y1 - y0), 0);

@@ -11,6 +11,7 @@ export {
 	nearestOnSegment,
 	isInRings,
 	lengthOfLine,
+	lengthOfRings,
 	lengthWithin,
 	offsetRing,
 	stretchesWithin,

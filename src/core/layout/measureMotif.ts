@@ -1,5 +1,5 @@
-import { areaOfRings, flattenPath, isInRings, uniteShapes, type Ring } from '../geometry';
-import type { Mm2 } from '../units';
+import { areaOfRings, flattenPath, isInRings, lengthOfRings, uniteShapes, type Ring } from '../geometry';
+import type { Mm, Mm2 } from '../units';
 import type { Motif } from './motif';
 
 export interface MotifShape {
@@ -7,8 +7,12 @@ export interface MotifShape {
 	readonly rings: readonly Ring[];
 	/** Area of the openings at scale 1, mm2. */
 	readonly openArea: Mm2;
+	/** Length of their outlines at scale 1. */
+	readonly edge: Mm;
 	/** Share of them that lies towards the tips, away from the heart, as a print that is shaded takes it. */
 	readonly tips: number;
+	/** None of them reaches over the frame of the motif. */
+	readonly isWithin: boolean;
 	/** Indices of paths that could not be read. */
 	readonly unread: readonly number[];
 }
@@ -31,7 +35,9 @@ function measure(motif: Motif): MotifShape {
 	return {
 		rings,
 		openArea: areaOfRings(rings),
+		edge: lengthOfRings(rings),
 		tips: shareAtTips(rings, motif),
+		isWithin: rings.every((ring) => ring.every((value, i) => value >= 0 && value <= (i % 2 === 0 ? motif.width : motif.height))),
 		unread: read.flatMap((path, i) => (path.rings ? [] : [i]))
 	};
 }

@@ -63,13 +63,48 @@ export function listItems(laid: readonly ArrangementPlan[], { units, workshop, l
 				.sort((a, b) => rowOf(a) - rowOf(b) || Math.abs(a.centre.x - middle) - Math.abs(b.centre.x - middle) || a.centre.x - b.centre.x)
 				.forEach((item, i) => orders.set(item, i + 1));
 		}
+	/** In a field many stand in one line: a figure is worded once. */
+	const worded = new Map<number, ReturnType<typeof formatLength>>();
+	const word = (mm: number) => {
+		const known = worded.get(mm) ?? formatLength(mm, units);
+		worded.set(mm, known);
+		return known;
+	};
 	return laid
 		.flatMap(({ items }) => items)
 		.map((item) => {
-			const texts = [item.left, item.top, item.centre.x, item.centre.y].map((mm) => formatLength(mm, units));
+			const texts = [item.left, item.top, item.centre.x, item.centre.y].map(word);
 			const [left, top, centreFromLeft, centreFromTop] = texts.map(({ text }) => text) as [string, string, string, string];
+			/** Written out: to spread so many fields over hundreds of rows costs a third of a drag. */
+			const { key, arrangement, part, place, index, motif, role, centre, turn, mirrored, scale } = item;
+			const { left: l, top: t, right, bottom, width, height, rings, cutBy, half, openArea, tips, edge, lost, byHand, touches } = item;
 			return {
-				...item,
+				key,
+				arrangement,
+				part,
+				place,
+				index,
+				motif,
+				role,
+				centre,
+				turn,
+				mirrored,
+				scale,
+				left: l,
+				top: t,
+				right,
+				bottom,
+				width,
+				height,
+				rings,
+				cutBy,
+				half,
+				openArea,
+				tips,
+				edge,
+				lost,
+				byHand,
+				touches,
 				tape: { left, top, centreFromLeft, centreFromTop, rounded: texts.some(({ rounded }) => rounded) },
 				order: orders.get(item)!
 			};

@@ -167,6 +167,8 @@ function itemsOn(part: Part, face: MeasuredFace, arrangement: Grid, context: Arr
 			if (leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) continue;
 			const { dx, dy, mirrored } = shiftOf(arrangement.shift, column, row);
 			const centre = { x: start.x + (column + dx) * across, y: start.y + (row + dy) * down };
+			/** What reaches over the edge is not laid at all where only whole ones are wanted. */
+			if (edge === 'whole' && reachesOver(centre, motif, scale, part)) continue;
 			const item = layItem({ arrangement: id, place, index: items.length, centre, scale, mirrored }, motif, shape, part, face);
 			if (item.openArea > 0 && (edge === 'cut' || isWhole(item))) items.push(item);
 		}
@@ -184,6 +186,16 @@ function shiftOf(
 		dy: shift === 'half-drop' && column % 2 !== 0 ? 0.5 : 0,
 		mirrored: shift === 'mirrored' && column % 2 !== 0
 	};
+}
+
+function reachesOver(
+	{ x, y }: { readonly x: Mm; readonly y: Mm },
+	motif: { readonly width: Mm; readonly height: Mm },
+	scale: number,
+	part: Part
+): boolean {
+	const [w, h] = [(motif.width * scale) / 2, (motif.height * scale) / 2];
+	return Math.min(x - w, y - h, part.width - x - w, part.height - y - h) < -1e-6;
 }
 
 /** Its frame within the box of the part, and nothing taken off it. */

@@ -1,4 +1,4 @@
-import { areaOfRings, flattenOutline, intersectRings, isInsideOutline, lengthOfLine, subtractRings, type Ring } from '../../geometry';
+import { areaOfRings, flattenOutline, intersectRings, isInsideOutline, lengthOfRings, subtractRings, type Ring } from '../../geometry';
 import { holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
 import type { Mm } from '../../units';
 import type { MotifShape } from '../measureMotif';
@@ -27,10 +27,13 @@ export interface ItemPlace {
 /** Sets one motif in place on a part (mm), cut by the true outline of the part, by its openings and gaps, and by the end of its row. */
 export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: Part, face: MeasuredFace): LaidItem {
 	const { centre, scale, turn = 0, mirrored = false, half = 'none' } = spec;
-	const put = placer(motif, { centre, scale, turn, mirrored });
-	const frame = boxOf(put([0, 0, motif.width, 0, motif.width, motif.height, 0, motif.height]));
-	const whole = shape.rings.map(put);
-	const cut = cutToPart(whole, part, face, half, centre.x);
+	const put = { centre, scale, turn, mirrored };
+	const frame = frameOf(motif, put);
+	const whole = shape.rings.map(placer(motif, put));
+	const cut =
+		half === 'none' && shape.isWithin && isClear(frame, part, face)
+			? { rings: whole, cutBy: [] }
+			: cutToPart(whole, part, face, half, centre.x);
 	const { rings, cutBy } = spec.within === undefined ? cut : cutToMitre(cut, spec.within);
 	const openArea = cutBy.length === 0 && half === 'none' ? shape.openArea * scale * scale : areaOfRings(rings);
 	const seen =
@@ -58,7 +61,7 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 		half,
 		openArea,
 		tips: shape.tips,
-		edge: lengthOfRings(rings),
+		edge: cutBy.length === 0 && half === 'none' ? shape.edge * scale : lengthOfRings(rings),
 		lost: Math.max(0, shape.openArea * scale * scale - openArea),
 		byHand: spec.byHand ?? false,
 		touches: part.hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && overlaps(seen, footprint) ? [at] : []))
@@ -80,7 +83,7 @@ export function layShape(spec: ShapePlace, part: Part, face: MeasuredFace): Laid
 	const { rings, cutBy } = cutToPart(spec.rings, part, face, 'none', 0);
 	if (rings.length === 0) return null;
 	const openArea = areaOfRings(rings);
-	const frame = boxOf(rings.flat());
+	const frame = boxOfRings(rings);
 	return {
 		key: `${part.id} ${spec.place}`,
 		arrangement: spec.arrangement,
@@ -112,27 +115,62 @@ export function layShape(spec: ShapePlace, part: Part, face: MeasuredFace): Laid
 	};
 }
 
-function lengthOfRings(rings: readonly Ring[]): Mm {
-	return rings.reduce((sum, points) => sum + lengthOfLine({ points, closed: true }), 0);
-}
+type Put = Pick<LaidItem, 'centre' | 'scale' | 'turn' | 'mirrored'>;
 
-/** From the motif's own mm to those of the part: about its centre, mirrored first, then turned. */
-function placer(
-	motif: Motif,
-	{ centre, scale, turn, mirrored }: { centre: LaidItem['centre']; scale: number; turn: number; mirrored: boolean }
-) {
-	const [cos, sin] = [Math.cos(turn * RADIANS), Math.sin(turn * RADIANS)];
-	const [cx, cy] = [motif.width / 2, motif.height / 2];
+/** From the motif's own mm to those of the part: about its centre, mirrored first, then turned. Hundreds of thousands of points pass here at every pixel of a drag, so nothing is made for a point. */
+function placer(motif: Motif, { centre, scale, turn, mirrored }: Put) {
+	const cos = Math.cos(turn * RADIANS);
+	const sin = Math.sin(turn * RADIANS);
+	const cx = motif.width / 2;
+	const cy = motif.height / 2;
+	const { x: toX, y: toY } = centre;
 	const way = mirrored ? -scale : scale;
 	return (ring: Ring): Ring => {
-		const out = new Array<number>(ring.length);
+		/** A copy is written over: of all ways to make one this asks least of the memory. */
+		const out = ring.slice();
 		for (let i = 0; i < ring.length; i += 2) {
-			const [x, y] = [(ring[i]! - cx) * way, (ring[i + 1]! - cy) * scale];
-			out[i] = centre.x + x * cos - y * sin;
-			out[i + 1] = centre.y + x * sin + y * cos;
+			const x = (ring[i]! - cx) * way;
+			const y = (ring[i + 1]! - cy) * scale;
+			out[i] = toX + x * cos - y * sin;
+			out[i + 1] = toY + x * sin + y * cos;
 		}
 		return out;
 	};
+}
+
+/** The box of the whole frame of a motif as it lies. */
+function frameOf(motif: Motif, { centre, scale, turn }: Put): Box {
+	const cos = Math.abs(Math.cos(turn * RADIANS));
+	const sin = Math.abs(Math.sin(turn * RADIANS));
+	const width = scale * (motif.width * cos + motif.height * sin);
+	const height = scale * (motif.width * sin + motif.height * cos);
+	return { x: centre.x - width / 2, y: centre.y - height / 2, width, height };
+}
+
+/** What an item is cut by on a part; the same for all that lie on it. */
+interface Bounds {
+	readonly isBox: boolean;
+	/** Its outline as points. */
+	readonly edge: Ring;
+	readonly holes: readonly Box[];
+}
+
+const BOUNDS = new WeakMap<Part, { readonly face: MeasuredFace; readonly bounds: Bounds }>();
+
+function boundsOn(part: Part, face: MeasuredFace): Bounds {
+	const known = BOUNDS.get(part);
+	if (known?.face === face) return known.bounds;
+	const isBox = isBoxOutline(part.outline);
+	const edge = isBox ? ringOfBox({ x: 0, y: 0, width: part.width, height: part.height }) : flattenOutline(part.outline, 0.01);
+	const bounds = { isBox, edge, holes: holesIn(part, face) };
+	BOUNDS.set(part, { face, bounds });
+	return bounds;
+}
+
+/** Well inside a part without openings under it: nothing can cut what lies in this frame. */
+function isClear({ x, y, width, height }: Box, part: Part, face: MeasuredFace): boolean {
+	const { isBox, holes } = boundsOn(part, face);
+	return isBox && holes.length === 0 && x >= 0 && y >= 0 && x + width <= part.width && y + height <= part.height;
 }
 
 function cutToPart(
@@ -142,20 +180,18 @@ function cutToPart(
 	half: LaidItem['half'],
 	middle: Mm
 ): { rings: readonly Ring[]; cutBy: Side[] } {
-	const box = boxOf(whole.flat());
-	const holes = holesIn(part, face).filter((hole) => overlaps(box, hole));
+	const { isBox, edge, holes: all } = boundsOn(part, face);
+	const box = boxOfRings(whole);
+	const holes = all.filter((hole) => overlaps(box, hole));
 	const sides: Side[] = [
 		...(box.x < -EPS || half === 'left' ? (['left'] as const) : []),
 		...(box.y < -EPS ? (['top'] as const) : []),
 		...(box.x + box.width > part.width + EPS || half === 'right' ? (['right'] as const) : []),
 		...(box.y + box.height > part.height + EPS ? (['bottom'] as const) : [])
 	];
-	const outside = !isBoxOutline(part.outline) && sides.length === 0 && whole.some((ring) => isPartlyOutside(ring, part));
+	const outside = !isBox && sides.length === 0 && whole.some((ring) => isPartlyOutside(ring, part));
 	const cutBy: Side[] = [...sides, ...(outside ? (['outline'] as const) : []), ...(holes.length > 0 ? (['opening'] as const) : [])];
 	if (cutBy.length === 0) return { rings: whole, cutBy };
-	const edge = isBoxOutline(part.outline)
-		? ringOfBox({ x: 0, y: 0, width: part.width, height: part.height })
-		: flattenOutline(part.outline, 0.01);
 	const own = holes.length === 0 ? [edge] : subtractRings([edge], holes.map(ringOfBox));
 	const cut = intersectRings(whole, own);
 	if (half === 'none') return { rings: cut, cutBy };
@@ -185,14 +221,16 @@ function isPartlyOutside(ring: Ring, part: Part): boolean {
 	return false;
 }
 
-export function boxOf(points: Ring): Box {
+function boxOfRings(rings: readonly Ring[]): Box {
 	let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
-	for (let i = 0; i < points.length; i += 2) {
-		left = Math.min(left, points[i]!);
-		right = Math.max(right, points[i]!);
-		top = Math.min(top, points[i + 1]!);
-		bottom = Math.max(bottom, points[i + 1]!);
-	}
+	for (const points of rings)
+		for (let i = 0; i < points.length; i += 2) {
+			const [x, y] = [points[i]!, points[i + 1]!];
+			if (x < left) left = x;
+			if (x > right) right = x;
+			if (y < top) top = y;
+			if (y > bottom) bottom = y;
+		}
 	return { x: left, y: top, width: right - left, height: bottom - top };
 }
 

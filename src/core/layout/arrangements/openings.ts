@@ -43,18 +43,36 @@ export function openingsOn(items: readonly LaidItem[], { faces }: Pick<MeasuredP
 			if (here.length === 0) continue;
 			const within = surfacesWithin(part, face);
 			for (const item of here) {
-				const rings = item.rings.map((ring) => ring.map((value, i) => value + (i % 2 === 0 ? part.x : part.y)));
-				const opening = { item, rings, box: boundsOfRings(rings) };
-				for (const surface of within.length === 1 ? within : surfacesUnder(opening, within, face))
-					openings.set(surface, [...(openings.get(surface) ?? []), opening]);
+				const opening = openingOf(item, part);
+				for (const surface of within.length === 1 ? within : surfacesUnder(opening, within, face)) {
+					const here = openings.get(surface);
+					if (here) here.push(opening);
+					else openings.set(surface, [opening]);
+				}
 			}
 		}
 	KNOWN.set(items, { faces, openings });
 	return openings;
 }
 
+/** Where it lies on the face is worked out when it is asked for: most openings lie on one surface alone and are never compared. */
+function openingOf(item: LaidItem, { x, y }: Part): Opening {
+	let rings: readonly Ring[] | null = null;
+	let box: RingBounds | null = null;
+	return {
+		item,
+		get rings() {
+			return (rings ??= x === 0 && y === 0 ? item.rings : item.rings.map((ring) => ring.map((value, i) => value + (i % 2 === 0 ? x : y))));
+		},
+		get box() {
+			return (box ??= boundsOfRings(this.rings));
+		}
+	};
+}
+
 /** Of some surfaces of a face, those that an opening lies on; what lies on another takes its place. */
-function surfacesUnder({ rings, box }: Opening, within: readonly string[], face: MeasuredFace): string[] {
+function surfacesUnder(opening: Opening, within: readonly string[], face: MeasuredFace): string[] {
+	const { rings, box } = opening;
 	const whole = areaInCommon(rings, rings);
 	const own = face.parts.filter((part) => isOwnSurface(part) && within.includes(part.id));
 	const covered = new Map(own.map((part) => [part.id, areaOn(part, rings, box)]));

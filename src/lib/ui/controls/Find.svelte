@@ -49,6 +49,7 @@
 		<span class="relative block">
 			<Combobox.Input
 				id="{id}-input"
+				aria-controls="{id}-list"
 				class="field pr-8"
 				data-value={value}
 				oninput={(event) => (typed = event.currentTarget.value)}
@@ -69,6 +70,7 @@
 		</span>
 		<Combobox.Portal to={landmark()}>
 			<Combobox.Content
+				id="{id}-list"
 				sideOffset={2}
 				aria-label={label}
 				class="paper z-50 max-h-[min(22rem,var(--bits-combobox-content-available-height))] min-w-[var(--bits-combobox-anchor-width)] overflow-y-auto shadow-[0_2px_10px_#0005]"

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { setArrangement } from '$core/project';
-	import { kindOfArrangement } from '$core/layout';
+	import { kindOfArrangement, measureMotif } from '$core/layout';
 	import type { ItemRow } from '$core/plan';
 	import type { MeasuredFace } from '$core/piece';
 	import { toTape } from '$core/units';
@@ -27,7 +27,19 @@
 	}
 	const partOf = (id: string) => (id === face.id ? face.whole : face.parts.find((part) => part.id === id))!;
 	const rows = $derived(piece.plan.items.filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part)));
-	const pathOf = ({ rings }: ItemRow) => rings.map((ring) => `M${ring.map((value) => value.toFixed(2)).join(' ')}Z`).join('');
+	const write = (rings: ItemRow['rings']) => rings.map((ring) => `M${ring.map((value) => value.toFixed(2)).join(' ')}Z`).join('');
+	/** Each motif is drawn once and put where it lies; only what is cut has a drawing of its own. So hundreds of them can be dragged at once. */
+	const whole = $derived(new Map(piece.project.layout.motifs.map((motif) => [motif.id, { motif, d: write(measureMotif(motif).rings) }])));
+	function drawn(row: ItemRow): { d: string; transform: string | undefined } {
+		const own = row.motif === null || row.cutBy.length > 0 || row.half !== 'none' ? undefined : whole.get(row.motif);
+		if (!own) return { d: write(row.rings), transform: undefined };
+		const { motif, d } = own;
+		const way = row.mirrored ? -row.scale : row.scale;
+		return {
+			d,
+			transform: `translate(${row.centre.x} ${row.centre.y}) rotate(${row.turn}) scale(${way} ${row.scale}) translate(${-motif.width / 2} ${-motif.height / 2})`
+		};
+	}
 	function isPicked({ arrangement, key }: ItemRow): boolean {
 		const { selection } = piece.seen;
 		return selection?.kind === 'item' && selection.arrangement === arrangement && selection.key === key;
@@ -80,9 +92,16 @@
 			vector-effect="non-scaling-stroke"
 		/>
 		{#if !shown(row.arrangement) || piece.drag.trial}
-			{@const d = pathOf(row)}
-			<path {d} fill="#ffffff14" stroke={picked ? 'var(--color-ember)' : '#f4efe2'} stroke-width="1.2" vector-effect="non-scaling-stroke" />
-			<path {d} fill="none" stroke="#1d1a17" stroke-width="0.7" stroke-dasharray="2 2" vector-effect="non-scaling-stroke" />
+			{@const { d, transform } = drawn(row)}
+			<path
+				{d}
+				{transform}
+				fill="#ffffff14"
+				stroke={picked ? 'var(--color-ember)' : '#f4efe2'}
+				stroke-width="1.2"
+				vector-effect="non-scaling-stroke"
+			/>
+			<path {d} {transform} fill="none" stroke="#1d1a17" stroke-width="0.7" stroke-dasharray="2 2" vector-effect="non-scaling-stroke" />
 		{/if}
 		{#if row.byHand}<circle cx={row.left} cy={row.top} r={4 / scale} fill="var(--color-ember)" />{/if}
 	</g>
