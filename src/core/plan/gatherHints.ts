@@ -55,7 +55,7 @@ function unprinted({ layers }: Stack, sites: ReadonlyMap<string, Site>, laid: re
 		const source = colourOf(coat);
 		if (source === null || typeof source === 'string') return [];
 		const through = laid.find(({ arrangement }) => arrangement === whereOf(coat).through);
-		const all = through?.items.filter(({ rings }) => rings.length > 0).length ?? 0;
+		const all = through?.items.filter(({ openArea }) => openArea > 0).length ?? 0;
 		const printed = sites.get(coat.id)?.open?.motifs ?? 0;
 		return through && printed < all ? [{ code: 'coat.no-zone', path: `finish.coats[${at}].colour`, values: { printed, all } }] : [];
 	});

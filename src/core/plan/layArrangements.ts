@@ -77,7 +77,7 @@ export function listItems(laid: readonly ArrangementPlan[], { units, workshop, l
 			const [left, top, centreFromLeft, centreFromTop] = texts.map(({ text }) => text) as [string, string, string, string];
 			/** Written out: to spread so many fields over hundreds of rows costs a third of a drag. */
 			const { key, arrangement, part, place, index, motif, role, centre, turn, mirrored, scale } = item;
-			const { left: l, top: t, right, bottom, width, height, rings, cutBy, half, openArea, tips, edge, lost, byHand, touches } = item;
+			const { left: l, top: t, right, bottom, width, height, cutBy, half, openArea, tips, edge, lost, byHand, touches } = item;
 			return {
 				key,
 				arrangement,
@@ -96,7 +96,10 @@ export function listItems(laid: readonly ArrangementPlan[], { units, workshop, l
 				bottom,
 				width,
 				height,
-				rings,
+				/** As the item gives them: when they are asked for. */
+				get rings() {
+					return item.rings;
+				},
 				cutBy,
 				half,
 				openArea,

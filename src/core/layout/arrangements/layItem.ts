@@ -29,13 +29,16 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 	const { centre, scale, turn = 0, mirrored = false, half = 'none' } = spec;
 	const put = { centre, scale, turn, mirrored };
 	const frame = frameOf(motif, put);
-	const whole = shape.rings.map(placer(motif, put));
-	const cut =
-		half === 'none' && shape.isWithin && isClear(frame, part, face)
-			? { rings: whole, cutBy: [] }
-			: cutToPart(whole, part, face, half, centre.x);
-	const { rings, cutBy } = spec.within === undefined ? cut : cutToMitre(cut, spec.within);
-	const openArea = cutBy.length === 0 && half === 'none' ? shape.openArea * scale * scale : areaOfRings(rings);
+	/** Points of what nothing can cut are set in place when they are asked for: a drag of hundreds asks for none. */
+	let rings: readonly Ring[] | null = null;
+	let cutBy: readonly Side[] = [];
+	const place = () => shape.rings.map(placer(motif, put));
+	if (half !== 'none' || spec.within !== undefined || !shape.isWithin || !isClear(frame, part, face)) {
+		const cut = cutToPart(place(), part, face, half, centre.x);
+		({ rings, cutBy } = spec.within === undefined ? cut : cutToMitre(cut, spec.within));
+	}
+	const isWhole = cutBy.length === 0 && half === 'none';
+	const openArea = isWhole ? shape.openArea * scale * scale : areaOfRings(rings!);
 	const seen =
 		half === 'none' ? frame : half === 'left' ? { ...frame, x: centre.x, width: frame.width / 2 } : { ...frame, width: frame.width / 2 };
 	return {
@@ -56,12 +59,14 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 		bottom: part.height - frame.y - frame.height,
 		width: frame.width,
 		height: frame.height,
-		rings,
+		get rings() {
+			return (rings ??= place());
+		},
 		cutBy,
 		half,
 		openArea,
 		tips: shape.tips,
-		edge: cutBy.length === 0 && half === 'none' ? shape.edge * scale : lengthOfRings(rings),
+		edge: isWhole ? shape.edge * scale : lengthOfRings(rings!),
 		lost: Math.max(0, shape.openArea * scale * scale - openArea),
 		byHand: spec.byHand ?? false,
 		touches: part.hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && overlaps(seen, footprint) ? [at] : []))

@@ -39,7 +39,7 @@ export function openingsOn(items: readonly LaidItem[], { faces }: Pick<MeasuredP
 	const openings = new Map<string, Opening[]>();
 	for (const face of faces)
 		for (const part of [face.whole, ...face.parts]) {
-			const here = items.filter((item) => item.part === part.id && item.rings.length > 0);
+			const here = items.filter((item) => item.part === part.id && item.openArea > 0);
 			if (here.length === 0) continue;
 			const within = surfacesWithin(part, face);
 			for (const item of here) {
