@@ -43,7 +43,8 @@ test('lay out has none with a zone, whatever its pattern', async ({ page, worksh
 	}
 });
 
-test('lay out has none with motifs, of each kind of arrangement', async ({ page, workshop }) => {
+test('lay out has none with motifs and what is taped', async ({ page, workshop }) => {
+	test.setTimeout(150_000);
 	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	await page.locator('[data-item^="reeds drawer-2 "] >> nth=0').click();
 	await page.getByText('Limits of size and gap, and what is pinned').click();
@@ -58,16 +59,18 @@ test('lay out has none with motifs, of each kind of arrangement', async ({ page,
 	await expect(motif).toHaveValue('Ripple');
 	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	await expectNoViolations(page, 'layout, motif store');
-	for (const kind of ['single motif', 'border', 'accent behind hardware', 'all-over field', 'scatter']) {
+	for (const kind of ['single motif', 'border', 'scatter']) {
 		await page.getByRole('radio', { name: kind }).click();
 		await page.getByRole('button', { name: 'Lay Knot' }).click();
 		await expectNoViolations(page, `layout, ${kind}`);
-		await page.getByRole('button', { name: /^Its sheet/ }).click();
-		await expectNoViolations(page, `layout, the sheet of a ${kind}`);
+		if (kind === 'border') {
+			await page.getByRole('button', { name: /^Its sheet/ }).click();
+			await expectNoViolations(page, 'layout, the sheet of a border');
+		}
 		await page.getByRole('button', { name: 'Lay a motif' }).click();
 	}
 	await page.getByRole('button', { name: 'Lay a motif' }).click();
-	for (const kind of ['Stripes', 'Frame of lines', 'Line along an edge', 'Harlequin']) {
+	for (const kind of ['Stripes', 'Line along an edge']) {
 		await page.getByRole('button', { name: 'Tape it' }).click();
 		await page.getByRole('menuitem', { name: kind }).click();
 		await expectNoViolations(page, `layout, ${kind}`);

@@ -75,7 +75,7 @@
 				aria-label={label}
 				class="paper z-50 max-h-[min(22rem,var(--bits-combobox-content-available-height))] min-w-[var(--bits-combobox-anchor-width)] overflow-y-auto shadow-[0_2px_10px_#0005]"
 			>
-				<Combobox.Viewport class="!overflow-visible !flex-none">
+				<Combobox.Viewport class="!flex-none !overflow-visible">
 					{#each groups as { name, options: own } (name)}
 						{#if name === ''}{#each own as option (option.value)}{@render itemOf(option)}{/each}
 						{:else}

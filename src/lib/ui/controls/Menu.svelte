@@ -9,21 +9,26 @@
 		onchoose: (value: Value) => void;
 	}
 	let { label, items, onchoose }: Props = $props();
+	/** What would not stand on a small screen goes into two columns, so that nothing has to be scrolled to. */
+	const MOST = 14;
+	const isLong = $derived(items.length > MOST);
 </script>
 
 <DropdownMenu.Root>
 	<DropdownMenu.Trigger class="button">{label}<Chevron size={16} class="text-ink-soft" /></DropdownMenu.Trigger>
 	<DropdownMenu.Portal disabled>
-		<DropdownMenu.Content class="paper z-50 w-72 shadow-[0_2px_12px_#0006]" align="end" sideOffset={4} strategy="fixed">
-			<!-- A long list scrolls by keyboard too. -->
-			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-			<div class="max-h-[70vh] overflow-y-auto py-1" role="group" aria-label={label} tabindex="0">
-				{#each items as { text, value } (text)}
-					<DropdownMenu.Item class="cursor-pointer px-4 py-1 data-highlighted:bg-ember-pale" onSelect={() => onchoose(value)}
-						>{text}</DropdownMenu.Item
-					>
-				{/each}
-			</div>
+		<DropdownMenu.Content
+			class="paper z-50 max-h-[85vh] overflow-y-auto py-1 shadow-[0_2px_12px_#0006] {isLong ? 'w-[33rem] columns-2 gap-0' : 'w-72'}"
+			align="end"
+			sideOffset={4}
+			strategy="fixed"
+		>
+			{#each items as { text, value } (text)}
+				<DropdownMenu.Item
+					class="cursor-pointer break-inside-avoid px-4 py-1 data-highlighted:bg-ember-pale"
+					onSelect={() => onchoose(value)}>{text}</DropdownMenu.Item
+				>
+			{/each}
 		</DropdownMenu.Content>
 	</DropdownMenu.Portal>
 </DropdownMenu.Root>

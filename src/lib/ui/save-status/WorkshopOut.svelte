@@ -47,6 +47,15 @@
 			onchange={(next) => set({ degrees: next })}
 		/>
 		<RadioRow
+			label="The hand that works"
+			value={workshop.hand ?? 'right'}
+			options={[
+				{ value: 'right', text: 'right' },
+				{ value: 'left', text: 'left' }
+			]}
+			onchange={(hand) => set({ hand })}
+		/>
+		<RadioRow
 			label="Volumes"
 			value={workshop.volumes ?? 'ml'}
 			options={[
