@@ -102,7 +102,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'grid.no-step': () => 'With this gap a motif would not move on from its neighbour. Make the gap larger.',
 	'grid.too-many': (v) => `More than ${v['most']} motifs would lie on ${v['part']}. Make them larger, or the gap.`,
 	'grid.on-knob': (v) =>
-		`On ${v['part']} ${v['count']} of its motifs lie under a knob or pull. Leave them out, or let the knob cover them.`,
+		`On ${v['part']}, ${v['count']} of its motifs ${Number(v['count']) === 1 ? 'lies' : 'lie'} under a knob or pull. Leave them out, or let the knob cover them.`,
 	'run.looks-large': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; up to 67 % leaves it room to breathe.`,
 	'run.looks-small': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; under 20 % it is lost from a distance.`,
 	'run.over-edge': (v) => `${v['count']} of the motifs go over the edge of ${v['part']}.`,

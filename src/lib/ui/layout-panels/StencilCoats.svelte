@@ -19,7 +19,11 @@
 		const colour = colourOf(coat);
 		const hex = typeof colour === 'string' ? hexOf(colour) : undefined;
 		const out = hex ? standOut(hex, under) : null;
-		if (out === null) return null;
+		if (out === null || hex === undefined) return null;
+		/** Near to one of the colours there, but well seen on another: no fault, but said. */
+		const best = Math.max(...under.map((ground) => standOut(hex, [ground])!.difference));
+		if (judgeStandsOut(out) === 'lost' && judgeStandsOut({ ...out, difference: best }) !== 'lost')
+			return 'It stands out, but for where a colour near to its own lies under it.';
 		return `${WORDS[judgeStandsOut(out)]}: ${Math.round(out.difference)} away from the nearest colour there, ${Math.round(out.lightness)} in lightness.`;
 	}
 	const fieldsOf = (coat: Coat) => KIND_FIELDS[coat.kind] as Component<{ coat: Coat }> | undefined;
