@@ -79,6 +79,12 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'run.moved-gone': (v) =>
 		`A motif placed by hand (${v['typed']}) is not in this fit any more. Take its place out, or go back to the fit it belongs to.`,
 	'arrangement.no-coat': (v) => `No coat goes through ${v['name']} yet. Give it one here, or in Coats.`,
+	'stripes.across-grain': (v) =>
+		`On ${v['part']} the stripes run across the grain: paint creeps along it under the tape. Run them with it, or seal the edges of the tape.`,
+	'stripes.slanted-under': (v) =>
+		`${v['name']} has an up, and the stripes under it run at an angle: it looks as if it leaned. Run them upright or level there.`,
+	'stripes.stark': (v) =>
+		`The stripes are stark under ${v['name']}: the two fight. Take colours nearer to each other, or keep the motif off them.`,
 	'stripes.narrowed': (v, u) =>
 		`Nothing so wide fits into ${length(v['length'], u)} on ${v['part']}: the stripes were made narrower. Wish narrower ones, or put them on a larger part.`,
 	'stripes.at-corner': () =>

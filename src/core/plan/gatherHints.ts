@@ -2,7 +2,7 @@ import { isNoPaint } from '../colour';
 import { coloursUnder, judgeStandsOut, standOut, type Project } from '../project';
 import type { MeasuredPiece } from '../piece';
 import { colourOf, whereOf, type Site, type Stack } from '../layers';
-import type { ArrangementPlan } from '../layout';
+import { partsOf, type ArrangementPlan } from '../layout';
 import { FAIR_TEMPERATURES } from '../schedule';
 import type { Issue } from '../units';
 
@@ -17,6 +17,7 @@ export function gatherHints(
 	return [
 		...withoutCoat(project),
 		...lostInGround(project, piece),
+		...underArt(project, piece),
 		...unprinted(stack, sites, laid),
 		...workshopHints(project),
 		...noPaint(project)
@@ -46,6 +47,38 @@ function lostInGround(project: Project, piece: Pick<MeasuredPiece, 'faces'>): Is
 		if (inks.length === 0 || under.length === 0) return [];
 		const seen = inks.some((ink) => under.some((ground) => judgeStandsOut(standOut(ink, [ground])!) !== 'lost'));
 		return seen ? [] : [{ code: 'motif.lost', path: `layout.arrangements[${i}]`, values: { name } }];
+	});
+}
+
+/** From here on stripes are stark: difference of lightness (L*) between a stripe and what lies beside it. */
+const STARK = 45;
+
+/** Stripes across the grain; slanted ones under art that has an up, and stark ones under any: they fight. Source: craft 5 and 9. */
+function underArt(project: Project, piece: Pick<MeasuredPiece, 'faces'>): Issue[] {
+	const { layout, finish, palette } = project;
+	const lightness = (id: string) => palette.find((colour) => colour.id === id)?.hex;
+	const upOf = new Set(layout.motifs.filter(({ up }) => up).map(({ id }) => id));
+	return layout.arrangements.flatMap((stripes, i): Issue[] => {
+		if (!('angle' in stripes)) return [];
+		const path = `layout.arrangements[${i}]`;
+		const on = partsOf(stripes.parts, piece);
+		const against = { 0: 'upright', 90: 'level' }[stripes.angle];
+		const across = on.find(({ face }) => project.piece.faces.find(({ id }) => id === face)?.grain === against);
+		const over = layout.arrangements.filter(
+			(art) => 'motif' in art && partsOf(art.parts, piece).some(({ id, face }) => on.some((part) => part.id === id || part.id === face))
+		);
+		const upright = over.find((art) => stripes.angle % 90 !== 0 && 'motif' in art && upOf.has(art.motif));
+		const ink = finish.coats
+			.flatMap((coat) => (whereOf(coat).through === stripes.id ? [colourOf(coat)] : []))
+			.find((colour) => typeof colour === 'string');
+		const own = typeof ink === 'string' ? lightness(ink) : undefined;
+		const beside = coloursUnder(project, stripes.parts, piece).flatMap((id) => lightness(id) ?? []);
+		const isStark = own !== undefined && beside.length > 0 && beside.every((hex) => standOut(own, [hex])!.lightness > STARK);
+		return [
+			...(across ? [{ code: 'stripes.across-grain', path: `${path}.angle`, values: { part: across.name } }] : []),
+			...(upright ? [{ code: 'stripes.slanted-under', path: `${path}.angle`, values: { name: upright.name } }] : []),
+			...(isStark && over[0] ? [{ code: 'stripes.stark', path, values: { name: over[0].name } }] : [])
+		];
 	});
 }
 
