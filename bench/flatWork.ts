@@ -147,7 +147,7 @@ export async function benchFlatWork(): Promise<void> {
 	);
 	for (const [more, less] of [
 		[400, 100],
-		[1444, 400]
+		[900, 400]
 	] as const) {
 		const [large, small] = [fieldOf(more), fieldOf(less)];
 		if (planProject(large).items.length !== more) throw new Error(`${planProject(large).items.length} motifs, not ${more}`);

@@ -143,7 +143,13 @@ function countsOf(free: Free, at: number, wish: BorderWish): number[] {
 	const short = Math.min(...[scale.least, scale.most].map((s) => free.a + free.b * s + free.c * s * s));
 	const most = Math.min(MOST_MOTIFS, Math.floor((long - Math.min(0, gap.least)) / Math.max(1e-6, scale.least * motif + gap.least)) + 1);
 	const least = Math.max(1, Math.ceil((short - gap.most) / Math.max(1e-6, scale.most * motif + gap.most)) - 1);
-	return Array.from({ length: Math.max(0, most - least + 1) }, (_, i) => least + i);
+	const counts = Array.from({ length: Math.max(0, most - least + 1) }, (_, i) => least + i);
+	/** Where the free length goes evenly with the scale so does the gap: a count whose gap misses its limits at both ends misses them in between. */
+	if (free.c !== 0) return counts;
+	return counts.filter((count) => {
+		const ends = [gapAt(free, count, scale.least, wish), gapAt(free, count, scale.most, wish)];
+		return Math.max(...ends) >= gap.least - EPS && Math.min(...ends) <= gap.most + EPS;
+	});
 }
 
 function byCounts(frees: readonly Free[], wish: BorderWish): BorderFit[] {
