@@ -10,18 +10,16 @@ const bird: Motif = { id: 'bird', name: 'Bird', width: 60, height: 60, up: true,
 /** A board with stripes at an angle, in a colour on a base, and a bird on it or none. */
 function board(angle: number, ink: string, ground: string, grain: 'level' | 'upright', withBird: boolean): Project {
 	const begun = newProject('', 'mm', null, 'free-board');
-	const faces = begun.piece.faces
-		.slice(0, 1)
-		.map((face) => ({
-			...face,
-			id: 'front',
-			grain,
-			outline: { shape: 'rectangle' as const },
-			width: '400',
-			height: '300',
-			parts: [],
-			chain: []
-		}));
+	const faces = begun.piece.faces.slice(0, 1).map((face) => ({
+		...face,
+		id: 'front',
+		grain,
+		outline: { shape: 'rectangle' as const },
+		width: '400',
+		height: '300',
+		parts: [],
+		chain: []
+	}));
 	const stripes = { ...ARRANGEMENTS.stripes.start(beginningOf(null, ['front'])), id: 's', angle };
 	const single = { ...ARRANGEMENTS.single.start(beginningOf(bird, ['front'], { scale: 2 })), id: 'b', name: 'Bird alone' };
 	return {

@@ -245,6 +245,34 @@ describe('a row on another line', () => {
 	});
 });
 
+describe('a row close to a knob', () => {
+	const beside = (scale: number, clearance: number) => {
+		const run: Run = {
+			...ARRANGEMENTS.run.start(beginningOf(leaf, 'drawers')),
+			scale: { least: scale, most: scale, wish: scale },
+			gap: { least: 5, most: 60, wish: 20 },
+			hardware: 'avoid',
+			ends: 'free',
+			clearance
+		};
+		const plan = lay(run, chest);
+		const near = plan.items.some((item) => {
+			const { hardware } = chest.faces[0]!.parts.find(({ id }) => id === item.part)!;
+			return hardware.some(({ footprint: f }) => {
+				const apart = Math.max(f.x - item.left - item.width, item.left - f.x - f.width);
+				return apart > 1e-6 && apart < Math.min(item.width, item.height) / 10;
+			});
+		});
+		return [near, plan.hints.some(({ code }) => code === 'run.near-knob')];
+	};
+	it('is told, and only then', () => {
+		const tried = Array.from({ length: 30 }, (_, i) => beside(1 + 0.05 * i, 0));
+		for (const [near, told] of tried) expect(told).toBe(near);
+		expect(new Set(tried.map(([near]) => near))).toEqual(new Set([true, false]));
+		expect(beside(1, 12)).toEqual([false, false]);
+	});
+});
+
 describe('ways for one motif and for a field', () => {
 	it('a single one is offered the suggested sizes, and takes the one that is chosen', () => {
 		const begun = ARRANGEMENTS.single.start(beginningOf(leaf, ['front'], { scale: 3 }));

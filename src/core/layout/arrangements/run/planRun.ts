@@ -60,7 +60,8 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 				path,
 				rows.some(({ on }) => on.length > 1)
 			),
-			...hintsOfGaps(items, rows, path)
+			...hintsOfGaps(items, rows, path),
+			...crowdedKnobs(items, parts, path)
 		]
 	};
 }
@@ -217,6 +218,23 @@ function shareLoss(items: readonly LaidItem[]): LaidItem[] {
 /** The row that lets the motif be least: the lowest, then the shortest. */
 function leastOf(rows: readonly RunRow[]): RunRow | null {
 	return [...rows].sort((a, b) => a.room - b.room || a.length - b.length)[0] ?? null;
+}
+
+/** A knob beside a motif, nearer than a tenth of it, looks like a second one that went astray. Source: methods 3 (suggested size). */
+function crowdedKnobs(items: readonly LaidItem[], parts: readonly Part[], path: string): Issue[] {
+	return parts.flatMap((part): Issue[] => {
+		const count = items.filter(
+			(item) => item.part === part.id && part.hardware.some(({ footprint }) => isCrowdedBy(item, footprint))
+		).length;
+		return count === 0 ? [] : [{ code: 'run.near-knob', path, values: { part: part.name, count } }];
+	});
+}
+
+function isCrowdedBy(item: LaidItem, { x, y, width, height }: { x: Mm; y: Mm; width: Mm; height: Mm }): boolean {
+	const across = Math.max(x - item.left - item.width, item.left - x - width);
+	const down = Math.max(y - item.top - item.height, item.top - y - height);
+	const apart = Math.max(across, down);
+	return apart > EPS && apart < Math.min(item.width, item.height) / 10;
 }
 
 /** What of a row that runs on falls into gaps. */
