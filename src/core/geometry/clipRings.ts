@@ -38,11 +38,16 @@ export interface Polyline {
 	readonly closed: boolean;
 }
 
-/** Area (mm2) of one ring that does not cross itself. */
-export function areaOfRing(ring: Ring): number {
+/** Area (mm2) of one ring: above 0 where it runs clockwise on the screen. */
+export function signedArea(ring: Ring): number {
 	let twice = 0;
 	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) twice += ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!;
-	return Math.abs(twice) / 2;
+	return twice / 2;
+}
+
+/** Area (mm2) of one ring that does not cross itself. */
+export function areaOfRing(ring: Ring): number {
+	return Math.abs(signedArea(ring));
 }
 
 export function lengthOfLine({ points, closed }: Polyline): number {

@@ -9,6 +9,7 @@ export {
 	areaOfRing,
 	growRings,
 	nearestOnSegment,
+	signedArea,
 	isInRings,
 	lengthOfLine,
 	lengthOfRings,

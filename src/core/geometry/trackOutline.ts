@@ -1,5 +1,6 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
 import type { Point } from './edges/types';
+import { signedArea } from './clipRings';
 import type { Ring } from './flattenPath';
 import { flattenOutline, type Outline } from './outline';
 import { fromClipper, toClipper } from './uniteShapes';
@@ -163,12 +164,6 @@ function measureTrack(ring: readonly number[], closed: boolean): Track {
 	for (let i = 2; i < points.length; i += 2)
 		along.push(along.at(-1)! + Math.hypot(points[i]! - points[i - 2]!, points[i + 1]! - points[i - 1]!));
 	return { points, along, length: along.at(-1)!, closed };
-}
-
-function signedArea(ring: Ring): number {
-	let twice = 0;
-	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) twice += ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!;
-	return twice / 2;
 }
 
 function reverse(ring: Ring): number[] {

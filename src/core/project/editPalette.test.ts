@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { newStencil } from '../layers';
 import { planProject } from '../plan';
 import { addZone, dropColour, newProject, setColour, usesOfColour } from './index';
 import { readProject } from '../formats';
@@ -47,4 +48,13 @@ describe('the palette of a project', () => {
 		const read = readProject(JSON.parse(JSON.stringify(bad)));
 		expect(!read.ok && read.issues.map(({ code, path }) => `${code} at ${path}`)).toEqual(issues);
 	});
+});
+
+it('the second colour of a shaded print is in use: it is not taken out from under it', () => {
+	const begun = newProject('', 'mm', null, 'free-board');
+	const [tips, heart] = begun.palette.map(({ id }) => id) as [string, string];
+	const print = { ...newStencil('a', tips, 'chalk-paint'), heart };
+	const project = { ...begun, layout: { ...begun.layout, zones: [] }, finish: { coats: [print], decisions: [] } };
+	expect(usesOfColour(project, heart)).toEqual(['a stencil']);
+	expect(() => dropColour(project, heart)).toThrow(RangeError);
 });

@@ -13,7 +13,7 @@ export function setColour(project: Project, colour: Colour): Project {
 export function usesOfColour({ palette, layout, finish }: Project, id: string): string[] {
 	return [
 		...finish.coats.flatMap((coat) => {
-			if (colourOf(coat) !== id) return [];
+			if (colourOf(coat) !== id && !('heart' in coat && coat.heart === id)) return [];
 			const through = layout.arrangements.find((one) => one.id === whereOf(coat).through);
 			return [through?.name ?? `a ${wordCoat(coat).toLowerCase()}`];
 		}),

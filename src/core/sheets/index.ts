@@ -9,3 +9,4 @@ export { writeDrawingSvg } from './drawing/writeDrawingSvg';
 export { describeCut, type CutSheet } from './cut/describeCut';
 export { writeCutDxf, writeCutSvg } from './cut/writeCut';
 export { simulateCut, type CutReport } from './cut/simulateCut';
+export { motifSizes } from './motifSizes';

@@ -1,4 +1,4 @@
-import { areaOfRing, boundsOfRings, growRings, isInRings, nearestOnSegment, type Ring, type RingBounds } from '../../geometry';
+import { areaOfRing, boundsOfRings, growRings, isInRings, nearestOnSegment, signedArea, type Ring, type RingBounds } from '../../geometry';
 import type { Mm, Mm2 } from '../../units';
 import type { MotifShape } from '../measureMotif';
 import type { Motif } from '../motif';
@@ -203,10 +203,4 @@ function lengthOfShape(ring: Ring): Mm {
 	for (let i = 0; i < ring.length; i += 2)
 		for (let j = i + 2; j < ring.length; j += 2) longest = Math.max(longest, Math.hypot(ring[j]! - ring[i]!, ring[j + 1]! - ring[i + 1]!));
 	return longest;
-}
-
-function signedArea(ring: Ring): number {
-	let twice = 0;
-	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) twice += ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!;
-	return twice / 2;
 }

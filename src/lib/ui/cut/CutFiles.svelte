@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { describeCut, writeCutSvg, type CutReport } from '$core/sheets';
+	import { describeCut, motifSizes, writeCutSvg, type CutReport } from '$core/sheets';
 	import { formatLength } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { SimulatedCutter } from './SimulatedCutter';
@@ -7,18 +7,14 @@
 	/** A file for a cutter for every motif, in every scale in which it is laid. */
 	const piece = usePiece();
 	const cutter = new SimulatedCutter();
-	const sheets = $derived.by(() => {
-		const sizes = new Map<string, { key: string; motif: string; scale: number }>();
-		for (const { motif, scale } of piece.plan.items) {
-			if (motif === null) continue;
-			const key = `${motif} ${scale.toFixed(4)}`;
-			sizes.set(key, { key, motif, scale });
-		}
-		return [...sizes.values()].flatMap((one) => {
-			const motif = piece.project.layout.motifs.find(({ id }) => id === one.motif);
-			return motif ? [{ ...one, motif, sheet: describeCut(motif, one.scale) }] : [];
-		});
-	});
+	const sheets = $derived(
+		motifSizes(piece.project, piece.plan).map(({ motif, scale }) => ({
+			key: `${motif.id} ${scale}`,
+			motif,
+			scale,
+			sheet: describeCut(motif, scale)
+		}))
+	);
 	let reports: Readonly<Record<string, CutReport>> = $state.raw({});
 	const size = (mm: number) => formatLength(mm, piece.project.units).text;
 
