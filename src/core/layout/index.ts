@@ -9,6 +9,7 @@ export { partsOf, partsToBegin } from './partsOf';
 export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';
 export { SpotSchema, type ItemSpot } from './arrangements/spot';
+export { LazyItem } from './arrangements/LazyItem';
 export { itemsOfRole, openingsOn, openingsOverlap, type Opening, type OpeningsOn } from './arrangements/openings';
 export type {
 	ArrangementContext,

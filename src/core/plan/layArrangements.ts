@@ -1,5 +1,5 @@
 import { type Project } from '../project';
-import { kindOfArrangement, type ArrangementContext, type ArrangementPlan, type MotifInUse } from '../layout';
+import { kindOfArrangement, LazyItem, type ArrangementContext, type ArrangementPlan, type LaidItem, type MotifInUse } from '../layout';
 import { formatLength } from '../units';
 import type { ArrangementSummary, ItemRow } from './types';
 
@@ -75,43 +75,19 @@ export function listItems(laid: readonly ArrangementPlan[], { units, workshop, l
 		.map((item) => {
 			const texts = [item.left, item.top, item.centre.x, item.centre.y].map(word);
 			const [left, top, centreFromLeft, centreFromTop] = texts.map(({ text }) => text) as [string, string, string, string];
-			/** Written out: to spread so many fields over hundreds of rows costs a third of a drag. */
-			const { key, arrangement, part, place, index, motif, role, centre, turn, mirrored, scale } = item;
-			const { left: l, top: t, right, bottom, width, height, cutBy, half, openArea, tips, edge, lost, byHand, touches } = item;
-			return {
-				key,
-				arrangement,
-				part,
-				place,
-				index,
-				motif,
-				role,
-				centre,
-				turn,
-				mirrored,
-				scale,
-				left: l,
-				top: t,
-				right,
-				bottom,
-				width,
-				height,
-				/** As the item gives them: when they are asked for. */
-				get rings() {
-					return item.rings;
-				},
-				cutBy,
-				half,
-				openArea,
-				tips,
-				edge,
-				lost,
-				byHand,
-				touches,
-				tape: { left, top, centreFromLeft, centreFromTop, rounded: texts.some(({ rounded }) => rounded) },
-				order: orders.get(item)!
-			};
+			const tape = { left, top, centreFromLeft, centreFromTop, rounded: texts.some(({ rounded }) => rounded) };
+			return new Row(item, tape, orders.get(item)!);
 		});
+}
+
+class Row extends LazyItem implements ItemRow {
+	constructor(
+		item: LaidItem,
+		readonly tape: ItemRow['tape'],
+		readonly order: number
+	) {
+		super(item, () => item.rings);
+	}
 }
 
 /** From the top down in bands as high as what lies there; within a band away from the hand: for the right one from left to right, so that it never crosses what is wet. */

@@ -58,7 +58,12 @@ function numberRows(plan: Plan, part: Part): NumberedRow[] {
 		rows
 			.filter((row) => row.arrangement === arrangement)
 			.sort((a, b) => a.order - b.order)
-			.map((row) => ({ ...row, label: `${laid.length > 1 ? String.fromCharCode(65 + (i % 26)) : ''}${row.order}`, above: i % 2 === 1 }))
+			.map((row) => ({
+				...row,
+				rings: row.rings,
+				label: `${laid.length > 1 ? String.fromCharCode(65 + (i % 26)) : ''}${row.order}`,
+				above: i % 2 === 1
+			}))
 	);
 }
 

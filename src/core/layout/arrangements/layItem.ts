@@ -1,6 +1,7 @@
 import { areaOfRings, flattenOutline, intersectRings, isInsideOutline, lengthOfRings, subtractRings, type Ring } from '../../geometry';
 import { holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
 import type { Mm } from '../../units';
+import { LazyItem } from './LazyItem';
 import type { MotifShape } from '../measureMotif';
 import type { Motif } from '../motif';
 import type { LaidItem, Side } from './types';
@@ -29,9 +30,8 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 	const { centre, scale, turn = 0, mirrored = false, half = 'none' } = spec;
 	const put = { centre, scale, turn, mirrored };
 	const frame = frameOf(motif, put);
-	/** Points of what nothing can cut are set in place when they are asked for: a drag of hundreds asks for none. */
 	let rings: readonly Ring[] | null = null;
-	let cutBy: readonly Side[] = [];
+	let cutBy: readonly Side[] = NOTHING;
 	const place = () => shape.rings.map(placer(motif, put));
 	if (half !== 'none' || spec.within !== undefined || !shape.isWithin || !isClear(frame, part, face)) {
 		const cut = cutToPart(place(), part, face, half, centre.x);
@@ -41,7 +41,7 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 	const openArea = isWhole ? shape.openArea * scale * scale : areaOfRings(rings!);
 	const seen =
 		half === 'none' ? frame : half === 'left' ? { ...frame, x: centre.x, width: frame.width / 2 } : { ...frame, width: frame.width / 2 };
-	return {
+	const item = {
 		key: `${part.id} ${spec.place}`,
 		arrangement: spec.arrangement,
 		part: part.id,
@@ -59,9 +59,6 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 		bottom: part.height - frame.y - frame.height,
 		width: frame.width,
 		height: frame.height,
-		get rings() {
-			return (rings ??= place());
-		},
 		cutBy,
 		half,
 		openArea,
@@ -69,9 +66,19 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 		edge: isWhole ? shape.edge * scale : lengthOfRings(rings!),
 		lost: Math.max(0, shape.openArea * scale * scale - openArea),
 		byHand: spec.byHand ?? false,
-		touches: part.hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && overlaps(seen, footprint) ? [at] : []))
+		touches: touchedBy(seen, part)
 	};
+	return new LazyItem(item, rings ?? place);
 }
+
+/** Knobs and pulls that need room and are touched by a box, by their place on the part. */
+function touchedBy(box: Box, { hardware }: Part): readonly number[] {
+	const touched = hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && overlaps(box, footprint) ? [at] : []));
+	return touched.length > 0 ? touched : NOTHING;
+}
+
+/** One for all that is cut by nothing and touches nothing. */
+const NOTHING: readonly never[] = [];
 
 /** What an arrangement says of a shape of its own. */
 export interface ShapePlace {

@@ -6,10 +6,27 @@ import type { LaidItem } from './types';
 /** The openings of laid motifs by the surface they lie on; rings in mm from the left and the top edge of its face. */
 export type OpeningsOn = ReadonlyMap<string, readonly Opening[]>;
 
-export interface Opening {
+/** Where it lies on the face is worked out when it is asked for: most openings lie on one surface alone and are never compared. */
+export class Opening {
 	readonly item: LaidItem;
-	readonly rings: readonly Ring[];
-	readonly box: RingBounds;
+	readonly #part: Part;
+	#rings: readonly Ring[] | null = null;
+	#box: RingBounds | null = null;
+
+	constructor(item: LaidItem, part: Part) {
+		this.item = item;
+		this.#part = part;
+	}
+
+	get rings(): readonly Ring[] {
+		const { x, y } = this.#part;
+		return (this.#rings ??=
+			x === 0 && y === 0 ? this.item.rings : this.item.rings.map((ring) => ring.map((value, i) => value + (i % 2 === 0 ? x : y))));
+	}
+
+	get box(): RingBounds {
+		return (this.#box ??= boundsOfRings(this.rings));
+	}
 }
 
 /** Less than this is no overlap: outlines that touch, mm2. */
@@ -43,7 +60,7 @@ export function openingsOn(items: readonly LaidItem[], { faces }: Pick<MeasuredP
 			if (here.length === 0) continue;
 			const within = surfacesWithin(part, face);
 			for (const item of here) {
-				const opening = openingOf(item, part);
+				const opening = new Opening(item, part);
 				for (const surface of within.length === 1 ? within : surfacesUnder(opening, within, face)) {
 					const here = openings.get(surface);
 					if (here) here.push(opening);
@@ -53,21 +70,6 @@ export function openingsOn(items: readonly LaidItem[], { faces }: Pick<MeasuredP
 		}
 	KNOWN.set(items, { faces, openings });
 	return openings;
-}
-
-/** Where it lies on the face is worked out when it is asked for: most openings lie on one surface alone and are never compared. */
-function openingOf(item: LaidItem, { x, y }: Part): Opening {
-	let rings: readonly Ring[] | null = null;
-	let box: RingBounds | null = null;
-	return {
-		item,
-		get rings() {
-			return (rings ??= x === 0 && y === 0 ? item.rings : item.rings.map((ring) => ring.map((value, i) => value + (i % 2 === 0 ? x : y))));
-		},
-		get box() {
-			return (box ??= boundsOfRings(this.rings));
-		}
-	};
 }
 
 /** Of some surfaces of a face, those that an opening lies on; what lies on another takes its place. */

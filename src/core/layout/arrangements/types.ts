@@ -32,7 +32,7 @@ export interface LaidItem {
 	readonly bottom: Mm;
 	readonly width: Mm;
 	readonly height: Mm;
-	/** Its openings as they are painted, after cutting. */
+	/** Its openings as they are painted, after cutting; worked out when asked for, so a copy made by spreading has to name them. */
 	readonly rings: readonly Ring[];
 	/** What takes something off it. */
 	readonly cutBy: readonly Side[];

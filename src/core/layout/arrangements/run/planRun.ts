@@ -212,7 +212,7 @@ function placeSpot(run: Run, context: ArrangementContext, on: RowOnPart, fit: Ru
 function shareLoss(items: readonly LaidItem[]): LaidItem[] {
 	const whole = items[0]!.openArea + items[0]!.lost;
 	const lost = Math.max(0, whole - items.reduce((sum, { openArea }) => sum + openArea, 0));
-	return items.filter(({ rings }) => rings.length > 0).map((item, i) => ({ ...item, lost: i === 0 ? lost : 0 }));
+	return items.filter(({ rings }) => rings.length > 0).map((item, i) => ({ ...item, rings: item.rings, lost: i === 0 ? lost : 0 }));
 }
 
 /** The row that lets the motif be least: the lowest, then the shortest. */
