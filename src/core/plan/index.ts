@@ -1,3 +1,4 @@
+export { readMotif } from './readMotifs';
 export { createPlanner, planProject, type Planner } from './planProject';
 export { drawPlain, type PlainPart } from './drawPlain';
 export { stageOf, type Stage } from './stageOf';
@@ -14,6 +15,8 @@ export {
 	type OrderArc,
 	type OrderStep,
 	type ItemRow,
+	type KnownFigures,
+	type MotifFigures,
 	type Plan,
 	type PlanError,
 	type Unmeasured,

@@ -14,10 +14,11 @@ import { gatherHints } from './gatherHints';
 import { createArrangementsPlanner, listItems, summarizeArrangement, type Surroundings } from './layArrangements';
 import { createZonesPlanner, judgeZones } from './planZones';
 import type { ZoneFinding } from './zoneJudgements/types';
-import { PLAN_FORMAT, PLAN_VERSION, type MotifFigures, type Plan, type PlanError, type ZonePlan } from './types';
+import { PLAN_FORMAT, PLAN_VERSION, type KnownFigures, type MotifFigures, type Plan, type PlanError, type ZonePlan } from './types';
 
 export interface Planner {
-	(project: Project): Plan;
+	/** @param figures - what is known so far of the motifs' sheets; where it is not given they are worked out. */
+	(project: Project, figures?: KnownFigures): Plan;
 }
 
 /**
@@ -54,14 +55,14 @@ export function createPlanner(): Planner {
 		judgements: createStep(judgeZones),
 		blends: createStep(sectionBlends)
 	};
-	return (project) => assemble(project, steps);
+	return (project, figures) => assemble(project, steps, figures);
 }
 
 type Steps = {
 	references: Step<[Project], Issue[]>;
 	measure: Step<Parameters<ReturnType<typeof createMeasurer>>, MeasuredPiece>;
 	shapes: Step<[Project['layout']['motifs']], ReadonlyMap<string, MotifInUse>>;
-	figures: Step<[ReadonlyMap<string, MotifInUse>], MotifFigures[]>;
+	figures: Step<Parameters<typeof readMotifs>, MotifFigures[]>;
 	surroundings: Step<Parameters<typeof gatherSurroundings>, Surroundings>;
 	arrangements: Step<Parameters<ReturnType<typeof createArrangementsPlanner>>, ArrangementPlan[]>;
 	zones: Step<Parameters<ReturnType<typeof createZonesPlanner>>, ZonePlan[]>;
@@ -77,12 +78,12 @@ type Steps = {
 	blends: Step<Parameters<typeof sectionBlends>, BlendWork[]>;
 };
 
-function assemble(project: Project, steps: Steps): Plan {
+function assemble(project: Project, steps: Steps, known?: KnownFigures): Plan {
 	const { units, layout, finish, workshop } = project;
 	const piece = steps.measure(project.piece, units);
 	const shapes = steps.shapes(layout.motifs);
 	const surroundings = steps.surroundings(shapes, piece, project.piece.seams, units, workshop.tapes);
-	const figures = steps.figures(shapes);
+	const figures = steps.figures(shapes, known);
 	const laid = steps.arrangements(layout.arrangements, surroundings);
 	const zones = steps.zones(layout.zones, project.palette, piece, laid);
 	const stack = steps.stack(project.piece.condition, piece, layout, laid, finish.coats, project.materials, project.palette);

@@ -10,6 +10,7 @@ import { Drag } from './Drag.svelte';
 import { History, type PieceRecord } from './History.svelte';
 import { Saver } from './Saver.svelte';
 import { Seen } from './Seen.svelte';
+import { SheetFigures } from './SheetFigures.svelte';
 
 /** One piece as it is edited: its project and the way back, the plan that follows from it, what is seen of it, and a drag on it. */
 export class PieceState {
@@ -19,11 +20,13 @@ export class PieceState {
 	readonly drag = new Drag();
 	readonly saver: Saver;
 
+	readonly sheets = new SheetFigures();
+
 	#planner = createPlanner();
 	/** Of the project as it is kept. */
-	readonly settled: Plan = $derived.by(() => this.#planner(this.project));
+	readonly settled: Plan = $derived.by(() => this.#planner(this.project, this.sheets.known));
 	/** Of what is shown: under a drag, of its trial. */
-	readonly plan: Plan = $derived.by(() => (this.drag.trial ? this.#planner(this.drag.trial) : this.settled));
+	readonly plan: Plan = $derived.by(() => (this.drag.trial ? this.#planner(this.drag.trial, this.sheets.known) : this.settled));
 	/** What lies on it, numbered for the balloons. */
 	readonly decoration = $derived(listDecoration(this.drag.trial ?? this.project, this.plan));
 	readonly steps = $derived(Math.min(this.seen.steps ?? Infinity, (this.drag.trial ?? this.project).finish.coats.length));

@@ -43,6 +43,8 @@
 			through !== undefined ? { kind: 'arrangement', id: through } : zone !== undefined ? { kind: 'zone', id: zone } : null;
 	}
 
+	$effect(() => piece.sheets.ask(piece.project.layout.motifs));
+
 	onMount(() => {
 		const inText = (event: KeyboardEvent) => (event.target as HTMLElement).closest('input, textarea') !== null;
 		const redo = (event: KeyboardEvent) => {
