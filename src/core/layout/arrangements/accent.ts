@@ -81,7 +81,10 @@ export const accent: ArrangementKind<Accent> = {
 		const { x, y } = arrangement.offset;
 		return { ...arrangement, offset: { x: x + way * (centre.x - item.centre.x), y: y + centre.y - item.centre.y } };
 	},
-	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] }),
+	isPlaced: true,
+	release: null,
+	meansHardware: () => true
 };
 
 type SizeChoice = Choice<string> & { readonly scale: number };

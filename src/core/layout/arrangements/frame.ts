@@ -59,7 +59,10 @@ export const frame: ArrangementKind<Frame> = {
 		};
 	},
 	moveItem: (arrangement) => arrangement,
-	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] }),
+	isPlaced: false,
+	release: null,
+	meansHardware: () => true
 };
 
 /** Each line between two distances from the edge, mm. */

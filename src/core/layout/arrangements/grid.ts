@@ -92,7 +92,10 @@ export const grid: ArrangementKind<Grid> = {
 		...arrangement,
 		offset: { x: arrangement.offset.x + centre.x - item.centre.x, y: arrangement.offset.y + centre.y - item.centre.y }
 	}),
-	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] }),
+	isPlaced: true,
+	release: null,
+	meansHardware: () => false
 };
 
 /**

@@ -117,7 +117,10 @@ export const harlequin: ArrangementKind<Harlequin> = {
 		};
 	},
 	moveItem: (arrangement) => arrangement,
-	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] }),
+	isPlaced: false,
+	release: null,
+	meansHardware: () => true
 };
 
 function wordDiamonds(fit: HarlequinFit, { unit }: ArrangementContext): Choice<string> & { readonly fit: HarlequinFit } {

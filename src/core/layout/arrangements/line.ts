@@ -63,7 +63,10 @@ export const line: ArrangementKind<Line> = {
 		};
 	},
 	moveItem: (arrangement) => arrangement,
-	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] }),
+	isPlaced: false,
+	release: null,
+	meansHardware: () => true
 };
 
 function linesOn(arrangement: Line, part: Part, { piece }: ArrangementContext): LaidItem[] {

@@ -123,7 +123,10 @@ export const scatter: ArrangementKind<Scatter> = {
 	},
 	/** Its places follow from its seed. */
 	moveItem: (arrangement) => arrangement,
-	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] }),
+	isPlaced: false,
+	release: null,
+	meansHardware: () => false
 };
 
 /**

@@ -70,7 +70,10 @@ export const single: ArrangementKind<Single> = {
 		...arrangement,
 		offset: { x: arrangement.offset.x + centre.x - item.centre.x, y: arrangement.offset.y + centre.y - item.centre.y }
 	}),
-	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] }),
+	isPlaced: true,
+	release: null,
+	meansHardware: () => true
 };
 
 /** Turned by so many degrees more, to whole steps, kept within half a turn to both sides. */

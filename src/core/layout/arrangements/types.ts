@@ -164,4 +164,10 @@ export interface ArrangementKind<A> {
 	/** Puts one item where a hand has dragged it, and with it whatever moves along; centre from the left and the top edge of its part, mm. */
 	readonly moveItem: (arrangement: A, item: LaidItem, centre: { readonly x: Mm; readonly y: Mm }) => A;
 	readonly leaveOut: (arrangement: A, item: LaidItem) => A;
+	/** Whether an item has a place of its own that can be typed; what lies by its count or along an edge has none. */
+	readonly isPlaced: boolean;
+	/** Puts what a hand has moved back where it belongs, one item or all; null where nothing is moved by itself. */
+	readonly release: ((arrangement: A, item?: LaidItem) => A) | null;
+	/** Whether hardware that comes over an item is as the painter wants it. */
+	readonly meansHardware: (arrangement: A, item: LaidItem) => boolean;
 }

@@ -1,49 +1,27 @@
 <script lang="ts">
 	import { setArrangement } from '$core/project';
-	import { kindOfArrangement, measureMotif } from '$core/layout';
+	import { kindOfArrangement } from '$core/layout';
 	import type { ItemRow } from '$core/plan';
 	import type { MeasuredFace } from '$core/piece';
 	import { toTape } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { createPull } from './createPull';
+	import { rowsOn } from './rowsOn';
 
-	let {
-		face,
-		scale,
-		shown
-	}: {
-		face: MeasuredFace;
-		scale: number;
-		/** Whether the stencil of an arrangement is in the picture already. */ shown: (arrangement: string) => boolean;
-	} = $props();
+	/** What of the laid can be taken hold of, and a frame round what is picked. Their outlines are drawn behind (`LaidOutlines`). */
+	let { face, scale }: { face: MeasuredFace; scale: number } = $props();
 
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	const arrangementOf = (id: string) => piece.project.layout.arrangements.find((other) => other.id === id)!;
-	/** A motif on a knob is no fault where the painter wants it there. */
-	function isAmiss({ arrangement, touches, byHand }: ItemRow): boolean {
-		const of = arrangementOf(arrangement);
-		return touches.length > 0 && (byHand || of.kind === 'grid' || (of.kind === 'run' && of.hardware === 'avoid'));
-	}
 	const partOf = (id: string) => (id === face.id ? face.whole : face.parts.find((part) => part.id === id))!;
-	const rows = $derived(piece.plan.items.filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part)));
-	const write = (rings: ItemRow['rings']) => rings.map((ring) => `M${ring.map((value) => value.toFixed(2)).join(' ')}Z`).join('');
-	/** Each motif is drawn once and put where it lies; only what is cut has a drawing of its own. So hundreds of them can be dragged at once. */
-	const whole = $derived(new Map(piece.project.layout.motifs.map((motif) => [motif.id, { motif, d: write(measureMotif(motif).rings) }])));
-	function drawn(row: ItemRow): { d: string; transform: string | undefined } {
-		const own = row.motif === null || row.cutBy.length > 0 || row.half !== 'none' ? undefined : whole.get(row.motif);
-		if (!own) return { d: write(row.rings), transform: undefined };
-		const { motif, d } = own;
-		const way = row.mirrored ? -row.scale : row.scale;
-		return {
-			d,
-			transform: `translate(${row.centre.x} ${row.centre.y}) rotate(${row.turn}) scale(${way} ${row.scale}) translate(${-motif.width / 2} ${-motif.height / 2})`
-		};
-	}
-	function isPicked({ arrangement, key }: ItemRow): boolean {
+	/** Under a drag they stay where they were taken: one alone is in the hand, and hundreds need not be moved for it. */
+	const rows = $derived(rowsOn(face, piece.settled));
+	const isPicked = ({ arrangement, key }: ItemRow) => {
 		const { selection } = piece.seen;
 		return selection?.kind === 'item' && selection.arrangement === arrangement && selection.key === key;
-	}
+	};
+	const picked = $derived(rowsOn(face, piece.plan).find(isPicked));
 
 	/** A pull shorter than this, px, was a click. */
 	const LEAST = 3;
@@ -66,43 +44,34 @@
 
 {#each rows as row (`${row.arrangement} ${row.key}`)}
 	{@const part = partOf(row.part)}
-	{@const picked = isPicked(row)}
 	<!-- The keyboard reaches motifs through the drawing itself: see LayoutDrawing. -->
 	<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-	<g
+	<rect
 		data-grip
 		data-item="{row.arrangement} {row.key}"
 		class="cursor-move"
-		transform="translate({part.x * scale} {part.y * scale}) scale({scale})"
+		x={(part.x + row.left) * scale}
+		y={(part.y + row.top) * scale}
+		width={row.width * scale}
+		height={row.height * scale}
+		fill="transparent"
 		onclick={(event) => event.shiftKey && piece.choosePart(row.part, true)}
 		onpointerdown={(event) => grip(event, row)}
 		onpointermove={pull.move}
 		onpointerup={pull.drop}
 		onpointercancel={pull.cancel}
-	>
-		<rect
-			x={row.left}
-			y={row.top}
-			width={row.width}
-			height={row.height}
-			fill="transparent"
-			stroke={picked ? 'var(--color-ember)' : isAmiss(row) ? 'var(--color-must)' : 'transparent'}
-			stroke-width={picked ? 2 : 1.2}
-			stroke-dasharray={picked ? undefined : '4 3'}
-			vector-effect="non-scaling-stroke"
-		/>
-		{#if !shown(row.arrangement) || piece.drag.trial}
-			{@const { d, transform } = drawn(row)}
-			<path
-				{d}
-				{transform}
-				fill="#ffffff14"
-				stroke={picked ? 'var(--color-ember)' : '#f4efe2'}
-				stroke-width="1.2"
-				vector-effect="non-scaling-stroke"
-			/>
-			<path {d} {transform} fill="none" stroke="#1d1a17" stroke-width="0.7" stroke-dasharray="2 2" vector-effect="non-scaling-stroke" />
-		{/if}
-		{#if row.byHand}<circle cx={row.left} cy={row.top} r={4 / scale} fill="var(--color-ember)" />{/if}
-	</g>
+	/>
 {/each}
+{#if picked}
+	{@const part = partOf(picked.part)}
+	<rect
+		class="pointer-events-none"
+		x={(part.x + picked.left) * scale}
+		y={(part.y + picked.top) * scale}
+		width={picked.width * scale}
+		height={picked.height * scale}
+		fill="none"
+		stroke="var(--color-ember)"
+		stroke-width="2"
+	/>
+{/if}

@@ -11,6 +11,8 @@
 	import DrawingWindow from './DrawingWindow.svelte';
 	import Knobs from './Knobs.svelte';
 	import LaidMotifs from './LaidMotifs.svelte';
+	import LaidOutlines from './LaidOutlines.svelte';
+	import { rowsOn } from './rowsOn';
 	import PartPicks from './PartPicks.svelte';
 	import SizeLines from './SizeLines.svelte';
 	import { MAP } from './room';
@@ -120,7 +122,7 @@
 	}
 
 	function step(by: number): void {
-		const rows = piece.plan.items.filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part));
+		const rows = rowsOn(face, piece.plan);
 		if (rows.length === 0) return;
 		const at = picked ? rows.indexOf(picked) + by : by > 0 ? 0 : -1;
 		const row = rows.at(at % rows.length)!;
@@ -145,11 +147,12 @@
 				sketch={piece.drag.sketch}
 				onprogress={(done) => (progress = done)}
 			/>
+			<LaidOutlines {face} {view} shown={stencilled} />
 		{/snippet}
 		{#snippet children(view)}
 			{@const k = view.scale}
 			<PartPicks {face} scale={k} />
-			<LaidMotifs {face} scale={k} shown={stencilled} />
+			<LaidMotifs {face} scale={k} />
 			<Knobs {face} scale={k} {mounted} {filled} inPicture />
 			<SizeLines {face} scale={k} below={26} />
 			{#if zone}{#await import('./ZoneHandles.svelte') then { default: ZoneHandles }}<ZoneHandles {face} scale={k} {zone} />{/await}{/if}

@@ -30,7 +30,8 @@
 		piece.seen.selection = { kind: 'arrangement', id };
 	}
 	function clearMoved(): void {
-		if (arrangement.kind === 'run') piece.setArrangement({ ...arrangement, moved: [] });
+		const { release } = kindOfArrangement(arrangement);
+		if (release) piece.setArrangement(release(arrangement));
 	}
 </script>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { kindOfArrangement, moveItemEdge, releaseMotif, type Arrangement } from '$core/layout';
+	import { kindOfArrangement, moveItemEdge, type Arrangement } from '$core/layout';
 	import { nameSurface, type ItemRow } from '$core/plan';
 	import { LengthField } from '$lib/ui/controls';
 	import Figure from '$lib/ui/figure/Figure.svelte';
@@ -8,6 +8,7 @@
 	let { row, arrangement }: { row: ItemRow; arrangement: Arrangement } = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
+	const kind = $derived(kindOfArrangement(arrangement));
 	const name = $derived(nameSurface(piece.plan, row.part));
 
 	const place = (edges: { left?: number; top?: number }) =>
@@ -19,17 +20,9 @@
 				? 'half a motif'
 				: row.cutBy.length > 0
 					? `cut at ${row.cutBy.map((side) => (side === 'outline' ? 'the edge' : side === 'opening' ? 'a gap' : `the ${side}`)).join(' and ')}`
-					: arrangement.kind === 'run'
+					: kind.release
 						? 'in its row'
 						: 'whole'
-	);
-	/** Some lie by their count alone: nothing moves them by hand. */
-	const canMove = $derived(arrangement.kind !== 'border' && moveItemEdge(arrangement, row, { left: row.left + 10 }) !== arrangement);
-	const meant = $derived(
-		(arrangement.kind === 'run' && arrangement.hardware !== 'avoid' && !row.byHand) ||
-			arrangement.kind === 'single' ||
-			arrangement.kind === 'accent' ||
-			arrangement.kind === 'border'
 	);
 </script>
 
@@ -38,12 +31,12 @@
 		<h3>{name}, {row.role.replace('-', ' ')}{row.motif === null ? '' : ` ${row.index + 1}`}</h3>
 		<span class="note">{how}</span>
 	</div>
-	{#if canMove}<div class="mt-1 grid grid-cols-2 gap-2">
+	{#if kind.isPlaced}<div class="mt-1 grid grid-cols-2 gap-2">
 			<LengthField label="Left edge, from the left" value={row.left} {unit} onchange={(left) => place({ left })} />
 			<LengthField label="Top edge, from the top" value={row.top} {unit} onchange={(top) => place({ top })} />
 		</div>{/if}
 	<dl class="mt-2 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
-		{#if !canMove}
+		{#if !kind.isPlaced}
 			<dt class="text-ink-soft">left edge, from the left</dt>
 			<dd class="text-right"><Figure mm={row.left} {unit} /></dd>
 			<dt class="text-ink-soft">top edge, from the top</dt>
@@ -59,19 +52,21 @@
 		<dd class="text-right">{row.order}</dd>
 	</dl>
 	{#if row.touches.length > 0}
-		{#if !meant}<p class="fault mt-1">! It stands on a knob.</p>{:else}<p class="note mt-1">A knob comes over it, as you chose.</p>{/if}
+		{#if !kind.meansHardware(arrangement, row)}<p class="fault mt-1">! It stands on a knob.</p>{:else}<p class="note mt-1">
+				A knob comes over it, as you chose.
+			</p>{/if}
 	{/if}
 	<div class="mt-2 flex flex-wrap gap-2">
-		{#if row.byHand && arrangement.kind === 'run'}<button
+		{#if row.byHand && kind.release}{@const { release } = kind}<button
 				class="button text-sm"
-				onclick={() => piece.setArrangement(releaseMotif(arrangement, row))}>Back into its row</button
+				onclick={() => piece.setArrangement(release(arrangement, row))}>Back into its row</button
 			>{/if}
 		<button
 			class="button text-sm"
 			onclick={() => {
 				/** The motif is gone from here with what is picked: it is left out first. */
 				const { id } = arrangement;
-				piece.setArrangement(kindOfArrangement(arrangement).leaveOut(arrangement, row));
+				piece.setArrangement(kind.leaveOut(arrangement, row));
 				piece.seen.selection = { kind: 'arrangement', id };
 			}}>Leave it out</button
 		>

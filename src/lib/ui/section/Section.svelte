@@ -21,11 +21,14 @@
 	let { large = false, onchoose }: Props = $props();
 
 	const piece = usePiece();
-	const shownProject = $derived(piece.drag.trial ?? piece.project);
-	const surfaces = $derived(listSurfaces(piece.plan));
+	/** A drag of coats is followed; one of what is laid leaves them as they are until it is let go. */
+	const isFollowed = $derived(piece.drag.trial !== null && piece.drag.trial.finish !== piece.project.finish);
+	const shownProject = $derived(isFollowed ? piece.drag.trial! : piece.project);
+	const plan = $derived(isFollowed ? piece.plan : piece.settled);
+	const surfaces = $derived(listSurfaces(plan));
 	let chosenSurface: string | null = $state(null);
 	const surface = $derived(surfaces.some(({ id }) => id === chosenSurface) ? chosenSurface! : surfaces[0]!.id);
-	const treads = $derived(describeTreads(shownProject, piece.plan, surface));
+	const treads = $derived(describeTreads(shownProject, plan, surface));
 
 	/** px: the ground before the first step, the height of the wood, and of the row of waits under it. */
 	const LEAD = 58;

@@ -40,7 +40,10 @@ export const border: ArrangementKind<Border> = {
 			Math.abs(centre.x - item.centre.x) > Math.abs(centre.y - item.centre.y) ? insideBy(item, centre, 'x') : insideBy(item, centre, 'y');
 		return { ...arrangement, inset: Math.max(0, Math.round((arrangement.inset + off) * 10) / 10) };
 	},
-	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] }),
+	isPlaced: false,
+	release: null,
+	meansHardware: () => true
 };
 
 type Placed = Parameters<ArrangementKind<Border>['moveItem']>[1];

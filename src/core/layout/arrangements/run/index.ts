@@ -2,7 +2,7 @@ import type { MeasuredPiece } from '../../../piece';
 import type { Motif } from '../../motif';
 import { scalesAround } from '../scales';
 import type { ArrangementKind } from '../types';
-import { leaveOutMotif, moveMotif, pickFit } from './editRun';
+import { leaveOutMotif, moveMotif, pickFit, releaseMotif } from './editRun';
 import { fitKeyOf, fitRunOnFronts, planRun } from './planRun';
 import type { Run } from './schema';
 
@@ -50,5 +50,8 @@ export const run: ArrangementKind<Run> = {
 	},
 	take: pickFit,
 	moveItem: moveMotif,
-	leaveOut: leaveOutMotif
+	leaveOut: leaveOutMotif,
+	isPlaced: true,
+	release: (arrangement, item) => (item ? releaseMotif(arrangement, item) : { ...arrangement, moved: [] }),
+	meansHardware: ({ hardware }, { byHand }) => hardware !== 'avoid' && !byHand
 };

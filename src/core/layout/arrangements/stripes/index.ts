@@ -28,5 +28,8 @@ export const stripes: ArrangementKind<Stripes> = {
 	take: (arrangement, group, pick) => ({ ...arrangement, picks: { ...arrangement.picks, [group]: pick } }),
 	/** Stripes lie by their count, not by hand. */
 	moveItem: (arrangement) => arrangement,
-	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] })
+	leaveOut: (arrangement, { part, place }) => ({ ...arrangement, leftOut: [...arrangement.leftOut, { part, place }] }),
+	isPlaced: false,
+	release: null,
+	meansHardware: () => true
 };
