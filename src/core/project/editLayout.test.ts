@@ -1,7 +1,18 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import type { Arrangement } from '../layout';
 import { planProject } from '../plan';
-import { addArrangement, addZone, dropArrangement, dropZone, newProject, setArrangement, ZONE_STARTERS, type Project } from './index';
+import {
+	addArrangement,
+	addZone,
+	dropArrangement,
+	dropZone,
+	newProject,
+	setArrangement,
+	setMotifs,
+	ZONE_STARTERS,
+	type Project
+} from './index';
 import { checkReferences, readMotifSvg, readProject } from '../formats';
 
 const motifOf = (id: string) => {
@@ -83,6 +94,20 @@ describe('shades and rows', () => {
 		expect(twice.layout.motifs).toHaveLength(1);
 		expect(kinds(twice).slice(4, 8)).toEqual(['blend', 'stencil', 'blend', 'stencil'].sort());
 		expect(checkReferences(twice)).toEqual([]);
+	});
+
+	it('of diamonds in two colours begins with every other one: one colour through all would show nothing', () => {
+		const { project, id } = addArrangement(measured(), null, 'harlequin');
+		expect(project.finish.coats.find((coat) => 'arrangement' in coat)).toMatchObject({ arrangement: id, role: 'diamond-1' });
+	});
+
+	it('take another motif with them, and let go of the one that nothing uses any more', () => {
+		const wave = { ...knot, id: 'wave' };
+		const row = both.project.layout.arrangements[0]! as Extract<Arrangement, { kind: 'run' }>;
+		const other = setMotifs(both.project, { ...row, motif: 'wave' }, [knot, wave]);
+		expect(other.layout.motifs).toEqual([wave]);
+		expect(planProject(other).errors).toEqual([]);
+		expect(setMotifs(other, row, [knot, wave]).layout).toEqual(both.project.layout);
 	});
 
 	it('go with their coats, and a motif with its last row', () => {

@@ -44,7 +44,7 @@ export function addArrangement(
 	fronts: Zone['parts'] = frontsOf(project),
 	colour?: string
 ): { readonly project: Project; readonly id: string } {
-	const { short, of, start } = ARRANGEMENTS[kind];
+	const { short, of, start, firstRole } = ARRANGEMENTS[kind];
 	const id = freeId(short, project.layout.arrangements);
 	const piece = measurePiece(project.piece, project.units);
 	const on = partsOf(fronts, piece);
@@ -60,7 +60,7 @@ export function addArrangement(
 	const motifs = motif === null || known.some((other) => other.id === motif.id) ? known : [...known, motif];
 	const layout = { ...project.layout, motifs, arrangements: [...project.layout.arrangements, arrangement] };
 	const ink = colour ?? colourToBegin(project, fronts, piece);
-	const coat = of === 'tape' ? newStripe(id, ink, paintOf(project)) : newStencil(id, ink, paintOf(project));
+	const coat = of === 'tape' ? newStripe(id, ink, paintOf(project), firstRole) : newStencil(id, ink, paintOf(project));
 	return { id, project: addCoat({ ...project, layout }, coat).project };
 }
 
@@ -72,7 +72,7 @@ function capital(text: string): string {
 }
 
 /** The motifs of a piece that an arrangement still uses. */
-export function motifsInUse({ motifs, arrangements }: Pick<Project['layout'], 'motifs' | 'arrangements'>): Motif[] {
+function motifsInUse({ motifs, arrangements }: Pick<Project['layout'], 'motifs' | 'arrangements'>): Motif[] {
 	const used = new Set(arrangements.flatMap((one) => kindOfArrangement(one).motifs(one)));
 	return motifs.filter(({ id }) => used.has(id));
 }
@@ -83,6 +83,16 @@ export function setArrangement(project: Project, arrangement: Arrangement): Proj
 	if (project.layout.arrangements.includes(arrangement)) return project;
 	const arrangements = project.layout.arrangements.map((other) => (other.id === arrangement.id ? arrangement : other));
 	return { ...project, layout: { ...project.layout, arrangements } };
+}
+
+/** Puts a changed arrangement in its place with the motifs that it asks for out of these; those that nothing uses any more go. */
+export function setMotifs(project: Project, arrangement: Arrangement, offered: readonly Motif[]): Project {
+	const { motifs: known } = project.layout;
+	const asked = kindOfArrangement(arrangement).motifs(arrangement);
+	const fresh = offered.filter(({ id }) => asked.includes(id) && !known.some((own) => own.id === id));
+	const next = setArrangement(project, arrangement);
+	const { arrangements } = next.layout;
+	return { ...next, layout: { ...next.layout, motifs: motifsInUse({ motifs: [...known, ...fresh], arrangements }) } };
 }
 
 /** Takes a zone out, with the coats that paint it; a print in its colours keeps the first of them. */

@@ -3,7 +3,7 @@ export { newProject } from './newProject';
 export { changeDrawers } from './changeDrawers';
 export { changePiece } from './changePiece';
 export { changeUnits } from './changeUnits';
-export { addArrangement, addZone, dropArrangement, dropZone, motifsInUse, paintOf, setArrangement } from './editLayout';
+export { addArrangement, addZone, dropArrangement, dropZone, paintOf, setArrangement, setMotifs } from './editLayout';
 export { addCoat, dropCoat, followHoles, setCoat, setCoats } from './editFinish';
 export { dropColour, setColour, usesOfColour } from './editPalette';
 export { coloursUnder, judgeStandsOut, standOut, type StandsOut } from './standOut';

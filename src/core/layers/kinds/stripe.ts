@@ -31,7 +31,9 @@ export const stripe: CoatKind<Stripe> = {
 	materials: ['paint'],
 	starts: ({ arrangements, colours, paint }) =>
 		arrangements.flatMap(({ id, name, kind }) =>
-			ARRANGEMENTS[kind].of === 'tape' ? [{ text: `Taped: ${name}`, coat: newStripe(id, colours.at(-1)!, paint) }] : []
+			ARRANGEMENTS[kind].of === 'tape'
+				? [{ text: `Taped: ${name}`, coat: newStripe(id, colours.at(-1)!, paint, ARRANGEMENTS[kind].firstRole) }]
+				: []
 		),
 	where: ({ arrangement, role }) => ({ through: arrangement, ...(role === undefined ? {} : { role }) }),
 	colour: ({ colour }) => colour,
@@ -63,10 +65,11 @@ export const stripe: CoatKind<Stripe> = {
 	detail: ({ role }) => (role === undefined ? '' : role.replace('-', ' '))
 };
 
-export const newStripe = (arrangement: string, colour: string, material: string): Stripe => ({
+export const newStripe = (arrangement: string, colour: string, material: string, role?: string): Stripe => ({
 	...filmOf('stripe', material, 1),
 	kind: 'stripe',
 	arrangement,
+	...(role === undefined ? {} : { role }),
 	colour,
 	edge: 'crisp',
 	sealed: false

@@ -67,6 +67,7 @@ export const harlequin: ArrangementKind<Harlequin> = {
 	short: 'harlequin',
 	of: 'tape',
 	spreads: true,
+	firstRole: 'diamond-1',
 	start: ({ id, name, parts, shortest }) => ({
 		kind: 'harlequin',
 		id,

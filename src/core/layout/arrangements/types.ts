@@ -154,6 +154,8 @@ export interface ArrangementKind<A> {
 	readonly of: 'motif' | 'tape';
 	/** It lies all over a part, or round it, and is laid from the top down; else from the middle outwards. */
 	readonly spreads: boolean;
+	/** Role that its first coat goes through, where one colour through all of it would show nothing: diamonds that lie against each other. */
+	readonly firstRole?: string;
 	readonly start: (beginning: Beginning) => A;
 	/** Ids of the motifs that it needs. */
 	readonly motifs: (arrangement: A) => readonly string[];

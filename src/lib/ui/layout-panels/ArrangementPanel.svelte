@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { kindOfArrangement, partsOf, type Arrangement, type Motif } from '$core/layout';
-	import { motifsInUse } from '$core/project';
+	import { setMotifs } from '$core/project';
 	import { nameParts } from '$core/plan';
 	import { Find, Fold } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
@@ -53,15 +53,7 @@
 			...piece.plan.items.filter((item) => item.arrangement === arrangement.id && item.motif === id).map(({ scale }) => scale)
 		);
 
-	function setMotif(id: string): void {
-		const motif = all.find((other) => other.id === id)!;
-		piece.edit((draft) => {
-			if (!draft.layout.motifs.some((own) => own.id === id)) draft.layout.motifs.push(structuredClone($state.snapshot(motif)) as never);
-			const own = draft.layout.arrangements.find((other) => other.id === arrangement.id)!;
-			if ('motif' in own) own.motif = id;
-			draft.layout.motifs = motifsInUse(draft.layout as typeof piece.project.layout) as typeof draft.layout.motifs;
-		});
-	}
+	const setMotif = (id: string) => 'motif' in arrangement && piece.replace(setMotifs(piece.project, { ...arrangement, motif: id }, all));
 </script>
 
 <div class="space-y-3">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { setMotifs } from '$core/project';
 	import type { Border, Motif } from '$core/layout';
 	import { Find, Fold, LengthField, NumberField, Pick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -18,15 +19,7 @@
 			together && `${together} ${arrangement.id}`
 		);
 	}
-	function setCorner(id: string): void {
-		piece.edit((draft) => {
-			const motif = motifs.find((other) => other.id === id);
-			if (motif && !draft.layout.motifs.some((own) => own.id === id))
-				draft.layout.motifs.push(structuredClone($state.snapshot(motif)) as never);
-			const own = draft.layout.arrangements.find((other) => other.id === arrangement.id);
-			if (own?.kind === 'border') own.corner = id === NONE ? null : id;
-		});
-	}
+	const setCorner = (id: string) => piece.replace(setMotifs(piece.project, { ...arrangement, corner: id === NONE ? null : id }, motifs));
 	const taken = $derived.by(() => {
 		const group = piece.plan.arrangements.find((one) => one.arrangement === arrangement.id)?.groups[0];
 		return group?.choices[group.taken] as { fit?: { counts: readonly number[]; scale: number } } | undefined;

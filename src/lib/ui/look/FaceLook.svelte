@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Project } from '$core/project';
-	import type { MeasuredFace } from '$core/piece';
+	import { isBoxOutline, type MeasuredFace } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Snippet } from 'svelte';
 	import Look from './Look.svelte';
@@ -26,7 +26,7 @@
 </script>
 
 <div
-	class="absolute {face.whole.outline.length === 4 ? 'shadow-[0_1px_7px_#0006]' : 'drop-shadow-[0_1px_4px_#0006]'}"
+	class="absolute {isBoxOutline(face.whole.outline) ? 'shadow-[0_1px_7px_#0006]' : 'drop-shadow-[0_1px_4px_#0006]'}"
 	style:left="{left}px"
 	style:top="{top}px"
 	style:width="{face.width * scale}px"
