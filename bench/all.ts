@@ -1,5 +1,6 @@
 import { benchColour } from './colour';
 import { benchFlatWork } from './flatWork';
+import { benchLays } from './lays';
 import { benchLook } from './look';
 import { benchMeasure } from './measure';
 import { benchPlan } from './plan';
@@ -8,6 +9,7 @@ import { benchRunFit } from './runFit';
 console.log('Medians, each pair timed in one run. See docs/bench.md for what is asked for.\n');
 await benchRunFit();
 await benchFlatWork();
+await benchLays();
 await benchMeasure();
 await benchPlan();
 await benchColour();

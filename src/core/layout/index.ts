@@ -54,3 +54,18 @@ export { linesOfJoins } from './zones/linesOfJoins';
 export type { Join, Laid, Pattern, Region } from './zones/types';
 export { regionOf } from './zones/regionOf';
 export { handlesOf, type Handle } from './zones/handles';
+export {
+	colourRounds,
+	LAY_MODES,
+	orderByHand,
+	planLays,
+	QUICK,
+	THOROUGH,
+	type Effort,
+	type Lay,
+	type LayMode,
+	type LaysChoice,
+	type LaysPlan,
+	type LaysSetting,
+	type LaysWish
+} from './lays';

@@ -1,0 +1,55 @@
+import type { Ring } from '../../geometry';
+import type { Mm } from '../../units';
+
+/** How a repeat is worked: each lay over the last one, dry, from one end or from the middle; or every place by its own marks. */
+export const LAY_MODES = ['chain', 'middle', 'marks'] as const;
+export type LayMode = (typeof LAY_MODES)[number];
+
+export interface LaysWish {
+	/** `fewest`: the one with the fewest waits here. */
+	readonly mode: LayMode | 'fewest';
+	/** A sheet of several repeats is cut up into its motifs, each with a border of its own. */
+	readonly cut: boolean;
+}
+
+export interface LaysSetting {
+	readonly hand: 'left' | 'right';
+	/** A face that stands is worked from the top down; one that lies flat from its middle outwards, from all sides. */
+	readonly lies: 'upright' | 'flat';
+}
+
+/** A sheet as it is laid once. mm, from the left and the top edge of its part; degrees clockwise. */
+export interface Lay {
+	readonly part: string;
+	readonly face: string;
+	/** Keys of the items that are filled through it. */
+	readonly items: readonly string[];
+	/** Its corners with its border, as they lie on the part, clockwise from the one at the top left of the design. */
+	readonly sheet: Ring;
+	/** The register mark at the top left corner of the design, and how the sheet is turned. */
+	readonly mark: { readonly left: Mm; readonly top: Mm };
+	readonly turn: number;
+	/** Places of the sheet that stay masked. */
+	readonly masked: number;
+	/** From 1. */
+	readonly round: number;
+	/** In the order of laying, over all rounds, from 1. */
+	readonly number: number;
+}
+
+/** One way to work it. */
+export interface LaysChoice {
+	readonly mode: LayMode;
+	readonly lays: number;
+	readonly rounds: number;
+	/** No fewer rounds would do, as far as is known: equal to `rounds` where that is proved. */
+	readonly least: number;
+	readonly waits: number;
+}
+
+export interface LaysPlan {
+	readonly mode: LayMode;
+	readonly lays: readonly Lay[];
+	/** All that can be worked here, the fewest waits first. */
+	readonly choices: readonly LaysChoice[];
+}
