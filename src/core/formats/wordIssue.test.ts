@@ -33,6 +33,7 @@ const NUMBERS = [
 	'fields',
 	'percent',
 	'printed',
+	'height',
 	'all'
 ];
 const WORDS = [

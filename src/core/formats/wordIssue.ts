@@ -123,7 +123,10 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`The zone whose colours this print takes lies under ${v['printed']} of its ${v['all']} motifs: the others are not printed. Let the zone reach there, or print in one colour.`,
 	'motif.lost': (v) => `${v['name']} is lost in its ground: every colour under it is too near to its own. Print it lighter or darker.`,
 	'motif.clogs': (v, u) =>
-		`At this size the finest opening of ${v['name']} is ${length(v['width'], u)}: paint needs ${length(v['needs'], u)}. Lay it at ${v['scale']} or larger, or open it before it is cut.`,
+		`At this size the finest opening of ${v['name']} is ${length(v['width'], u)}: ${v['kind']} needs ${length(v['needs'], u)}. Lay it at ${v['scale']} or larger, or open it before it is cut.`,
+	'paste.too-high': (v, u) =>
+		`It is to stand ${length(v['height'], u)} high; ${v['name']} holds ${length(v['most'], u)} in one lay. Lay it twice through the same sheet, or lower.`,
+	'paste.too-low': (v, u) => `It is to stand ${length(v['height'], u)} high; under ${length(v['least'], u)} ${v['name']} leaves no relief.`,
 	'motif.tears': (v, u) =>
 		`At this size the finest bridge of ${v['name']} is ${length(v['width'], u)}: under ${length(v['needs'], u)} it tears. Lay it at ${v['scale']} or larger, or widen it before it is cut.`,
 	'motif.islands': (v) =>

@@ -27,6 +27,7 @@ export { newPrime } from './kinds/prime';
 export { newSand } from './kinds/sand';
 export { newMask } from './kinds/mask';
 export { newStencil } from './kinds/stencil';
+export { newPaste } from './kinds/paste';
 export { newStripe } from './kinds/stripe';
 export { newUnmask } from './kinds/unmask';
 export { newWax } from './kinds/wax';

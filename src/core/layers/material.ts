@@ -5,7 +5,7 @@ import { IdSchema, NameSchema } from '../units';
 const MinutesSchema = z.number().min(0).max(100_000);
 const WindowSchema = z.strictObject({ from: MinutesSchema, to: MinutesSchema });
 
-export const MATERIAL_KINDS = ['cleaner', 'filler', 'primer', 'paint', 'glaze', 'gilding', 'clear', 'wax'] as const;
+export const MATERIAL_KINDS = ['cleaner', 'filler', 'primer', 'paint', 'glaze', 'gilding', 'paste', 'clear', 'wax'] as const;
 export type MaterialKind = (typeof MATERIAL_KINDS)[number];
 
 /** One material: what a coat of it needs to be known for. Every figure is the user's to change; the label on the tin wins. */
@@ -35,6 +35,16 @@ export const MaterialSchema = z.strictObject({
 	hard: WindowSchema.optional().meta({
 		description: 'When it has hardened, minutes, at the earliest and at the latest: water-based coats hold only then.'
 	}),
+	paste: z
+		.strictObject({
+			least: z.number().min(0.05).max(20).meta({ description: 'Least height that works, mm.' }),
+			most: z.number().min(0.05).max(20).meta({ description: 'Most height in one lay, mm.' }),
+			opening: z.number().min(0.2).max(20).meta({ description: 'It clogs in narrower openings, mm.' }),
+			shrinkage: z.number().min(0).max(0.5).meta({ description: 'Share of its height that it loses as it dries.' }),
+			puff: z.boolean().meta({ description: 'Raised by a heat gun.' })
+		})
+		.optional()
+		.meta({ description: 'Of paste; its usual height when dry is its film.' }),
 	ready: z.string().max(200).meta({ description: 'What ready looks like.' }),
 	cautions: z.array(z.string().max(300)).max(10)
 });

@@ -1,4 +1,4 @@
-import { sharesInOpenings, type ArrangementPlan, type Layout, type LaidItem, type ZoneAreas } from '../layout';
+import { sharesInOpenings, type ArrangementPlan, type Layout, type LaidItem, type LaysPlan, type ZoneAreas } from '../layout';
 import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
 import { colourOf, whereOf } from './kinds';
@@ -18,6 +18,8 @@ export interface SiteMeasures {
 	/** Areas of every zone on each part. */
 	readonly zones: readonly ZoneAreas[];
 	readonly laid: readonly ArrangementPlan[];
+	/** Of coats that are worked sheet by sheet, by their id. */
+	readonly lays: ReadonlyMap<string, LaysPlan>;
 }
 
 /** How much there is where each coat goes, by its id: what it takes, and how long it is worked at, follow from that. Only of the faces of the piece that is given. */
@@ -62,8 +64,13 @@ function siteOf(
 		hardware: sum(({ hardware }) => hardware),
 		holes: sum(({ holes }) => holes),
 		...sharesFor(coat, openings === null ? null : [...items], parts, measures),
-		open
+		open,
+		lays: laysOf(measures.lays.get(coat.id))
 	};
+}
+
+function laysOf(plan: LaysPlan | undefined): Site['lays'] {
+	return plan ? { count: plan.lays.length, rounds: Math.max(0, ...plan.lays.map(({ round }) => round)) } : null;
 }
 
 function openOf(items: readonly LaidItem[]): NonNullable<Site['open']> {

@@ -44,6 +44,10 @@ export interface Traits {
 	readonly glazes: boolean;
 	/** Clear glaze: what comes over it does not soak in, and can be moved. */
 	readonly slips: boolean;
+	/** Stands up from what it lies on, by more than a film of paint does. */
+	readonly raised: boolean;
+	/** Raised with heat. */
+	readonly puffs: boolean;
 	/** Work that is meant to be seen. */
 	readonly decorates: boolean;
 	/** Share of what is under it that it hides, 0 to 1, where it lies. */
@@ -88,6 +92,8 @@ export const NO_TRAITS: Traits = {
 	wears: false,
 	glazes: false,
 	slips: false,
+	raised: false,
+	puffs: false,
 	decorates: false,
 	hides: 0,
 	covers: false,

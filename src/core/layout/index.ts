@@ -10,7 +10,7 @@ export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';
 export { SpotSchema, type ItemSpot } from './arrangements/spot';
 export { LazyItem } from './arrangements/LazyItem';
-export { itemsOfRole, openingsOn, openingsOverlap, type Opening, type OpeningsOn } from './arrangements/openings';
+export { itemsOfRole, openingsNear, openingsOn, openingsOverlap, type Opening, type OpeningsOn } from './arrangements/openings';
 export type {
 	ArrangementContext,
 	ArrangementKind,

@@ -193,6 +193,76 @@ export const CATALOGUE: readonly Material[] = [
 		]
 	}),
 	material({
+		id: 'drywall-paste',
+		name: 'Drywall compound',
+		kind: 'paste',
+		porous: true,
+		coverage: 1,
+		film: 1000,
+		touchDry: 120,
+		recoat: 240,
+		protect: 'should',
+		tint: { hex: '#e9e4d8', opacity: 1 },
+		paste: { least: 0.5, most: 1.5, opening: 2, shrinkage: 0.1, puff: false },
+		ready: 'White all through, hard to the nail, no cool spot.'
+	}),
+	material({
+		id: 'plaster-paste',
+		name: 'Plaster paste',
+		kind: 'paste',
+		porous: true,
+		coverage: 1,
+		film: 1000,
+		touchDry: 90,
+		recoat: 180,
+		protect: 'should',
+		tint: { hex: '#efece4', opacity: 1 },
+		paste: { least: 0.5, most: 2, opening: 2, shrinkage: 0.05, puff: false },
+		ready: 'Pale and hard; fine cracks come where it dries too fast or hot: lay it late in the day.'
+	}),
+	material({
+		id: 'tinted-paste',
+		name: 'Ready tinted paste',
+		kind: 'paste',
+		coverage: 1.25,
+		film: 800,
+		touchDry: 60,
+		recoat: 120,
+		tint: { hex: '#b9b3a6', opacity: 1 },
+		paste: { least: 0.4, most: 1.2, opening: 2, shrinkage: 0.1, puff: false },
+		ready: 'Matte all over, and no print of a nail.'
+	}),
+	material({
+		id: 'thickened-paint',
+		name: 'Paint thickened with powder',
+		kind: 'paste',
+		porous: true,
+		coverage: 1.25,
+		film: 800,
+		touchDry: 90,
+		recoat: 180,
+		protect: 'should',
+		tint: { hex: '#d9d2c2', opacity: 1 },
+		paste: { least: 0.4, most: 1.2, opening: 2, shrinkage: 0.15, puff: false },
+		ready: 'Stiff enough to hold a peak when it is mixed (2 powder to 1 paint, a little at a time); dry when it is pale.'
+	}),
+	material({
+		id: 'puff-gel',
+		name: 'Heat-puff gel',
+		kind: 'paste',
+		coverage: 2.5,
+		film: 1500,
+		touchDry: 15,
+		recoat: 30,
+		tint: { hex: '#e6e1d6', opacity: 1 },
+		paste: { least: 0.8, most: 2.5, opening: 2, shrinkage: 0, puff: true },
+		ready: 'Risen to three to five times what was laid, and matte.',
+		cautions: [
+			'Heat gun: hold it 10 to 15 cm off and keep it moving; too close and the paint round it blisters. Never near solvent, wax or fresh oil paint.',
+			LABEL
+		]
+	}),
+	material({
 		id: 'clear-coat',
 		name: 'Clear coat',
 		kind: 'clear',

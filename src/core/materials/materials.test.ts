@@ -9,6 +9,13 @@ it('counts paint by area, coats, coverage and loss', () => {
 	expect(volumeForArea(1e6, 1, 10, LOSS.spray)).toBeCloseTo(130, 9);
 });
 
+it('counts paste by open area and height: 28 openings of 4200 mm2, 0.8 mm high, and a quarter more for waste', () => {
+	const { coverage, film } = gatherMaterials([]).get('tinted-paste')!;
+	expect(film).toBe(800);
+	expect(volumeForArea(28 * 4200, 1, coverage, 0)).toBeCloseTo(94.08, 6);
+	expect(volumeForArea(28 * 4200, 1, coverage, LOSS.trowel)).toBeCloseTo(117.6, 6);
+});
+
 it('needs twice the paint for twice the area, and more with a thirstier tool', () => {
 	fc.assert(
 		fc.property(

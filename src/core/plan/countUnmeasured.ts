@@ -30,7 +30,7 @@ export function countUnmeasured(
 	const guessed: MeasuredPiece = { ...piece, faces };
 	const zones = createZonesPlanner()(layout.zones, palette, guessed, []);
 	const stack = stackOf(guessed);
-	const sites = measureSites(stack, { piece: guessed, layout, zones, laid: [] });
+	const sites = measureSites(stack, { piece: guessed, layout, zones, laid: [], lays: new Map() });
 	const { paints, products }: Quantities = countQuantities(stack, sites, guessed, palette);
 	return {
 		faces: faces.map(({ id, name, outline }) => ({ face: id, name, area: areaOfOutline(outline) / M2 })),

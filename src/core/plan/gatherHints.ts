@@ -19,6 +19,7 @@ export function gatherHints(
 		...lostInGround(project, piece),
 		...underArt(project, piece),
 		...unprinted(stack, sites, laid),
+		...heights(stack),
 		...workshopHints(project),
 		...noPaint(project)
 	];
@@ -79,6 +80,19 @@ function underArt(project: Project, piece: Pick<MeasuredPiece, 'faces'>): Issue[
 			...(upright ? [{ code: 'stripes.slanted-under', path: `${path}.angle`, values: { name: upright.name } }] : []),
 			...(isStark && over[0] ? [{ code: 'stripes.stark', path, values: { name: over[0].name } }] : [])
 		];
+	});
+}
+
+/** Paste that is to stand higher than it holds in one lay, or so low that nothing stands up. Source: craft 3. */
+function heights({ layers }: Stack): Issue[] {
+	return layers.flatMap(({ coat, at, material }): Issue[] => {
+		if (!material?.paste || !('thickness' in coat)) return [];
+		const height = (coat.thickness * material.film) / 1000;
+		const { least, most } = material.paste;
+		const values = { height, name: material.name.toLowerCase() };
+		const path = `finish.coats[${at}].thickness`;
+		if (height > most + 1e-9) return [{ code: 'paste.too-high', path, values: { ...values, most } }];
+		return height < least - 1e-9 ? [{ code: 'paste.too-low', path, values: { ...values, least } }] : [];
 	});
 }
 

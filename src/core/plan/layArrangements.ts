@@ -1,6 +1,16 @@
 import { type Project } from '../project';
-import { kindOfArrangement, LazyItem, type ArrangementContext, type ArrangementPlan, type LaidItem, type MotifInUse } from '../layout';
+import {
+	kindOfArrangement,
+	LazyItem,
+	orderByHand,
+	type ArrangementContext,
+	type ArrangementPlan,
+	type LaidItem,
+	type MotifInUse
+} from '../layout';
 import { formatLength } from '../units';
+import type { Stack } from '../layers';
+import { limitsThrough } from './readMotifs';
 import type { ArrangementSummary, ItemRow } from './types';
 
 const M2 = 1e6;
@@ -24,7 +34,8 @@ export function createArrangementsPlanner() {
 export function summarizeArrangement(
 	{ arrangement: id, groups, items, taping = [], notes = [] }: ArrangementPlan,
 	layout: Project['layout'],
-	motifs: ReadonlyMap<string, MotifInUse>
+	motifs: ReadonlyMap<string, MotifInUse>,
+	stack: Stack
 ): ArrangementSummary {
 	const arrangement = layout.arrangements.find((other) => other.id === id)!;
 	const [motif = null] = kindOfArrangement(arrangement).motifs(arrangement);
@@ -38,7 +49,8 @@ export function summarizeArrangement(
 		lost: sum(items.map(({ lost }) => lost)),
 		groups,
 		taping,
-		notes
+		notes,
+		limits: limitsThrough(stack, id)
 	};
 }
 
@@ -53,7 +65,9 @@ export function listItems(laid: readonly ArrangementPlan[], { units, workshop, l
 			const here = items.filter((item) => item.part === part);
 			const arrangement = layout.arrangements.find((one) => one.id === id);
 			if (arrangement && kindOfArrangement(arrangement).spreads) {
-				orderByHand(here, workshop.hand ?? 'right').forEach((item, i) => orders.set(item, i + 1));
+				const placed = here.map((item) => ({ item, x: item.centre.x, y: item.centre.y, height: item.height }));
+				const order = orderByHand(placed, { hand: workshop.hand ?? 'right', lies: 'upright' }, { width: 0, height: 0 });
+				order.forEach(({ item }, i) => orders.set(item, i + 1));
 				continue;
 			}
 			const xs = here.map(({ centre }) => centre.x);
@@ -88,12 +102,4 @@ class Row extends LazyItem implements ItemRow {
 	) {
 		super(item, () => item.rings);
 	}
-}
-
-/** From the top down in bands as high as what lies there; within a band away from the hand: for the right one from left to right, so that it never crosses what is wet. */
-function orderByHand(items: ArrangementPlan['items'], hand: 'left' | 'right'): ArrangementPlan['items'] {
-	const tall = Math.max(1, ...items.map(({ height }) => height)) / 2;
-	const bandOf = ({ centre }: (typeof items)[number]) => Math.floor(centre.y / tall);
-	const way = hand === 'right' ? 1 : -1;
-	return [...items].sort((a, b) => bandOf(a) - bandOf(b) || way * (a.centre.x - b.centre.x) || a.centre.y - b.centre.y);
 }

@@ -1,7 +1,7 @@
 import { type Project } from '../project';
 import { checkReferences, wordIssue } from '../formats';
 import { measureSites, remediesForGap, roomInGap, stackLayers, type GapRoom, type Site, type Stack } from '../layers';
-import { measureMotif, TAPES, type ArrangementPlan, type MotifInUse } from '../layout';
+import { measureMotif, TAPES, type ArrangementPlan, type LaysPlan, type MotifInUse } from '../layout';
 import { countQuantities, gatherMaterials } from '../materials';
 import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
 import { checkOrder, sectionBlends, timeOrder, type BlendWork, type TimedOrder } from '../schedule';
@@ -12,6 +12,7 @@ import { describeOrder } from './describeOrder';
 import { hintsOfMotifs, readMotifs } from './readMotifs';
 import { gatherHints } from './gatherHints';
 import { createArrangementsPlanner, listItems, summarizeArrangement, type Surroundings } from './layArrangements';
+import { createLaysPlanner } from './planLaysOf';
 import { createZonesPlanner, judgeZones } from './planZones';
 import type { ZoneFinding } from './zoneJudgements/types';
 import { PLAN_FORMAT, PLAN_VERSION, type KnownFigures, type MotifFigures, type Plan, type PlanError, type ZonePlan } from './types';
@@ -43,6 +44,7 @@ export function createPlanner(): Planner {
 		figures: createStep(readMotifs),
 		surroundings: createStep(gatherSurroundings),
 		arrangements: createStep(createArrangementsPlanner()),
+		lays: createStep(createLaysPlanner()),
 		zones: createStep(createZonesPlanner()),
 		stack: createStep(stackProject),
 		sites: createStep(measureSites),
@@ -65,6 +67,7 @@ type Steps = {
 	figures: Step<Parameters<typeof readMotifs>, MotifFigures[]>;
 	surroundings: Step<Parameters<typeof gatherSurroundings>, Surroundings>;
 	arrangements: Step<Parameters<ReturnType<typeof createArrangementsPlanner>>, ArrangementPlan[]>;
+	lays: Step<Parameters<ReturnType<typeof createLaysPlanner>>, ReadonlyMap<string, LaysPlan>>;
 	zones: Step<Parameters<ReturnType<typeof createZonesPlanner>>, ZonePlan[]>;
 	stack: Step<Parameters<typeof stackProject>, Stack>;
 	sites: Step<Parameters<typeof measureSites>, ReadonlyMap<string, Site>>;
@@ -86,9 +89,10 @@ function assemble(project: Project, steps: Steps, known?: KnownFigures): Plan {
 	const figures = steps.figures(shapes, known);
 	const laid = steps.arrangements(layout.arrangements, surroundings);
 	const zones = steps.zones(layout.zones, project.palette, piece, laid);
+	const lays = steps.lays(finish.coats, laid, piece.faces, shapes, workshop.hand ?? 'right');
 	const stack = steps.stack(project.piece.condition, piece, layout, laid, finish.coats, project.materials, project.palette);
 	const measured = steps.measured(piece);
-	const sites = steps.sites(stack, steps.measures(measured, layout, zones, laid));
+	const sites = steps.sites(stack, steps.measures(measured, layout, zones, laid, lays));
 	const order = steps.order(stack, sites, workshop);
 	const findings = steps.findings(order, finish.decisions);
 	const items = listItems(laid, project);
@@ -105,7 +109,7 @@ function assemble(project: Project, steps: Steps, known?: KnownFigures): Plan {
 		...piece.hints,
 		...laid.flatMap((one) => one.hints),
 		...gatherHints(project, stack, sites, laid, piece),
-		...hintsOfMotifs(layout, laid, figures)
+		...hintsOfMotifs(layout, laid, figures, stack)
 	];
 	const word = (issue: Issue): PlanError => ({ code: issue.code, path: issue.path, message: wordIssue(issue, units) });
 	return {
@@ -128,8 +132,9 @@ function assemble(project: Project, steps: Steps, known?: KnownFigures): Plan {
 		),
 		blends: steps.blends(order.steps, piece, zones, layout),
 		motifs: figures,
-		arrangements: laid.map((one) => summarizeArrangement(one, layout, shapes)),
+		arrangements: laid.map((one) => summarizeArrangement(one, layout, shapes, stack)),
 		items,
+		lays: [...lays].map(([coat, plan]) => ({ coat, ...plan })),
 		...describeOrder(order, moves, project),
 		findings,
 		gaps: piece.faces
@@ -154,9 +159,10 @@ function gatherMeasures(
 	piece: MeasuredPiece,
 	layout: Project['layout'],
 	zones: readonly ZonePlan[],
-	laid: readonly ArrangementPlan[]
+	laid: readonly ArrangementPlan[],
+	lays: ReadonlyMap<string, LaysPlan>
 ): Parameters<typeof measureSites>[1] {
-	return { piece, layout, zones, laid };
+	return { piece, layout, zones, laid, lays };
 }
 
 function stackProject(

@@ -9,6 +9,7 @@ import {
 	type Motif,
 	type MotifInUse
 } from '../layout';
+import { whereOf, type Stack } from '../layers';
 import type { Issue } from '../units';
 import type { KnownFigures, MotifFigures } from './types';
 
@@ -40,14 +41,15 @@ export function readMotifs(motifs: ReadonlyMap<string, MotifInUse>, soFar?: Know
 export function hintsOfMotifs(
 	{ motifs, arrangements }: Layout,
 	laid: readonly ArrangementPlan[],
-	figures: readonly MotifFigures[]
+	figures: readonly MotifFigures[],
+	stack: Stack
 ): Issue[] {
 	return laid.flatMap(({ arrangement: id, items }) => {
 		const path = `layout.arrangements[${arrangements.findIndex((one) => one.id === id)}]`;
 		return motifs.flatMap((motif) => {
 			const own = items.filter((item) => item.motif === motif.id);
 			const figure = figures.find((one) => one.motif === motif.id);
-			return own.length === 0 || !figure ? [] : hintsOfOne(motif, own, figure, path);
+			return own.length === 0 || !figure ? [] : hintsOfOne(motif, own, figure, limitsThrough(stack, id), path);
 		});
 	});
 }
@@ -55,20 +57,36 @@ export function hintsOfMotifs(
 const EPS = 1e-6;
 const HALF_TURN = 100;
 
-function hintsOfOne(motif: Motif, items: ArrangementPlan['items'], { artwork, leastScale: least }: MotifFigures, path: string): Issue[] {
+/** What the sheets of an arrangement must let through: paste, where any goes through it, else paint. mm. Source: methods 6. */
+export function limitsThrough({ layers }: Stack, arrangement: string): typeof PAINT_LIMITS & { readonly medium: 'paint' | 'paste' } {
+	const openings = layers.flatMap(({ coat, material }) => (whereOf(coat).through === arrangement ? (material?.paste?.opening ?? []) : []));
+	return openings.length > 0
+		? { ...PAINT_LIMITS, opening: Math.max(PAINT_LIMITS.opening, ...openings), medium: 'paste' }
+		: { ...PAINT_LIMITS, medium: 'paint' };
+}
+
+function hintsOfOne(
+	motif: Motif,
+	items: ArrangementPlan['items'],
+	{ artwork }: MotifFigures,
+	limits: ReturnType<typeof limitsThrough>,
+	path: string
+): Issue[] {
+	const least = leastScale(artwork, limits);
 	const scale = Math.min(...items.map((item) => item.scale));
 	const values = { name: motif.name };
 	const hints: Issue[] = [];
 	if (scale < least - EPS) {
 		const opening = artwork.opening.width * scale;
-		const clogs = opening < PAINT_LIMITS.opening - EPS;
+		const clogs = opening < limits.opening - EPS;
 		hints.push({
 			code: clogs ? 'motif.clogs' : 'motif.tears',
 			path: `${path}.motif`,
 			values: {
 				...values,
 				width: clogs ? opening : artwork.bridge.width * scale,
-				needs: clogs ? PAINT_LIMITS.opening : PAINT_LIMITS.bridge,
+				needs: clogs ? limits.opening : limits.bridge,
+				...(clogs ? { kind: limits.medium } : {}),
 				scale: Number(least.toFixed(2))
 			}
 		});

@@ -1,6 +1,6 @@
 import type { JoinJudgement } from '../colour';
 import type { Finding, GapRoom, RoomRemedy, Traits } from '../layers';
-import type { Arrangement, Artwork, Bridge, ChoiceGroup, LaidItem, Motif, Taping, Tip, ZoneAreas } from '../layout';
+import type { Arrangement, Artwork, Bridge, ChoiceGroup, LaidItem, LaysPlan, Motif, Taping, Tip, ZoneAreas } from '../layout';
 import type { Quantities } from '../materials';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
 import type { BlendWork } from '../schedule';
@@ -38,6 +38,8 @@ export interface Plan {
 	readonly arrangements: readonly ArrangementSummary[];
 	/** Every motif where it lies. */
 	readonly items: readonly ItemRow[];
+	/** Of each coat that is worked sheet by sheet: its lays, in rounds, and the other ways to work it. */
+	readonly lays: readonly (LaysPlan & { readonly coat: string })[];
 	readonly order: readonly OrderStep[];
 	/** What holds the order together. */
 	readonly arcs: readonly OrderArc[];
@@ -73,6 +75,8 @@ export interface ArrangementSummary {
 	readonly taping: readonly Taping[];
 	/** What a painter sets it out by, part by part, in words. */
 	readonly notes: readonly { readonly part: string; readonly text: string }[];
+	/** What its sheets must let through at least, and a bridge of them be, mm. */
+	readonly limits: { readonly opening: Mm; readonly bridge: Mm; readonly medium: 'paint' | 'paste' };
 }
 
 /** At scale 1, mm. */

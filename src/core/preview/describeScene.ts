@@ -135,6 +135,19 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 			...(look.dry ? { dry: true } : {})
 		};
 	},
+	relief: ({ coat, look, source, ink, cover, sheen, film }) => {
+		const { hex, opacity } = ink ?? UNKNOWN;
+		return {
+			kind: 'relief',
+			coat: coat.id,
+			spots: spotsOf(coat, source),
+			shoulder: look.shoulder,
+			hex,
+			cover: cover(opacity),
+			sheen,
+			film
+		};
+	},
 	/** A dark wax is rubbed off where it can be, and stays in corners and grain: as a glaze does. */
 	clear: ({ coat, source, surfaces, ink, isWax, cover, sheen, film }) =>
 		ink !== null && isWax

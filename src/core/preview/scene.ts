@@ -75,6 +75,7 @@ type LaidLayer =
 	/** Down to the ground: what it is made of under an old finish. */
 	| { readonly kind: 'bare'; readonly coat: string; readonly surfaces: readonly number[]; readonly ground: GroundId }
 	| ({ readonly kind: 'paint'; readonly coat: string; readonly surfaces: readonly number[] } & Paint)
+	| ({ readonly kind: 'relief'; readonly coat: string; readonly spots: readonly Spot[]; readonly shoulder: 'rounded' | 'sharp' } & Paint)
 	| ({
 			readonly kind: 'blend';
 			readonly coat: string;

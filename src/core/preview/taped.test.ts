@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newBase, newClear, newMask, newStencil, newStripe, newUnmask, type Coat } from '../layers';
+import { newBase, newClear, newMask, newPaste, newStencil, newStripe, newUnmask, type Coat } from '../layers';
 import { ARRANGEMENTS, type Arrangement, type Motif } from '../layout';
 import { beginningOf } from '../layout/arrangements/testing';
 import { planProject, sourceOfScene } from '../plan';
@@ -48,6 +48,17 @@ const stripes: Arrangement = {
 const single: Arrangement = { ...ARRANGEMENTS.single.start(beginningOf(square, ['front'])), id: 'one' };
 
 it('the palette has what is used here', () => expect(colours).toEqual(expect.arrayContaining([dark, pale])));
+
+it('paste stands up: its rim is light to the lamp on one side and in shade on the other, its top is of its own colour', () => {
+	const paste = { ...newPaste('one'), thickness: 1.5 };
+	const flat = pictureOf(board([single], [base('base', dark)]));
+	const at = pictureOf(board([single], [base('base', dark), paste]));
+	expect(at(200, 150)).toBeGreaterThan(flat(200, 150) + 200);
+	expect(at(60, 60)).toBe(flat(60, 60));
+	const rim = (x: number) => Math.max(...[-1, 0, 1, 2].map((off) => at(x + off, 150)));
+	const shade = (x: number) => Math.min(...[-1, 0, 1, 2].map((off) => at(x - off, 150)));
+	expect(Math.abs(rim(151) - shade(249))).toBeGreaterThan(60);
+});
 
 describe('stripes in the picture', () => {
 	const paint = { ...newStripe('a', dark, 'chalk-paint'), times: 2 };

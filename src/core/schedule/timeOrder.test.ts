@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import file from '../../../tests/fixtures/reed-chest.json';
 import { readProject } from '../formats';
-import { newBase, newClear, newPrime, newSand, newWax, type Coat } from '../layers';
+import { newBase, newClear, newPaste, newPrime, newSand, newWax, type Coat } from '../layers';
 import { planProject, sumOrder } from '../plan';
 import { type Project } from '../project';
 
@@ -16,6 +16,24 @@ const says = (plan: ReturnType<typeof planOf>, rule: string) =>
 	plan.findings.filter((finding) => finding.rule === rule).map(({ kind, coat }) => `${kind} ${coat}`);
 const dark = (wait: number | null): Coat => ({ ...newWax('all'), id: 'dark', material: 'dark-wax', wait });
 const base = newBase('all', 'estuary', 'chalk-paint');
+
+it('paste is laid in rounds: each dries at its height before the next, and the work grows with the lays', () => {
+	const row = demo.layout.arrangements[0]!.id;
+	const reeds = { ...newPaste(row), wait: null };
+	const sheet = { border: 60, across: 1, down: 1, thickness: 1 };
+	const layout = { ...demo.layout, motifs: demo.layout.motifs.map((motif) => ({ ...motif, sheet })) };
+	const plan = planProject({ ...demo, layout, finish: { coats: [base, reeds, { ...newSand('all'), through: row }], decisions: [] } });
+	const [lays] = plan.lays as [(typeof plan.lays)[number]];
+	const rounds = Math.max(...lays.lays.map(({ round }) => round));
+	expect(lays.lays).toHaveLength(plan.items.filter(({ arrangement }) => arrangement === row).length);
+	expect(rounds).toBeGreaterThan(1);
+	const step = stepOf(plan, 'paste');
+	expect(step.between).toBeCloseTo(240, 6);
+	const high = planProject({ ...demo, layout, finish: { coats: [base, { ...reeds, thickness: 2 }], decisions: [] } });
+	expect(stepOf(high, 'paste').between).toBeCloseTo(240 * 2 ** 1.5, 6);
+	expect(stepOf(plan, 'sand').waitBefore).toBeCloseTo(240, 6);
+	expect(sumOrder(plan.order).whole).toBeGreaterThan(240 * rounds);
+});
 
 describe('what is waited for where the painter says nothing', () => {
 	it.each<[string, Coat[], string, number]>([

@@ -58,7 +58,7 @@ export function timeOrder(stack: Stack, sites: ReadonlyMap<string, Site>, worksh
 		const kind = kindOfCoat(layer.coat);
 		const site = sites.get(layer.coat.id);
 		const work = site ? kind.work(layer.coat, site) : 0;
-		const { count, rest } = kind.passes(layer.coat);
+		const { count, rest } = kind.passes(layer.coat, site ?? NO_LAYS);
 		const between = count > 1 ? Math.max(drying[layer.at]!.recoat, rest) : 0;
 		const beginsAt = now + waitBefore;
 		steps.push({
@@ -75,6 +75,7 @@ export function timeOrder(stack: Stack, sites: ReadonlyMap<string, Site>, worksh
 	return { stack, steps, arcs };
 }
 
+const NO_LAYS = { lays: null };
 const EPS = 1e-6;
 
 function longestWait(arcs: readonly TimedArc[], steps: readonly TimedStep[], now: Minutes): { wait: Minutes; arc: TimedArc | null } {

@@ -1,6 +1,7 @@
 import type { Project } from '../project';
 import type { Plan } from '../plan';
 import { makeFronts } from './makers/fronts';
+import { makeLays } from './makers/lays';
 import { makeMotifs } from './makers/motifs';
 import { makeOrder } from './makers/order';
 import { makeTape } from './makers/tape';
@@ -9,7 +10,7 @@ import type { PageMaker } from './makers/types';
 import type { Page } from './page';
 
 /** Every maker of pages, in the order of printing; one that has nothing to print makes none. A new one is a file and a line here. */
-const MAKERS: readonly PageMaker[] = [makeFronts, makeMotifs, makeTape, makeOrder, makeShopping];
+const MAKERS: readonly PageMaker[] = [makeFronts, makeMotifs, makeTape, makeLays, makeOrder, makeShopping];
 
 export interface PageSummary {
 	/** Of the maker. */

@@ -2,7 +2,7 @@ import type { Applicator, ColourSource } from './fields';
 import type { CoatKind, Site, Take } from './types';
 
 /** Gone over in a minute by one person, m2: starting figures of ours, for the log to correct. */
-export const RATES: Readonly<Record<Applicator, number>> = { brush: 0.1, roller: 0.2, sponge: 0.12, spray: 0.4, cloth: 0.15 };
+export const RATES: Readonly<Record<Applicator, number>> = { brush: 0.1, roller: 0.2, sponge: 0.12, spray: 0.4, cloth: 0.15, trowel: 0.02 };
 /** To hold a sheet in place and lift it again, minutes a motif. */
 const SHEET = 1.5;
 
@@ -16,6 +16,7 @@ export const STEP: Defaults = {
 	takes: () => [],
 	work: () => 0,
 	passes: () => ({ count: 1, rest: 0 }),
+	lays: () => null,
 	tools: () => [],
 	steps: () => [],
 	cautions: [],

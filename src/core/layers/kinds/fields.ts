@@ -9,7 +9,7 @@ export const CoatPartsSchema = z
 	});
 export type CoatParts = z.infer<typeof CoatPartsSchema>;
 
-export const APPLICATORS = ['brush', 'roller', 'sponge', 'spray', 'cloth'] as const;
+export const APPLICATORS = ['brush', 'roller', 'sponge', 'spray', 'cloth', 'trowel'] as const;
 export type Applicator = (typeof APPLICATORS)[number];
 
 /** Of every step. */

@@ -11,6 +11,7 @@ import { glaze } from './glaze';
 import { hardwareMasked } from './hardwareMasked';
 import { hardwareOff } from './hardwareOff';
 import { hardwareOn } from './hardwareOn';
+import { paste } from './paste';
 import { prime } from './prime';
 import { sand } from './sand';
 import { mask } from './mask';
@@ -35,6 +36,7 @@ export const KINDS: { readonly [Kind in Coat['kind']]: CoatKind<Extract<Coat, { 
 	base,
 	blend,
 	stencil,
+	paste,
 	stripe,
 	mask,
 	unmask,

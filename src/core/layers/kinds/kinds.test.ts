@@ -11,6 +11,7 @@ const SITE: Site = {
 	],
 	colours: 2,
 	open: null,
+	lays: null,
 	hardware: 4,
 	holes: 3
 };
@@ -73,6 +74,30 @@ const TABLE: [
 		['2 flat brush, one for each colour', '1 brush for the glaze', '1 fibre pad'],
 		''
 	],
+	[
+		'paste',
+		{},
+		{ ...OPEN, lays: { count: 4, rounds: 2 } },
+		1,
+		[{ colour: null, area: 0.2 }],
+		10 + 12,
+		['1 trowel or old card', '1 tray of water to wash the sheet'],
+		''
+	],
+	[
+		'paste',
+		{ colour: 'a', times: 2, role: 'corner' },
+		OPEN,
+		2,
+		[
+			{ colour: null, area: 0.2, share: 0.9 },
+			{ colour: 'a', area: 0.2, share: 0.1 }
+		],
+		2 * (10 + 30),
+		['1 trowel or old card', '1 tray of water to wash the sheet'],
+		'corner'
+	],
+	['sand', { through: 'r' }, OPEN, 0, [], 2.5, [], 'burrs, grit 180'],
 	['stencil', {}, OPEN, 1, [{ colour: 'b', area: 0.2 }], 17 + 3, ['2 stencil brush'], ''],
 	['stencil', { ...zone, times: 2, applicator: 'sponge' }, OPEN, 2, [...SITE.shares], 2 * (0.2 / 0.12 + 15) + 3 * 2, ['2 sponge'], ''],
 	[
@@ -250,7 +275,9 @@ it('offers nothing to fill where there are no holes', () => {
 });
 
 it('rests between passes as its method says, and goes where what limits it has in common', () => {
-	const passes = (kind: Coat['kind'], more: object = {}) => kindOfCoat(begin(kind, more)).passes(begin(kind, more));
+	const passes = (kind: Coat['kind'], more: object = {}) =>
+		kindOfCoat(begin(kind, more)).passes(begin(kind, more), { lays: kind === 'paste' ? { count: 5, rounds: 3 } : null });
+	expect(passes('paste', { times: 2 })).toEqual({ count: 6, rest: 0 });
 	expect(passes('base', { times: 3 })).toEqual({ count: 3, rest: 0 });
 	expect(passes('blend', { times: 2, method: 'loaded-brush' })).toEqual({ count: 2, rest: 720 });
 	const where = (kind: Coat['kind'], more: object = {}) => kindOfCoat(begin(kind, more)).where(begin(kind, more));

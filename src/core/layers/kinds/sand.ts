@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { CoatPartsSchema, step, type CoatParts } from './fields';
+import { limitsOf, place, step, type CoatParts } from './fields';
 import { STEP } from './defaults';
 import type { CoatKind } from './types';
 
 export const SandSchema = z.strictObject({
 	kind: z.literal('sand'),
 	...step,
-	on: CoatPartsSchema,
+	...place,
 	grit: z.number().int().min(40).max(2000),
 	bare: z.boolean().meta({ description: 'Down to the bare ground: all coats under it are taken off.' }),
 	eases: z.number().min(0).max(20).optional().meta({ description: 'Taken off the meeting edges, mm.' })
@@ -26,14 +26,14 @@ export const sand: CoatKind<Sand> = {
 	word: 'Sanding',
 	phase: 'prepare',
 	starts: () => [{ text: 'Sanding', coat: newSand('all') }],
-	where: ({ on }) => ({ on }),
+	where: limitsOf,
 	traits: ({ bare }) => ({ keys: true, bares: bare }),
-	work: ({ bare }, { area }) => area / RATE[bare ? 'bare' : 'key'],
+	work: ({ bare }, { area, open }) => (open?.area ?? area) / RATE[bare ? 'bare' : 'key'],
 	steps: ({ bare }) =>
 		bare ? ['Along the grain, until no old coat is left.', 'Veneer is 0.5 to 0.8 mm thin: stop at the first pale spot.'] : [],
 	cautions: DUST_CAUTIONS,
 	look: ({ bare }) => ({ effect: bare ? 'bare' : 'none' }),
-	detail: ({ grit, bare }) => (bare ? 'to bare' : `grit ${grit}`)
+	detail: ({ grit, bare, through }) => (bare ? 'to bare' : through === undefined ? `grit ${grit}` : `burrs, grit ${grit}`)
 };
 
 export const newSand = (on: CoatParts, grit = 180): Sand => ({ kind: 'sand', id: 'sand', wait: null, on, grit, bare: false });

@@ -11,6 +11,7 @@ import { HardwareMaskedSchema } from './hardwareMasked';
 import { HardwareOffSchema } from './hardwareOff';
 import { HardwareOnSchema } from './hardwareOn';
 import { MaskSchema } from './mask';
+import { PasteSchema } from './paste';
 import { PrimeSchema } from './prime';
 import { SandSchema } from './sand';
 import { ScuffSchema } from './scuff';
@@ -33,6 +34,7 @@ export const CoatSchema = z.discriminatedUnion('kind', [
 	BaseSchema,
 	BlendSchema,
 	StencilSchema,
+	PasteSchema,
 	StripeSchema,
 	MaskSchema,
 	UnmaskSchema,

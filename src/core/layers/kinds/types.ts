@@ -1,5 +1,5 @@
 import type { Colour } from '../../colour';
-import type { Arrangement, Zone } from '../../layout';
+import type { Arrangement, LaysSetting, LaysWish, Zone } from '../../layout';
 import type { Minutes, Ml } from '../../units';
 import type { Material, MaterialKind } from '../material';
 import type { Hand } from '../methods/types';
@@ -38,6 +38,8 @@ export interface Site {
 	/** What motifs let through, m2, and how many there are; null where it goes through none. */
 	/** Length of their outlines, m; and the share of their area at their tips. */
 	readonly open: { readonly area: number; readonly motifs: number; readonly edge: number; readonly tips: number } | null;
+	/** How often a sheet is laid, and in how many rounds; null where it goes through none, or is not worked in lays. */
+	readonly lays: { readonly count: number; readonly rounds: number } | null;
 	/** Pieces of hardware. */
 	readonly hardware: number;
 	/** Of old holes to be filled. */
@@ -76,6 +78,8 @@ export type Look =
 			readonly heart?: string;
 			readonly dry?: boolean;
 	  }
+	/** It stands up: with rounded shoulders as paste does, or sharp ones as wood and resin. */
+	| { readonly effect: 'relief'; readonly shoulder: 'rounded' | 'sharp' }
 	| { readonly effect: 'clear' }
 	/** `strength`: share of paint in what is laid. */
 	| { readonly effect: 'glaze'; readonly strength: number }
@@ -123,7 +127,9 @@ export interface CoatKind<C> {
 	/** Work at it, all its passes. */
 	readonly work: (coat: C, site: Site) => Minutes;
 	/** How often it is gone over, and what it rests in between at least. */
-	readonly passes: (coat: C) => { readonly count: number; readonly rest: Minutes };
+	readonly passes: (coat: C, site: Pick<Site, 'lays'>) => { readonly count: number; readonly rest: Minutes };
+	/** Worked sheet by sheet, so that none is laid on what is wet; null: it is not. */
+	readonly lays: (coat: C) => (LaysWish & Pick<LaysSetting, 'lies'>) | null;
 	/** For so many colours. */
 	readonly tools: (coat: C, colours: number) => readonly Tool[];
 	/** How it is done, where that is more than laying it. */

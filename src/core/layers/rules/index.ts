@@ -9,6 +9,11 @@ import { hidesGround } from './hidesGround';
 import { noWaterOnOil } from './noWaterOnOil';
 import { noWaterOnWax } from './noWaterOnWax';
 import { porousGlaze } from './porousGlaze';
+import { heat } from './heat';
+import { pasteDry } from './pasteDry';
+import { pasteKey } from './pasteKey';
+import { pasteNeighbour } from './pasteNeighbour';
+import { pasteSand } from './pasteSand';
 import { primeSlick } from './primeSlick';
 import { protect } from './protect';
 import { recoat } from './recoat';
@@ -35,5 +40,10 @@ export const RULES: readonly Rule[] = [
 	hiddenWork,
 	sandedOff,
 	tapeDry,
-	tapeWet
+	tapeWet,
+	pasteDry,
+	pasteSand,
+	pasteKey,
+	pasteNeighbour,
+	heat
 ];

@@ -33,10 +33,10 @@ function touches({ wet, keys, bares, cleans, dusts }: Layer['traits']): boolean 
 	return wet || keys || bares || cleans || dusts;
 }
 
-/** All that is still wet under a layer, and how far it must have come. */
+/** All that is still wet under a layer, and how far it must have come; of paste `paste-dry` says it. */
 export function dryArcs(stack: Stack, after: Layer): Arc[] {
 	return layersUnder(stack, after)
-		.filter(({ layer }) => layer.material !== null)
+		.filter(({ layer }) => layer.material !== null && !layer.traits.raised)
 		.map(({ layer: before, where }) => ({
 			rule: 'recoat',
 			before,

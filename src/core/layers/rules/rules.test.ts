@@ -3,6 +3,7 @@ import file from '../../../../tests/fixtures/reed-chest.json';
 import { readProject } from '../../formats';
 import { planProject } from '../../plan';
 import { type Project } from '../../project';
+import { ARRANGEMENTS } from '../../layout';
 import { applyRemedy, freeId, KINDS, RULES, type Coat, type CoatKind, type Finding } from '../index';
 
 const read = readProject({ ...file, workshop: { temperature: 20, humidity: 50 } });
@@ -38,6 +39,7 @@ function readOption(option: string): object {
 	const words: Record<string, object> = {
 		bare: { bare: true },
 		thin: { thickness: 0.25 },
+		twice: { thickness: 2 },
 		clear: { colour: null },
 		through: { through: 'reeds' }
 	};
@@ -54,7 +56,23 @@ function readExample(order: string): { readonly project: Project; readonly found
 		coats.push(coat);
 		if (isFound) found = coat.id;
 	}
-	return { project: { ...demo, piece: readPiece(piece), finish: { coats, decisions: [] } }, found };
+	return { project: { ...demo, piece: readPiece(piece), layout: readLayout(piece), finish: { coats, decisions: [] } }, found };
+}
+
+/** A second motif beside the reeds of one drawer, or on another drawer. */
+function readLayout(words: string): Project['layout'] {
+	const where = /\b(beside|apart)\b/.exec(words)?.[1];
+	if (where === undefined) return demo.layout;
+	const [reeds] = demo.layout.arrangements as [Extract<Project['layout']['arrangements'][number], { kind: 'run' }>];
+	const { start } = ARRANGEMENTS.single;
+	const motif = demo.layout.motifs.find(({ id }) => id === reeds.motif)!;
+	const parts = [where === 'beside' ? 'drawer-1' : 'drawer-4'];
+	const buoys = {
+		...start({ id: 'buoys', name: 'Buoys', motif, parts, shortest: 100, scale: 0.2 }),
+		at: 'centre' as const,
+		offset: { x: 0, y: -72 }
+	};
+	return { ...demo.layout, arrangements: [{ ...reeds, parts: ['drawer-1'] }, buoys] };
 }
 
 function readPiece(words: string): Project['piece'] {

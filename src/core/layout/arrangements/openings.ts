@@ -1,6 +1,6 @@
 import { areaInCommon, boundsOfRings, flattenOutline, type Ring, type RingBounds } from '../../geometry';
 import { isOwnSurface, surfacesWithin, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
-import type { Mm2 } from '../../units';
+import type { Mm, Mm2 } from '../../units';
 import type { LaidItem } from './types';
 
 /** The openings of laid motifs by the surface they lie on; rings in mm from the left and the top edge of its face. */
@@ -98,6 +98,14 @@ export function openingsOverlap(a: OpeningsOn, b: OpeningsOn, surface: string): 
 	const others = b.get(surface) ?? [];
 	return (a.get(surface) ?? []).some((one) =>
 		others.some((other) => meets(one.box, other.box) && areaInCommon(one.rings, other.rings) > A_TOUCH)
+	);
+}
+
+/** Whether openings of two arrangements lie within a reach (mm) of each other on a surface, by their boxes. */
+export function openingsNear(a: OpeningsOn, b: OpeningsOn, surface: string, reach: Mm): boolean {
+	const others = b.get(surface) ?? [];
+	return (a.get(surface) ?? []).some(({ box: { left, top, right, bottom } }) =>
+		others.some(({ box }) => meets({ left: left - reach, top: top - reach, right: right + reach, bottom: bottom + reach }, box))
 	);
 }
 

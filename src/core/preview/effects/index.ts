@@ -6,6 +6,7 @@ import { layClear } from './layClear';
 import { layGild } from './layGild';
 import { layGlaze } from './layGlaze';
 import { layPaint } from './layPaint';
+import { layRelief } from './layRelief';
 import { layStencil } from './layStencil';
 import { layExcept, layThrough } from './layThrough';
 import type { Canvas, Effect } from './canvas';
@@ -17,6 +18,7 @@ const EFFECTS: { readonly [Kind in SceneLayer['kind']]: Effect<Kind> } = {
 	paint: layPaint,
 	blend: layBlend,
 	stencil: layStencil,
+	relief: layRelief,
 	clear: layClear,
 	glaze: layGlaze,
 	gild: layGild

@@ -1,4 +1,5 @@
 import { boundsOfRings, coverRings, type CoverageMask } from '../../geometry';
+import type { Mm } from '../../units';
 import type { Planes } from '../planes';
 import { pixelsOf } from '../regions';
 import type { Spot } from '../scene';
@@ -12,15 +13,15 @@ interface PlacedMask extends CoverageMask {
 	readonly top: number;
 }
 
-/** Visits the pixels of a motif's openings, within the part that it lies on: index, how much of it is open (1 to 255), its x and y. */
+/** Visits the pixels of a motif's openings, within the part that it lies on: index, how much of it is open (1 to 255), its x and y. Its edge may fade over so many mm. */
 export function eachOpenPixel(
 	planes: Planes,
 	spot: Spot,
-	edge: 'crisp' | 'soft',
+	edge: 'crisp' | 'soft' | Mm,
 	scale: number,
 	visit: (i: number, amount: number, x: number, y: number) => void
 ): void {
-	const mask = createMask(spot, scale, edge === 'soft' ? SOFT * scale : 0);
+	const mask = createMask(spot, scale, typeof edge === 'number' ? edge * scale : edge === 'soft' ? SOFT * scale : 0);
 	const clip = pixelsOf(spot.clip, scale, planes.width, planes.height);
 	const [left, right] = [Math.max(clip.left, mask.left), Math.min(clip.right, mask.left + mask.width)];
 	for (let y = Math.max(clip.top, mask.top); y < Math.min(clip.bottom, mask.top + mask.height); y++)

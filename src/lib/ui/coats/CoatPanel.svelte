@@ -25,6 +25,7 @@
 		paint: 'paints',
 		glaze: 'glazes',
 		gilding: 'for gilding',
+		paste: 'pastes',
 		clear: 'clear coats',
 		wax: 'waxes'
 	};

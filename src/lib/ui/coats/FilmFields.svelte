@@ -1,12 +1,16 @@
 <script lang="ts">
 	import { APPLICATORS, whereOf, type FilmCoat } from '$core/layers';
-	import { NumberField, Pick, RadioRow } from '$lib/ui/controls';
+	import { gatherMaterials } from '$core/materials';
+	import { LengthField, NumberField, Pick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	/** How often, how thick and with what a film is laid. */
 	let { coat }: { coat: FilmCoat } = $props();
 	const piece = usePiece();
 	const set = (change: Partial<FilmCoat>, together = '') => piece.setCoat({ ...coat, ...change } as FilmCoat, together);
+	const material = $derived(gatherMaterials(piece.project.materials).get(coat.material));
+	const paste = $derived(material?.paste);
+	const UM = 1000;
 	const THICKNESSES = [
 		{ value: '0.75', text: 'thin' },
 		{ value: '1', text: 'normal' },
@@ -22,12 +26,22 @@
 
 <div class="grid grid-cols-3 gap-2">
 	<NumberField label="Coats" whole value={coat.times} min={1} max={9} onchange={(times) => set({ times }, 'times')} />
-	<Pick
-		label="Thickness"
-		value={String(coat.thickness)}
-		options={thicknesses}
-		onchange={(thickness) => set({ thickness: Number(thickness) })}
-	/>
+	{#if paste && material}
+		<LengthField
+			fine
+			label="Height when dry"
+			value={(coat.thickness * material.film) / UM}
+			unit={piece.project.units}
+			min={paste.least / 4}
+			max={(4 * material.film) / UM}
+			onchange={(height) => set({ thickness: Math.min(4, Math.max(0.25, (height * UM) / material.film)) }, 'height')}
+		/>
+	{:else}<Pick
+			label="Thickness"
+			value={String(coat.thickness)}
+			options={thicknesses}
+			onchange={(thickness) => set({ thickness: Number(thickness) })}
+		/>{/if}
 	<Pick
 		label="With"
 		value={coat.applicator}

@@ -4,6 +4,7 @@ import BaseFields from './BaseFields.svelte';
 import BlendFields from './BlendFields.svelte';
 import GildingWaxFields from './GildingWaxFields.svelte';
 import GlazeFields from './GlazeFields.svelte';
+import PasteFields from './PasteFields.svelte';
 import SandFields from './SandFields.svelte';
 import ScuffFields from './ScuffFields.svelte';
 import StencilFields from './StencilFields.svelte';
@@ -17,6 +18,7 @@ export const KIND_FIELDS: { readonly [Kind in Coat['kind']]?: Component<{ coat: 
 	base: BaseFields,
 	blend: BlendFields,
 	stencil: StencilFields,
+	paste: PasteFields,
 	stripe: StripeFields,
 	mask: ThroughField,
 	glaze: GlazeFields,

@@ -153,6 +153,10 @@
 			{@const k = view.scale}
 			<PartPicks {face} scale={k} />
 			<LaidMotifs {face} scale={k} />
+			{#if piece.seen.lays}{#await import('$lib/ui/lays/LaysOnFace.svelte') then { default: LaysOnFace }}<LaysOnFace
+						{face}
+						scale={k}
+					/>{/await}{/if}
 			<Knobs {face} scale={k} {mounted} {filled} inPicture />
 			<SizeLines {face} scale={k} below={26} />
 			{#if zone}{#await import('./ZoneHandles.svelte') then { default: ZoneHandles }}<ZoneHandles {face} scale={k} {zone} />{/await}{/if}

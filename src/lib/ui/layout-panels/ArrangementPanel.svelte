@@ -46,6 +46,7 @@
 		...motifs.filter((motif) => !piece.project.layout.motifs.some((own) => own.id === motif.id))
 	]);
 
+	const limits = $derived(piece.plan.arrangements.find((one) => one.arrangement === arrangement.id)?.limits);
 	/** The least at which a motif of it is laid. */
 	const scaleOf = (id: string) =>
 		Math.min(
@@ -65,7 +66,11 @@
 	<StencilCoats arrangement={arrangement.id} of={kindOfArrangement(arrangement).of} />
 	<Fields arrangement={arrangement as never} motifs={all} />
 	<div class="!mt-0 border-t border-rule">
-		{#each kindOfArrangement(arrangement).motifs(arrangement) as id (id)}<MotifSheet motif={id} scale={scaleOf(id)} />{/each}
+		{#if limits}{#each kindOfArrangement(arrangement).motifs(arrangement) as id (id)}<MotifSheet
+					motif={id}
+					scale={scaleOf(id)}
+					{limits}
+				/>{/each}{/if}
 		<Fold label="Where it lies" says={nameParts(partsOf(arrangement.parts, piece.plan), piece.plan)}>
 			<PartsChoice parts={arrangement.parts} onchange={(parts) => piece.setArrangement({ ...arrangement, parts })} />
 		</Fold>

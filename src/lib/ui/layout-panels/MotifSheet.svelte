@@ -1,12 +1,20 @@
 <script lang="ts">
-	import { PAINT_LIMITS, type Motif } from '$core/layout';
+	import { leastScale, type Motif } from '$core/layout';
 	import { formatFine, formatLength } from '$core/units';
 	import { Fold, LengthField, NumberField, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
 
 	/** What a sheet can do with a motif at the scale it is laid in, shown on it; and what is known of the sheet. */
-	let { motif: id, scale: laid }: { motif: string; /** Least at which it is laid; Infinity where it is not. */ scale: number } = $props();
+	let {
+		motif: id,
+		scale: laid,
+		limits
+	}: {
+		motif: string;
+		/** Least at which it is laid; Infinity where it is not. */ scale: number;
+		limits: { readonly opening: number; readonly bridge: number; readonly medium: string };
+	} = $props();
 	const scale = $derived(Number.isFinite(laid) ? laid : 1);
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
@@ -30,12 +38,11 @@
 		const { opening, bridge } = figures.artwork;
 		const one = (at: { x: number; y: number } | null, width: number, limit: number, says: string) =>
 			at === null || !Number.isFinite(width) ? [] : [{ ...at, isShort: width * scale < limit - 1e-6, says }];
-		return [...one(opening.at, opening.width, PAINT_LIMITS.opening, 'a'), ...one(bridge.at, bridge.width, PAINT_LIMITS.bridge, 'b')];
+		return [...one(opening.at, opening.width, limits.opening, 'a'), ...one(bridge.at, bridge.width, limits.bridge, 'b')];
 	});
 	const sheet = $derived(motif?.sheet ?? { border: 25, across: 1, down: 1, thickness: 0.2 });
-	const says = $derived(
-		!figures ? '' : scale < figures.leastScale - 1e-6 ? `too fine: ${figures.leastScale.toFixed(2)} at least` : 'fine enough'
-	);
+	const least = $derived(figures ? leastScale(figures.artwork, limits) : null);
+	const says = $derived(least === null ? '' : scale < least - 1e-6 ? `too fine: ${least.toFixed(2)} at least` : 'fine enough');
 </script>
 
 {#if motif && figures}
@@ -61,7 +68,7 @@
 						x2={to.x}
 						y2={to.y}
 						stroke="var(--color-ember)"
-						stroke-width={PAINT_LIMITS.bridge / scale}
+						stroke-width={limits.bridge / scale}
 					/>{/each}
 				{#each figures.tips as { at }, i (i)}<circle cx={at.x} cy={at.y} r={r / 4} fill="var(--color-ink)" />{/each}
 				{#each marks as mark (mark.says)}
@@ -82,14 +89,14 @@
 				{/each}
 			</svg>
 			<dl class="grid grid-cols-[1fr_auto] gap-x-3 text-sm">
-				<dt>a: finest opening as it is laid; paint needs {fine(PAINT_LIMITS.opening)}</dt>
+				<dt>a: finest opening as it is laid; {limits.medium} needs {fine(limits.opening)}</dt>
 				<dd class="text-right">{fine(figures.artwork.opening.width * scale)}</dd>
-				<dt>b: finest bridge; to hold it needs {fine(PAINT_LIMITS.bridge)}</dt>
+				<dt>b: finest bridge; to hold it needs {fine(limits.bridge)}</dt>
 				<dd class="text-right">{Number.isFinite(figures.artwork.bridge.width) ? fine(figures.artwork.bridge.width * scale) : 'none'}</dd>
 				<dt>open, of its frame</dt>
 				<dd class="text-right">{Math.round(figures.artwork.openShare * 100)} %</dd>
 				<dt>least scale that works</dt>
-				<dd class="text-right">{figures.leastScale.toFixed(2)}</dd>
+				<dd class="text-right">{least?.toFixed(2)}</dd>
 				{#if figures.tips.length > 0}
 					<dt>points that taper away (dots); the longest loses</dt>
 					<dd class="text-right">{fine(Math.max(...figures.tips.map(({ lost }) => lost)) * scale)}</dd>

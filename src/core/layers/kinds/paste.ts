@@ -1,0 +1,94 @@
+import { z } from 'zod';
+import { ARRANGEMENTS, LAY_MODES } from '../../layout';
+import { IdSchema } from '../../units';
+import { traitsOfMaterial } from '../traits';
+import { FILM } from './defaults';
+import { film, filmOf, RoleSchema } from './fields';
+import type { CoatKind } from './types';
+
+export const PasteSchema = z
+	.strictObject({
+		kind: z.literal('paste'),
+		...film,
+		arrangement: IdSchema,
+		role: RoleSchema.optional(),
+		colour: IdSchema.nullable().meta({ description: 'Stirred into it; null: it has its own.' }),
+		lays: z.enum(['fewest', ...LAY_MODES]).meta({
+			description:
+				'How the repeat is worked: each lay over the last (chain), so from the middle to both sides (middle), by register marks (marks), or whichever has the fewest waits.'
+		}),
+		cut: z.boolean().meta({ description: 'A sheet of several repeats is cut up into its motifs.' }),
+		lies: z.enum(['upright', 'flat']).meta({ description: 'How the face stands while it is worked.' })
+	})
+	.meta({
+		description:
+			'Raised work: paste trowelled through the motifs of an arrangement, sheet by sheet. Thickness 1 is the usual height of its material.'
+	});
+export type Paste = z.infer<typeof PasteSchema>;
+
+/** To hold a sheet to its marks, fill it and lift it, and to wash it after, minutes a lay. */
+const LAY = 3;
+/** Of tinted paste, what is colour. */
+const TINT = 0.1;
+
+/** Source: craft 3 and 7, methods 4 and 9. */
+export const paste: CoatKind<Paste> = {
+	...FILM,
+	word: 'Paste',
+	phase: 'print',
+	materials: ['paste'],
+	starts: ({ arrangements }) =>
+		arrangements.flatMap(({ id, name, kind }) =>
+			ARRANGEMENTS[kind].of === 'motif' ? [{ text: `Paste: ${name}`, coat: newPaste(id) }] : []
+		),
+	where: ({ arrangement, role }) => ({ through: arrangement, ...(role === undefined ? {} : { role }) }),
+	colour: ({ colour }) => colour,
+	traits: (_coat, { material }) => ({
+		...traitsOfMaterial(material),
+		film: true,
+		wet: true,
+		decorates: true,
+		raised: true,
+		puffs: material?.paste?.puff ?? false
+	}),
+	takes: ({ colour }, { open, area }) => {
+		const all = open?.area ?? area;
+		return colour === null
+			? [{ colour: null, area: all }]
+			: [
+					{ colour: null, area: all, share: 1 - TINT },
+					{ colour, area: all, share: TINT }
+				];
+	},
+	work: (coat, { open, area, lays }) => coat.times * ((open?.area ?? area) / TROWELLED + LAY * (lays?.count ?? open?.motifs ?? 0)),
+	/** A wait between each two rounds, in which all that was laid dries. */
+	passes: ({ times }, { lays }) => ({ count: times * Math.max(1, lays?.rounds ?? 1), rest: 0 }),
+	lays: ({ lays, cut, lies }) => ({ mode: lays, cut, lies }),
+	tools: () => [
+		{ tool: 'trowel or old card', count: 1 },
+		{ tool: 'tray of water to wash the sheet', count: 1 }
+	],
+	steps: ({ colour }) => [
+		...(colour === null ? [] : ['Stir the colour in until no streak is left; paste dries paler than it looks.']),
+		'Stir in the water that has risen: paste that is too thin creeps under the sheet.',
+		'Tape the sheet to its marks. Trowel across at a low angle until every opening is full; take off what stands proud.',
+		'Lift the sheet at once, straight up, while the paste is wet; wash it, and dry it, before the next lay.'
+	],
+	cautions: ['Wet paste in a drain sets: wash sheets and trowels over a bucket.', 'Dust of dry paste: a mask when its burrs are sanded.'],
+	look: () => ({ effect: 'relief', shoulder: 'rounded' }),
+	detail: ({ role }) => role ?? ''
+};
+
+/** Filled with a trowel in a minute, m2. */
+const TROWELLED = 0.02;
+
+export const newPaste = (arrangement: string): Paste => ({
+	...filmOf('paste', 'drywall-paste', 1),
+	kind: 'paste',
+	applicator: 'trowel',
+	arrangement,
+	colour: null,
+	lays: 'fewest',
+	cut: false,
+	lies: 'upright'
+});

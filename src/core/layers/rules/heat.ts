@@ -1,0 +1,43 @@
+import type { Rule } from '../findings';
+import { nameCoat } from '../kinds';
+import { layersUnder } from '../stackLayers';
+
+/** Paint is a day old before a heat gun comes near it, minutes. */
+const A_DAY = 1440;
+
+/** Heat blisters fresh paint: what lies under and round puffed work is dry all through. Source: craft 12. */
+export const heat: Rule = {
+	id: 'heat',
+	satisfiedBy: 'A day between the last coat under it and the heat gun; and the gun 10 to 15 cm off, always moving.',
+	arcs: (stack) =>
+		stack.layers
+			.filter(({ traits }) => traits.puffs)
+			.flatMap((after) =>
+				layersUnder(stack, after)
+					.filter(({ layer }) => layer.traits.film && layer.material !== null)
+					.map(({ layer: before, where }) => ({
+						rule: 'heat',
+						before,
+						after,
+						where,
+						least: A_DAY,
+						asks: A_DAY,
+						most: null,
+						kind: 'should',
+						what: (waited, needs) =>
+							`A heat gun comes to it ${waited} after ${nameCoat(before.coat, before.material)}; a day (${needs}) is the careful figure.`,
+						why: 'Water and solvent that are still in the paint boil under the gun, and it blisters.'
+					}))
+			),
+	examples: {
+		bad: [
+			['on paint of three hours', 'base wait=180; paste:puff-gel!'],
+			['on a clear coat of this morning', 'base; clear:tough-clear-coat; scuff wait=240; paste:puff-gel!']
+		],
+		good: [
+			['a day later', 'base wait=1440; paste:puff-gel'],
+			['left to the plan', 'base; paste:puff-gel'],
+			['paste that dries by itself', 'base wait=120; paste; sand through']
+		]
+	}
+};

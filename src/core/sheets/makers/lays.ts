@@ -1,0 +1,60 @@
+import { nameSurface, type Plan } from '../../plan';
+import type { Project } from '../../project';
+import { formatDuration, formatLength, type Mm } from '../../units';
+import { flowLines, type FlowLine } from '../flowLines';
+import type { PageMaker } from './types';
+
+const HOW = {
+	chain: 'each lay over the last one, dry',
+	middle: 'from the middle to both sides, each over one that is dry',
+	marks: 'each by its own marks'
+} as const;
+
+/** The lays of raised work, round by round: where the first mark of the sheet goes, how it is turned, what it fills and what is masked. Source: methods 4. */
+export const makeLays: PageMaker = {
+	id: 'lays',
+	pages(project, plan, paper) {
+		const worked = plan.lays.filter(({ lays }) => lays.length > 0);
+		if (worked.length === 0) return [];
+		return flowLines(
+			'Lays',
+			`${project.piece.name} · the first mark is the top left corner of the design · figures from the left and the top edge of the part`,
+			worked.flatMap((one) => linesOf(one, plan, project)),
+			paper
+		);
+	}
+};
+
+function linesOf({ coat, mode, lays, choices }: Plan['lays'][number], plan: Plan, project: Project): FlowLine[] {
+	const step = plan.order.find((one) => one.coat === coat)!;
+	const rounds = Math.max(...lays.map(({ round }) => round));
+	const { least } = choices.find((choice) => choice.mode === mode)!;
+	const write = (mm: Mm) => formatLength(mm, project.units).text;
+	const wait = rounds > 1 ? `; ${formatDuration(step.between)} between two rounds` : '';
+	return [
+		{
+			text: step.label,
+			bold: true,
+			size: 4.2,
+			before: 5,
+			keep: 24,
+			right: `${lays.length} lays, ${rounds} round${rounds === 1 ? '' : 's'}`
+		},
+		{
+			text: `Worked ${HOW[mode]}${wait}.${least < rounds ? ` At least ${least} rounds: the best that was found.` : ''}`,
+			size: 3.1,
+			indent: 6
+		},
+		...Array.from({ length: rounds }, (_, round) => round + 1).flatMap((round): FlowLine[] => [
+			{ text: `Round ${round}`, bold: true, before: 2.5, keep: 14 },
+			...lays
+				.filter((lay) => lay.round === round)
+				.map(({ number, part, mark, turn, items, masked }) => ({
+					text: `${number}. ${nameSurface(plan, part)}: ${write(mark.left)} from the left, ${write(mark.top)} from the top${Math.abs(turn) > 1e-6 ? `, turned ${Math.round(turn * 10) / 10} degrees clockwise` : ''}`,
+					indent: 6,
+					size: 3.1,
+					right: `fills ${items.length}${masked > 0 ? `, ${masked} masked` : ''}`
+				}))
+		])
+	];
+}

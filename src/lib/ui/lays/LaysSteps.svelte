@@ -1,0 +1,59 @@
+<script lang="ts">
+	import { nameSurface } from '$core/plan';
+	import { formatDuration, formatLength } from '$core/units';
+	import { Tick } from '$lib/ui/controls';
+	import { usePiece } from '$lib/ui/piece-state';
+	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+	import ChevronRight from '@lucide/svelte/icons/chevron-right';
+	import { wordProof } from './wordLays';
+
+	/** The lays of a coat, stepped through one by one with the figures that find each. */
+	let { coat }: { coat: string } = $props();
+	const piece = usePiece();
+	const plan = $derived(piece.plan.lays.find((one) => one.coat === coat));
+	const step = $derived(piece.plan.order.find((one) => one.coat === coat));
+	const isShown = $derived(piece.seen.lays?.coat === coat);
+	const at = $derived(Math.min(isShown ? piece.seen.lays!.at : 0, (plan?.lays.length ?? 1) - 1));
+	const lay = $derived(plan?.lays[at]);
+	const way = $derived(plan?.choices.find(({ mode }) => mode === plan.mode));
+	const write = (mm: number) => formatLength(mm, piece.project.units).text;
+	function go(to: number): void {
+		piece.seen.lays = { coat, at: to };
+		const face = plan?.lays[to]?.face;
+		if (face !== undefined && face !== piece.seen.face) piece.seen.showFace(face);
+	}
+</script>
+
+{#if plan && lay && way}
+	<section class="border border-rule bg-white p-2.5" aria-label="Lays of the sheet">
+		<p class="text-sm">
+			<b>{plan.lays.length === 1 ? '1 lay' : `${plan.lays.length} lays`}</b>, {wordProof(way)}{way.waits > 0 && step
+				? `. ${formatDuration(step.between)} between rounds`
+				: ''}.
+		</p>
+		<Tick label="Show them on the piece" checked={isShown} onchange={(on) => (on ? go(0) : (piece.seen.lays = null))} />
+		{#if isShown}
+			<div class="mt-1 flex items-center gap-2">
+				<button class="button px-2" disabled={at === 0} aria-label="The lay before" onclick={() => go(at - 1)}
+					><ChevronLeft size={18} /></button
+				>
+				<span class="flex-1 text-center" role="status"><b>Lay {lay.number}</b> of {plan.lays.length}, round {lay.round}</span>
+				<button class="button px-2" disabled={at === plan.lays.length - 1} aria-label="The next lay" onclick={() => go(at + 1)}
+					><ChevronRight size={18} /></button
+				>
+			</div>
+			<dl class="mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
+				<dt class="text-ink-soft">on</dt>
+				<dd class="text-right">{nameSurface(piece.plan, lay.part)}</dd>
+				<dt class="text-ink-soft">first mark, from the left and the top</dt>
+				<dd class="text-right">{write(lay.mark.left)}, {write(lay.mark.top)}</dd>
+				{#if Math.abs(lay.turn) > 1e-6}
+					<dt class="text-ink-soft">turned clockwise</dt>
+					<dd class="text-right">{Math.round(lay.turn * 10) / 10}°</dd>
+				{/if}
+				<dt class="text-ink-soft">fills{lay.masked > 0 ? '; places masked' : ''}</dt>
+				<dd class="text-right">{lay.items.length}{lay.masked > 0 ? `; ${lay.masked}` : ''}</dd>
+			</dl>
+		{/if}
+	</section>
+{/if}
