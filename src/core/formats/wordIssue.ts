@@ -124,6 +124,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'motif.lost': (v) => `${v['name']} is lost in its ground: every colour under it is too near to its own. Print it lighter or darker.`,
 	'motif.clogs': (v, u) =>
 		`At this size the finest opening of ${v['name']} is ${length(v['width'], u)}: ${v['kind']} needs ${length(v['needs'], u)}. Lay it at ${v['scale']} or larger, or open it before it is cut.`,
+	'relief.under-hardware': (v) =>
+		`${v['count']} of its motifs stand up where a knob or pull is to sit (${v['part']} first): its plate would rock on the ${v['name']}. Leave them out, or print them flat.`,
 	'paste.too-high': (v, u) =>
 		`It is to stand ${length(v['height'], u)} high; ${v['name']} holds ${length(v['most'], u)} in one lay. Lay it twice through the same sheet, or lower.`,
 	'paste.too-low': (v, u) => `It is to stand ${length(v['height'], u)} high; under ${length(v['least'], u)} ${v['name']} leaves no relief.`,

@@ -37,9 +37,13 @@ export function sumFilm(stack: Stack, surface: string, steps = stack.layers.leng
 	return layersOn(stack, surface, steps).reduce((sum, { film, openings }) => sum + (openings === null ? film : 0), 0);
 }
 
-/** Film that one layer leaves on the edges of a surface, micrometres: what is masked takes none; what goes through an arrangement stays clear of the edges. */
-export function filmOnEdge({ coat, film, surfaces, openings }: Layer, surface: string): Um {
-	if (!surfaces.has(surface) || !isFilm(coat) || openings !== null || coat.edges === 'none') return 0;
+/** What a motif is cut by where it reaches the end of what it lies on. */
+const isEdge = (side: string) => side !== 'mitre' && side !== 'opening';
+
+/** Film that one layer leaves on the edges of a surface, micrometres: what is masked takes none; what goes through an arrangement stays clear of the edges, but for what stands up and is cut by one. */
+export function filmOnEdge({ coat, film, surfaces, openings, traits }: Layer, surface: string): Um {
+	if (!surfaces.has(surface) || !isFilm(coat) || coat.edges === 'none') return 0;
+	if (openings !== null) return traits.raised && (openings.get(surface) ?? []).some(({ item }) => item.cutBy.some(isEdge)) ? film : 0;
 	return coat.edges === 'one' ? film / coat.times : film;
 }
 

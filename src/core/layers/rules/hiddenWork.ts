@@ -9,7 +9,7 @@ const HIDDEN = 0.9;
 export const hiddenWork: Rule = {
 	id: 'hidden-work',
 	satisfiedBy:
-		'Work that is to be seen after the coats that would hide it; a clear or thin coat over it hides nothing, nor does one that is worn back.',
+		'Work that is to be seen after the coats that would hide it; a clear or thin coat over it hides nothing, nor does one that is worn back; raised work is seen through its coats.',
 	check: (stack) =>
 		stack.layers.filter(({ traits }) => traits.covers && traits.hides >= HIDDEN).flatMap((layer) => checkHiding(stack, layer)),
 	examples: {
@@ -20,6 +20,7 @@ export const hiddenWork: Rule = {
 			['another shade over the stencil', 'base; stencil; blend x2!']
 		],
 		good: [
+			['paint over raised paste', 'base; paste; sand through; base'],
 			['the blending after the base', 'base; blend; stencil; clear'],
 			['clear shellac over the stencil', 'base; stencil; prime:shellac-clear'],
 			['a glaze over it', 'base; stencil; glaze'],
@@ -39,7 +40,7 @@ function checkHiding(stack: Stack, layer: Layer): Found[] {
 		const left = where.filter((surface) => !worn.has(surface));
 		/** The careful second coat of a blend lies over the first. */
 		const isSame = zone !== undefined && whereOf(under.coat).zone === zone && under.openings === null;
-		return under.traits.decorates && !isSame && left.length > 0 ? [{ layer: under, where: left }] : [];
+		return under.traits.decorates && !under.traits.raised && !isSame && left.length > 0 ? [{ layer: under, where: left }] : [];
 	});
 	if (hidden.length === 0) return [];
 	const first = hidden[0]!.layer;
