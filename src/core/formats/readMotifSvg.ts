@@ -33,10 +33,17 @@ export function readMotifSvg(svg: string, id: string): ReadMotif {
 	return { ok: true, motif, notRead: drawn.notRead };
 }
 
-/** What our own drawings say of themselves: `data-use`, `data-up`, `data-mirror`. */
+/** What our own drawings say of themselves: `data-use`, `data-up`, `data-mirror`, `data-mould` (height in mm and share of shrinkage). */
 function saidOf(attributes: Readonly<Record<string, string>>): Partial<Motif> {
 	const use = MOTIF_USES.find((word) => word === attributes['data-use']);
 	const said = (key: string) => (attributes[key] === 'yes' ? true : attributes[key] === 'no' ? false : undefined);
 	const [up, mirror] = [said('data-up'), said('data-mirror')];
-	return { ...(use ? { use } : {}), ...(up === undefined ? {} : { up }), ...(mirror === undefined ? {} : { mirror }) };
+	const [height, shrinkage] = (attributes['data-mould'] ?? '').split(' ').map(Number);
+	const mould = height! > 0 && height! <= 100 && shrinkage! >= 0 && shrinkage! <= 0.5 ? { height: height!, shrinkage: shrinkage! } : null;
+	return {
+		...(mould ? { mould } : {}),
+		...(use ? { use } : {}),
+		...(up === undefined ? {} : { up }),
+		...(mirror === undefined ? {} : { mirror })
+	};
 }

@@ -126,6 +126,13 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`At this size the finest opening of ${v['name']} is ${length(v['width'], u)}: ${v['kind']} needs ${length(v['needs'], u)}. Lay it at ${v['scale']} or larger, or open it before it is cut.`,
 	'relief.under-hardware': (v) =>
 		`${v['count']} of its motifs stand up where a knob or pull is to sit (${v['part']} first): its plate would rock on the ${v['name']}. Leave them out, or print them flat.`,
+	'trim.not-straight': (v) =>
+		`A trim of casts lies straight; ${v['part']} is not straight along that edge, and cuts it. Lay the casts one by one there, or take a kind that bends.`,
+	'trim.no-run': (v) => `Nothing is left of the run on ${v['part']}: leave less clear at its ends.`,
+	'trim.no-room': (v, u) =>
+		`The trim is ${length(v['height'], u)} high: on ${v['part']} it may begin ${length(v['most'], u)} from the edge at most.`,
+	'motif.no-cast': (v) =>
+		`${v['name']} comes out of its mould at ${v['scale']} of its drawing; ${v['count']} of them are laid at another size. Set the scale to ${v['scale']}.`,
 	'paste.too-high': (v, u) =>
 		`It is to stand ${length(v['height'], u)} high; ${v['name']} holds ${length(v['most'], u)} in one lay. Lay it twice through the same sheet, or lower.`,
 	'paste.too-low': (v, u) => `It is to stand ${length(v['height'], u)} high; under ${length(v['least'], u)} ${v['name']} leaves no relief.`,

@@ -2,7 +2,7 @@ export { MATERIAL_KINDS, MaterialSchema, type Material } from './material';
 export { FinishSchema, withCoats, type Decision, type Finish } from './schema';
 export { CoatSchema, isFilm, type Coat, type FilmCoat } from './kinds/schema';
 export { APPLICATORS, type Applicator, type ColourSource, type CoatParts } from './kinds/fields';
-export { amountOfCoat, colourOf, kindOfCoat, KINDS, nameCoat, recolour, whereOf, wordCoat } from './kinds';
+export { amountOfCoat, colourOf, filmOfCoat, kindOfCoat, KINDS, nameCoat, recolour, whereOf, wordCoat } from './kinds';
 export {
 	PHASES,
 	type CoatKind,
@@ -27,6 +27,8 @@ export { newPrime } from './kinds/prime';
 export { newSand } from './kinds/sand';
 export { newMask } from './kinds/mask';
 export { newStencil } from './kinds/stencil';
+export { newCast } from './kinds/cast';
+export { newCut } from './kinds/cut';
 export { newPaste } from './kinds/paste';
 export { newStripe } from './kinds/stripe';
 export { newUnmask } from './kinds/unmask';

@@ -5,7 +5,7 @@ import { IdSchema, NameSchema } from '../units';
 const MinutesSchema = z.number().min(0).max(100_000);
 const WindowSchema = z.strictObject({ from: MinutesSchema, to: MinutesSchema });
 
-export const MATERIAL_KINDS = ['cleaner', 'filler', 'primer', 'paint', 'glaze', 'gilding', 'paste', 'clear', 'wax'] as const;
+export const MATERIAL_KINDS = ['cleaner', 'filler', 'primer', 'paint', 'glaze', 'gilding', 'paste', 'casting', 'clear', 'wax'] as const;
 export type MaterialKind = (typeof MATERIAL_KINDS)[number];
 
 /** One material: what a coat of it needs to be known for. Every figure is the user's to change; the label on the tin wins. */
@@ -45,6 +45,18 @@ export const MaterialSchema = z.strictObject({
 		})
 		.optional()
 		.meta({ description: 'Of paste; its usual height when dry is its film.' }),
+	casting: z
+		.strictObject({
+			edges: z.enum(['rounded', 'sharp']),
+			bends: z
+				.number()
+				.min(1)
+				.max(10_000)
+				.nullable()
+				.meta({ description: 'Least radius that it is bent to when warm, mm; null: it does not bend.' })
+		})
+		.optional()
+		.meta({ description: 'Of castings and applied ornament.' }),
 	ready: z.string().max(200).meta({ description: 'What ready looks like.' }),
 	cautions: z.array(z.string().max(300)).max(10)
 });

@@ -1,4 +1,13 @@
-import { sharesInOpenings, type ArrangementPlan, type Layout, type LaidItem, type LaysPlan, type ZoneAreas } from '../layout';
+import {
+	measureMotif,
+	sharesInOpenings,
+	volumeOfMould,
+	type ArrangementPlan,
+	type Layout,
+	type LaidItem,
+	type LaysPlan,
+	type ZoneAreas
+} from '../layout';
 import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
 import { colourOf, whereOf } from './kinds';
@@ -65,8 +74,18 @@ function siteOf(
 		holes: sum(({ holes }) => holes),
 		...sharesFor(coat, openings === null ? null : [...items], parts, measures),
 		open,
+		...mouldedOf([...items], measures.layout),
 		lays: laysOf(measures.lays.get(coat.id))
 	};
+}
+
+function mouldedOf(items: readonly LaidItem[], { motifs }: Layout): Pick<Site, 'moulded' | 'crossing'> {
+	const motifOf = new Map(motifs.map((motif) => [motif.id, motif]));
+	const moulded = items.reduce((sum, { motif }) => {
+		const one = motif === null ? undefined : motifOf.get(motif);
+		return sum + (one?.mould ? volumeOfMould(one, measureMotif(one).openArea) : 0);
+	}, 0);
+	return { moulded, crossing: items.filter(({ cutBy }) => cutBy.includes('opening')).length };
 }
 
 function laysOf(plan: LaysPlan | undefined): Site['lays'] {

@@ -1,13 +1,22 @@
 import type { Colour } from '../colour';
-import { itemsOfRole, openingsOn, partsOf, type ArrangementPlan, type LaidItem, type Layout, type OpeningsOn } from '../layout';
+import {
+	itemsOfRole,
+	heightThrough,
+	openingsOn,
+	partsOf,
+	type ArrangementPlan,
+	type LaidItem,
+	type Layout,
+	type OpeningsOn
+} from '../layout';
 import { surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
 import type { Um } from '../units';
 import { surfacesInCommon, type Area } from './area';
 import type { Material } from './material';
 import type { CoatParts } from './kinds/fields';
-import { amountOfCoat, colourOf, kindOfCoat, whereOf } from './kinds';
-import { isFilm, type Coat } from './kinds/schema';
-import type { Where } from './kinds/types';
+import { colourOf, filmOfCoat, kindOfCoat, whereOf } from './kinds';
+import { type Coat } from './kinds/schema';
+import type { CoatSetting, Where } from './kinds/types';
 import type { Finish } from './schema';
 import { NO_TRAITS, type Traits } from './traits';
 
@@ -71,14 +80,15 @@ export function stackLayers(finish: Pick<Finish, 'coats'>, context: StackContext
 		const source = colourOf(coat);
 		const zoneId = where.zone ?? (source !== null && typeof source !== 'string' ? source.zone : undefined);
 		const zone = layout.zones.find(({ id }) => id === zoneId) ?? null;
+		const setting: CoatSetting = { material, zone, colourOf: (id) => colours.get(id) };
 		return {
 			coat,
 			at,
 			material,
 			...kept,
 			masked,
-			film: isFilm(coat) && material ? amountOfCoat(coat) * material.film : 0,
-			traits: { ...NO_TRAITS, ...kindOfCoat(coat).traits(coat, { material, zone, colourOf: (id) => colours.get(id) }) }
+			film: filmOfCoat(coat, material, heightThrough(layout, where.through)),
+			traits: { ...NO_TRAITS, ...kindOfCoat(coat).traits(coat, setting) }
 		};
 	});
 	return {

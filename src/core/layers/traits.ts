@@ -46,6 +46,10 @@ export interface Traits {
 	readonly slips: boolean;
 	/** Stands up from what it lies on, by more than a film of paint does. */
 	readonly raised: boolean;
+	/** Held by glue alone: it is cut only when that is dry. */
+	readonly glued: boolean;
+	/** Cuts what is glued across gaps through. */
+	readonly cuts: boolean;
 	/** Raised with heat. */
 	readonly puffs: boolean;
 	/** Work that is meant to be seen. */
@@ -94,6 +98,8 @@ export const NO_TRAITS: Traits = {
 	slips: false,
 	raised: false,
 	puffs: false,
+	glued: false,
+	cuts: false,
 	decorates: false,
 	hides: 0,
 	covers: false,

@@ -9,6 +9,10 @@ export { partsOf, partsToBegin } from './partsOf';
 export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';
 export { SpotSchema, type ItemSpot } from './arrangements/spot';
+export { heightThrough } from './heightThrough';
+export { dryOf, volumeOfMould } from './mould';
+export { fitTrim, type TrimFit, type TrimWish } from './arrangements/trim/fitTrim';
+export { type Trim } from './arrangements/trim/schema';
 export { LazyItem } from './arrangements/LazyItem';
 export { itemsOfRole, openingsNear, openingsOn, openingsOverlap, type Opening, type OpeningsOn } from './arrangements/openings';
 export type {

@@ -27,6 +27,23 @@ export const MotifSchema = z.strictObject({
 		.optional()
 		.meta({ description: 'Whether it may be laid mirrored (a sheet that is turned over); yes where nothing is said.' }),
 	up: z.boolean().optional().meta({ description: 'Whether it has an up, and is not to hang upside down.' }),
+	mould: z
+		.strictObject({
+			height: z.number().min(0.2).max(100).meta({ description: 'Of the cast over its ground, mm.' }),
+			shrinkage: z
+				.number()
+				.min(0)
+				.max(0.5)
+				.meta({ description: 'Share of its length that a cast loses as it dries; 0 for wood and resin.' }),
+			volume: z
+				.number()
+				.min(0.1)
+				.max(10_000)
+				.optional()
+				.meta({ description: 'What it holds, ml; by outline and height where nothing is said.' })
+		})
+		.optional()
+		.meta({ description: 'It is cast, or comes as a piece: its outline is what stands up.' }),
 	sheet: z
 		.strictObject({
 			border: z.number().min(0).max(500).meta({ description: 'Left uncut round the motif, mm.' }),

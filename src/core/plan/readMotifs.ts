@@ -1,4 +1,5 @@
 import {
+	dryOf,
 	findTips,
 	leastScale,
 	PAINT_LIMITS,
@@ -65,6 +66,15 @@ export function limitsThrough({ layers }: Stack, arrangement: string): typeof PA
 		: { ...PAINT_LIMITS, medium: 'paint' };
 }
 
+/** A cast is as large as its mould makes it. */
+function hintsOfCast(motif: Motif, items: ArrangementPlan['items'], path: string): Issue[] {
+	const dry = dryOf(motif);
+	const off = items.filter((item) => Math.abs(item.scale - dry) > 5e-3).length;
+	return off > 0
+		? [{ code: 'motif.no-cast', path: `${path}.scale`, values: { name: motif.name, count: off, scale: Number(dry.toFixed(2)) } }]
+		: [];
+}
+
 function hintsOfOne(
 	motif: Motif,
 	items: ArrangementPlan['items'],
@@ -76,6 +86,8 @@ function hintsOfOne(
 	const scale = Math.min(...items.map((item) => item.scale));
 	const values = { name: motif.name };
 	const hints: Issue[] = [];
+	/** What is cast needs no sheet. */
+	if (motif.mould) return hintsOfCast(motif, items, path);
 	if (scale < least - EPS) {
 		const opening = artwork.opening.width * scale;
 		const clogs = opening < limits.opening - EPS;

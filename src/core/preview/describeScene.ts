@@ -1,7 +1,19 @@
 import { pigmentOfHex, pigmentsOf, type Colour } from '../colour';
-import { amountOfCoat, colourOf, hiddenBy, isFilm, kindOfCoat, whereOf, type Coat, type Look, type Material, type Traits } from '../layers';
+import {
+	amountOfCoat,
+	colourOf,
+	filmOfCoat,
+	hiddenBy,
+	isFilm,
+	kindOfCoat,
+	whereOf,
+	type Coat,
+	type Look,
+	type Material,
+	type Traits
+} from '../layers';
 import { flattenOutline } from '../geometry';
-import { layZone, type LaidItem, type Layout } from '../layout';
+import { heightThrough, layZone, type LaidItem, type Layout } from '../layout';
 import { GROUNDS, isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
 import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer, type Spot } from './scene';
 
@@ -137,11 +149,12 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 	},
 	relief: ({ coat, look, source, ink, cover, sheen, film }) => {
 		const { hex, opacity } = ink ?? UNKNOWN;
+		const edges = 'material' in coat ? source.materials.get(coat.material)?.casting?.edges : undefined;
 		return {
 			kind: 'relief',
 			coat: coat.id,
 			spots: spotsOf(coat, source),
-			shoulder: look.shoulder,
+			shoulder: edges ?? look.shoulder,
 			hex,
 			cover: cover(opacity),
 			sheen,
@@ -219,7 +232,7 @@ function layerOf(coat: Coat, source: SceneSource): SceneLayer {
 		source,
 		surfaces: valuesOf(source.surfacesOf(coat.id), source.face),
 		sheen: material?.sheen ?? 0,
-		film: amount * (material?.film ?? 0),
+		film: filmOfCoat(coat, material ?? null, heightThrough(source.layout, whereOf(coat).through)),
 		isWax: material?.carrier === 'wax',
 		ink,
 		cover: (opacity: number) => hiddenBy(opacity, amount)

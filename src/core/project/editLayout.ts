@@ -1,5 +1,5 @@
-import { freeId, kindOfCoat, newStencil, newStripe, type Blend } from '../layers';
-import { ARRANGEMENTS, kindOfArrangement, partsOf, scaleToBegin, type Arrangement, type Motif, type Zone } from '../layout';
+import { freeId, kindOfCoat, newCast, newStencil, newStripe, type Blend } from '../layers';
+import { ARRANGEMENTS, dryOf, kindOfArrangement, partsOf, scaleToBegin, type Arrangement, type Motif, type Zone } from '../layout';
 import { measurePiece, walkReadings } from '../piece';
 import { addCoat, coatsWithoutArrangement, coatsWithoutZone, setCoats } from './editFinish';
 import type { Project } from './project';
@@ -48,7 +48,7 @@ export function addArrangement(
 	const id = freeId(short, project.layout.arrangements);
 	const piece = measurePiece(project.piece, project.units);
 	const on = partsOf(fronts, piece);
-	const arrangement = start({
+	const begun = start({
 		id,
 		name: (motif ? `${motif.name} ${short}` : capital(short)).slice(0, 80),
 		motif,
@@ -56,12 +56,24 @@ export function addArrangement(
 		shortest: Math.min(...on.map(({ width, height }) => Math.min(width, height)), LARGE),
 		scale: motif ? scaleToBegin(motif, on) : 1
 	});
+	const arrangement = motif?.mould ? atScale(begun, dryOf(motif)) : begun;
 	const known = project.layout.motifs;
 	const motifs = motif === null || known.some((other) => other.id === motif.id) ? known : [...known, motif];
 	const layout = { ...project.layout, motifs, arrangements: [...project.layout.arrangements, arrangement] };
 	const ink = colour ?? colourToBegin(project, fronts, piece);
-	const coat = of === 'tape' ? newStripe(id, ink, paintOf(project), firstRole) : newStencil(id, ink, paintOf(project));
+	const coat =
+		of === 'tape' ? newStripe(id, ink, paintOf(project), firstRole) : motif?.mould ? newCast(id) : newStencil(id, ink, paintOf(project));
 	return { id, project: addCoat({ ...project, layout }, coat).project };
+}
+
+/** Casts come in the one size of their mould. */
+function atScale<A extends Arrangement>(arrangement: A, scale: number): A {
+	if (!('scale' in arrangement)) return arrangement;
+	if (typeof arrangement.scale === 'number') return { ...arrangement, scale };
+	return {
+		...arrangement,
+		scale: { ...arrangement.scale, least: scale, most: scale, ...('wish' in arrangement.scale ? { wish: scale } : {}) }
+	};
 }
 
 /** Where there is no part to begin on, mm. */

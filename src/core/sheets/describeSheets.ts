@@ -1,5 +1,6 @@
 import type { Project } from '../project';
 import type { Plan } from '../plan';
+import { makeCastings } from './makers/castings';
 import { makeFronts } from './makers/fronts';
 import { makeLays } from './makers/lays';
 import { makeMotifs } from './makers/motifs';
@@ -10,7 +11,7 @@ import type { PageMaker } from './makers/types';
 import type { Page } from './page';
 
 /** Every maker of pages, in the order of printing; one that has nothing to print makes none. A new one is a file and a line here. */
-const MAKERS: readonly PageMaker[] = [makeFronts, makeMotifs, makeTape, makeLays, makeOrder, makeShopping];
+const MAKERS: readonly PageMaker[] = [makeFronts, makeMotifs, makeTape, makeLays, makeCastings, makeOrder, makeShopping];
 
 export interface PageSummary {
 	/** Of the maker. */

@@ -1,8 +1,11 @@
+import type { Mm, Um } from '../../units';
 import type { Material } from '../material';
 import { base } from './base';
 import { blend } from './blend';
+import { cast } from './cast';
 import { clean } from './clean';
 import { clear } from './clear';
+import { cut } from './cut';
 import { dust } from './dust';
 import type { ColourSource } from './fields';
 import { filler } from './filler';
@@ -15,7 +18,7 @@ import { paste } from './paste';
 import { prime } from './prime';
 import { sand } from './sand';
 import { mask } from './mask';
-import type { Coat, FilmCoat } from './schema';
+import { isFilm, type Coat, type FilmCoat } from './schema';
 import { scuff } from './scuff';
 import { stencil } from './stencil';
 import { stripe } from './stripe';
@@ -37,6 +40,8 @@ export const KINDS: { readonly [Kind in Coat['kind']]: CoatKind<Extract<Coat, { 
 	blend,
 	stencil,
 	paste,
+	cast,
+	cut,
 	stripe,
 	mask,
 	unmask,
@@ -70,6 +75,13 @@ export function whereOf(coat: Coat): Where {
 /** The colour of the palette that a coat is of, or the zone whose colours it takes; null where it brings none. */
 export function colourOf(coat: Coat): ColourSource | null {
 	return kindOfCoat(coat).colour(coat);
+}
+
+/** Dry film of a coat: what its material leaves, or as high as the moulds of what it goes through. */
+export function filmOfCoat(coat: Coat, material: Material | null, height: Mm | null): Um {
+	const { film } = kindOfCoat(coat);
+	if (film) return film(coat, height);
+	return isFilm(coat) && material ? amountOfCoat(coat) * material.film : 0;
 }
 
 /** How many normal coats' worth of material a coat lays: of its film, its paint and its cover alike. */

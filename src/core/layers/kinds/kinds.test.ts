@@ -12,6 +12,8 @@ const SITE: Site = {
 	colours: 2,
 	open: null,
 	lays: null,
+	moulded: 20,
+	crossing: 2,
 	hardware: 4,
 	holes: 3
 };
@@ -97,6 +99,8 @@ const TABLE: [
 		['1 trowel or old card', '1 tray of water to wash the sheet'],
 		'corner'
 	],
+	['cast', {}, OPEN, 1, [{ colour: null, area: 0.2, ml: 22 }], 55, ['1 blade to shave the back flat', '1 wood glue'], ''],
+	['cut', {}, SITE, 0, [], 6, ['1 fine saw blade'], ''],
 	['sand', { through: 'r' }, OPEN, 0, [], 2.5, [], 'burrs, grit 180'],
 	['stencil', {}, OPEN, 1, [{ colour: 'b', area: 0.2 }], 17 + 3, ['2 stencil brush'], ''],
 	['stencil', { ...zone, times: 2, applicator: 'sponge' }, OPEN, 2, [...SITE.shares], 2 * (0.2 / 0.12 + 15) + 3 * 2, ['2 sponge'], ''],

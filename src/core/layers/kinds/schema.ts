@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { BaseSchema } from './base';
 import { BlendSchema } from './blend';
+import { CastSchema } from './cast';
 import { CleanSchema } from './clean';
 import { ClearSchema } from './clear';
+import { CutSchema } from './cut';
 import { DustSchema } from './dust';
 import { FillerSchema } from './filler';
 import { GildingWaxSchema } from './gildingWax';
@@ -35,6 +37,8 @@ export const CoatSchema = z.discriminatedUnion('kind', [
 	BlendSchema,
 	StencilSchema,
 	PasteSchema,
+	CastSchema,
+	CutSchema,
 	StripeSchema,
 	MaskSchema,
 	UnmaskSchema,

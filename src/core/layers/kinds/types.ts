@@ -1,6 +1,6 @@
 import type { Colour } from '../../colour';
 import type { Arrangement, LaysSetting, LaysWish, Zone } from '../../layout';
-import type { Minutes, Ml } from '../../units';
+import type { Minutes, Ml, Mm, Um } from '../../units';
 import type { Material, MaterialKind } from '../material';
 import type { Hand } from '../methods/types';
 import type { Traits } from '../traits';
@@ -40,6 +40,9 @@ export interface Site {
 	readonly open: { readonly area: number; readonly motifs: number; readonly edge: number; readonly tips: number } | null;
 	/** How often a sheet is laid, and in how many rounds; null where it goes through none, or is not worked in lays. */
 	readonly lays: { readonly count: number; readonly rounds: number } | null;
+	/** What the moulds of all its casts hold, and how many of them cross a gap. */
+	readonly moulded: Ml;
+	readonly crossing: number;
 	/** Pieces of hardware. */
 	readonly hardware: number;
 	/** Of old holes to be filled. */
@@ -122,6 +125,8 @@ export interface CoatKind<C> {
 	readonly colour: (coat: C) => ColourSource | null;
 	/** How many normal coats' worth of material it lays: of film, paint and cover alike. */
 	readonly amount: (coat: C) => number;
+	/** Where its film does not follow from its material: by the height of the moulds of what it goes through. */
+	readonly film?: (coat: C, height: Mm | null) => Um;
 	readonly traits: (coat: C, setting: CoatSetting) => Partial<Traits>;
 	readonly takes: (coat: C, site: Site) => readonly Take[];
 	/** Work at it, all its passes. */

@@ -1,5 +1,6 @@
 import type { Rule } from '../findings';
 import { baseDry } from './baseDry';
+import { castCut } from './castCut';
 import { cleanFirst } from './cleanFirst';
 import { fillHoles } from './fillHoles';
 import { glossKey } from './glossKey';
@@ -45,5 +46,6 @@ export const RULES: readonly Rule[] = [
 	pasteSand,
 	pasteKey,
 	pasteNeighbour,
-	heat
+	heat,
+	castCut
 ];

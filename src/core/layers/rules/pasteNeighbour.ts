@@ -12,7 +12,7 @@ export const pasteNeighbour: Rule = {
 	id: 'paste-neighbour',
 	satisfiedBy:
 		'Waiting until the paste is dry before another sheet is laid within a hand of it; what lies further off may be worked at once.',
-	arcs: (stack) => stack.layers.filter(({ traits }) => traits.raised && traits.wet).flatMap((paste) => arcsFrom(stack, paste)),
+	arcs: (stack) => stack.layers.filter(({ traits }) => traits.raised && !traits.glued).flatMap((paste) => arcsFrom(stack, paste)),
 	examples: {
 		bad: [
 			['a stencil in the corner of the sheet, over wet paste', 'beside | base; paste wait=30; stencil arrangement=buoys!'],

@@ -9,7 +9,7 @@ export const pasteSand: Rule = {
 		'Sanding through the same arrangement once the paste is dry: before the next coat, or after painting where the paste is meant to show. Puff gel is left as it rose.',
 	check: (stack) =>
 		stack.layers
-			.filter(({ traits, surfaces }) => traits.raised && traits.wet && surfaces.size > 0)
+			.filter(({ traits, surfaces }) => traits.raised && !traits.glued && surfaces.size > 0)
 			.flatMap((paste) => checkPaste(stack, paste)),
 	examples: {
 		bad: [
@@ -18,6 +18,7 @@ export const pasteSand: Rule = {
 			['puff gel sanded', 'base; paste:puff-gel; sand through!']
 		],
 		good: [
+			['casts have no burrs of a sheet', 'base; cast; base'],
 			['sanded, then painted', 'base; paste; sand through; base'],
 			['sanded after painting, to show the paste', 'base; paste; base; sand through'],
 			['all of it sanded', 'base; paste; sand; base'],

@@ -62,6 +62,16 @@ function readExample(order: string): { readonly project: Project; readonly found
 /** A second motif beside the reeds of one drawer, or on another drawer. */
 function readLayout(words: string): Project['layout'] {
 	const where = /\b(beside|apart)\b/.exec(words)?.[1];
+	if (/\bacross\b/.test(words)) {
+		const { start } = ARRANGEMENTS.trim;
+		const motif = { ...demo.layout.motifs[0]!, id: 'rope', mould: { height: 8, shrinkage: 0.07 } };
+		const rope = {
+			...start({ id: 'rope', name: 'Rope', motif, parts: ['front'], shortest: 100, scale: 1 }),
+			side: 'right' as const,
+			inset: 60
+		};
+		return { ...demo.layout, motifs: [...demo.layout.motifs, motif], arrangements: [...demo.layout.arrangements, rope] };
+	}
 	if (where === undefined) return demo.layout;
 	const [reeds] = demo.layout.arrangements as [Extract<Project['layout']['arrangements'][number], { kind: 'run' }>];
 	const { start } = ARRANGEMENTS.single;

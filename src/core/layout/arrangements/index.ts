@@ -9,6 +9,7 @@ import { scatter } from './scatter';
 import type { Arrangement } from './schema';
 import { single } from './single';
 import { stripes } from './stripes';
+import { trim } from './trim';
 import type { ArrangementKind } from './types';
 
 /** Every kind of arrangement, in the order in which they are offered. A new one is a file, a member of the union of schemas and a line here. */
@@ -19,6 +20,7 @@ export const ARRANGEMENTS: { readonly [Kind in Arrangement['kind']]: Arrangement
 	accent,
 	grid,
 	scatter,
+	trim,
 	stripes,
 	frame,
 	line,

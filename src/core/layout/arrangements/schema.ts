@@ -8,6 +8,7 @@ import { LineSchema } from './line';
 import { RunSchema } from './run/schema';
 import { ScatterSchema } from './scatter';
 import { SingleSchema } from './single';
+import { TrimSchema } from './trim/schema';
 import { StripesSchema } from './stripes/schema';
 
 /** Every way to lay a motif, or what is taped. */
@@ -18,6 +19,7 @@ export const ArrangementSchema = z.discriminatedUnion('kind', [
 	AccentSchema,
 	GridSchema,
 	ScatterSchema,
+	TrimSchema,
 	StripesSchema,
 	FrameSchema,
 	LineSchema,

@@ -77,7 +77,8 @@ describe('the motifs of the store', () => {
 		expect(one.notRead).toEqual([]);
 		const artwork = read(one.motif);
 		expect(artwork.islands).toEqual([]);
-		expect(leastScale(artwork, PAINT_LIMITS)).toBeLessThanOrEqual(1);
+		/** What is cast is not cut. */
+		if (!one.motif.mould) expect(leastScale(artwork, PAINT_LIMITS)).toBeLessThanOrEqual(1);
 		expect(artwork.openShare).toBeGreaterThan(0.05);
 	});
 });

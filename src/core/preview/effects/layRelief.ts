@@ -5,9 +5,10 @@ import { filmsUpTo, MOST_COVER, TABLE } from './coverTable';
 import { eachOpenPixel } from './mask';
 import type { Effect } from './canvas';
 
-/** A shoulder of paste is as wide as it is high, times this; but never less than so much, mm. */
+/** A shoulder of paste is as wide as it is high, times this; but never less, and of high casts never more, than so much, mm. */
 const SHOULDER = 0.9;
 const LEAST_SHOULDER = 0.4;
+const MOST_SHOULDER = 1.3;
 /** How much of its height a trowel leaves up and down, and how long its strokes are for their width. */
 const GRAIN = 0.05;
 const STROKE = 6;
@@ -18,7 +19,7 @@ export const layRelief: Effect<'relief'> = (planes, layer, { scale, scene, surfa
 	const film = filmsUpTo(paint, thicknessOf(paint, Math.min(layer.cover, MOST_COVER)), 1);
 	const tile = noiseTile(scene.seed + 11);
 	const isRound = layer.shoulder === 'rounded';
-	const edge = isRound ? Math.max(LEAST_SHOULDER, (layer.film / 1000) * SHOULDER) : ('crisp' as const);
+	const edge = isRound ? Math.min(MOST_SHOULDER, Math.max(LEAST_SHOULDER, (layer.film / 1000) * SHOULDER)) : ('crisp' as const);
 	const sheen = Math.round(layer.sheen * 255);
 	for (const spot of layer.spots)
 		eachOpenPixel(planes, spot, edge, scale, (i, amount, x, y) => {

@@ -26,6 +26,7 @@
 		glaze: 'glazes',
 		gilding: 'for gilding',
 		paste: 'pastes',
+		casting: 'castings',
 		clear: 'clear coats',
 		wax: 'waxes'
 	};

@@ -24,31 +24,31 @@
 	);
 </script>
 
-<div class="grid grid-cols-3 gap-2">
-	<NumberField label="Coats" whole value={coat.times} min={1} max={9} onchange={(times) => set({ times }, 'times')} />
-	{#if paste && material}
-		<LengthField
-			fine
-			label="Height when dry"
-			value={(coat.thickness * material.film) / UM}
-			unit={piece.project.units}
-			min={paste.least / 4}
-			max={(4 * material.film) / UM}
-			onchange={(height) => set({ thickness: Math.min(4, Math.max(0.25, (height * UM) / material.film)) }, 'height')}
+{#if material?.casting}<p class="note">Each stands as high as its mould.</p>{:else}<div class="grid grid-cols-3 gap-2">
+		<NumberField label="Coats" whole value={coat.times} min={1} max={9} onchange={(times) => set({ times }, 'times')} />
+		{#if paste && material}
+			<LengthField
+				fine
+				label="Height when dry"
+				value={(coat.thickness * material.film) / UM}
+				unit={piece.project.units}
+				min={paste.least / 4}
+				max={(4 * material.film) / UM}
+				onchange={(height) => set({ thickness: Math.min(4, Math.max(0.25, (height * UM) / material.film)) }, 'height')}
+			/>
+		{:else}<Pick
+				label="Thickness"
+				value={String(coat.thickness)}
+				options={thicknesses}
+				onchange={(thickness) => set({ thickness: Number(thickness) })}
+			/>{/if}
+		<Pick
+			label="With"
+			value={coat.applicator}
+			options={APPLICATORS.map((tool) => ({ value: tool, text: tool }))}
+			onchange={(applicator) => set({ applicator })}
 		/>
-	{:else}<Pick
-			label="Thickness"
-			value={String(coat.thickness)}
-			options={thicknesses}
-			onchange={(thickness) => set({ thickness: Number(thickness) })}
-		/>{/if}
-	<Pick
-		label="With"
-		value={coat.applicator}
-		options={APPLICATORS.map((tool) => ({ value: tool, text: tool }))}
-		onchange={(applicator) => set({ applicator })}
-	/>
-</div>
+	</div>{/if}
 {#if whereOf(coat).through === undefined && piece.plan.gaps.length > 0}
 	<RadioRow
 		label="On edges that meet"

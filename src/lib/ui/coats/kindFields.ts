@@ -2,6 +2,7 @@ import type { Coat } from '$core/layers';
 import type { Component } from 'svelte';
 import BaseFields from './BaseFields.svelte';
 import BlendFields from './BlendFields.svelte';
+import CastFields from './CastFields.svelte';
 import GildingWaxFields from './GildingWaxFields.svelte';
 import GlazeFields from './GlazeFields.svelte';
 import PasteFields from './PasteFields.svelte';
@@ -19,6 +20,7 @@ export const KIND_FIELDS: { readonly [Kind in Coat['kind']]?: Component<{ coat: 
 	blend: BlendFields,
 	stencil: StencilFields,
 	paste: PasteFields,
+	cast: CastFields,
 	stripe: StripeFields,
 	mask: ThroughField,
 	glaze: GlazeFields,

@@ -8,12 +8,14 @@
 	const piece = usePiece();
 	const cutter = new SimulatedCutter();
 	const sheets = $derived(
-		motifSizes(piece.project, piece.plan).map(({ motif, scale }) => ({
-			key: `${motif.id} ${scale}`,
-			motif,
-			scale,
-			sheet: describeCut(motif, scale)
-		}))
+		motifSizes(piece.project, piece.plan)
+			.filter(({ motif }) => !motif.mould)
+			.map(({ motif, scale }) => ({
+				key: `${motif.id} ${scale}`,
+				motif,
+				scale,
+				sheet: describeCut(motif, scale)
+			}))
 	);
 	let reports: Readonly<Record<string, CutReport>> = $state.raw({});
 	const size = (mm: number) => formatLength(mm, piece.project.units).text;

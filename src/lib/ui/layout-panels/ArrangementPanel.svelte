@@ -15,6 +15,7 @@
 	import MotifSheet from './MotifSheet.svelte';
 	import PartsChoice from './PartsChoice.svelte';
 	import RunFields from './RunFields.svelte';
+	import TrimFields from './TrimFields.svelte';
 	import ScatterFields from './ScatterFields.svelte';
 	import SingleFields from './SingleFields.svelte';
 	import StencilCoats from './StencilCoats.svelte';
@@ -35,6 +36,7 @@
 		stripes: StripesFields as Component<FieldsProps>,
 		frame: FrameFields as Component<FieldsProps>,
 		line: LineFields as Component<FieldsProps>,
+		trim: TrimFields as Component<FieldsProps>,
 		harlequin: HarlequinFields as Component<FieldsProps>
 	};
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { leastScale, type Motif } from '$core/layout';
+	import { dryOf, leastScale, type Motif } from '$core/layout';
 	import { formatFine, formatLength } from '$core/units';
 	import { Fold, LengthField, NumberField, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -42,7 +42,9 @@
 	});
 	const sheet = $derived(motif?.sheet ?? { border: 25, across: 1, down: 1, thickness: 0.2 });
 	const least = $derived(figures ? leastScale(figures.artwork, limits) : null);
-	const says = $derived(least === null ? '' : scale < least - 1e-6 ? `too fine: ${least.toFixed(2)} at least` : 'fine enough');
+	const says = $derived(
+		motif?.mould ? 'cast' : least === null ? '' : scale < least - 1e-6 ? `too fine: ${least.toFixed(2)} at least` : 'fine enough'
+	);
 </script>
 
 {#if motif && figures}
@@ -123,6 +125,15 @@
 						})}
 				/>
 				<Tick
+					label="It is cast in a mould"
+					checked={motif.mould !== undefined}
+					onchange={(on) =>
+						set((draft) => {
+							if (on) draft.mould = { height: 6, shrinkage: 0.07 };
+							else delete draft.mould;
+						})}
+				/>
+				<Tick
 					label="Its sheet is known"
 					checked={motif.sheet !== undefined}
 					onchange={(on) =>
@@ -132,6 +143,30 @@
 						})}
 				/>
 			</div>
+			{#if motif.mould}
+				{@const { mould } = motif}
+				<div class="grid grid-cols-2 gap-2">
+					<LengthField
+						fine
+						label="It stands up"
+						value={mould.height}
+						{unit}
+						min={0.2}
+						max={100}
+						onchange={(height) => set((draft) => void (draft.mould!.height = height), 'mould height')}
+					/>
+					<NumberField
+						label="Shrinks by, %"
+						value={Math.round(mould.shrinkage * 1000) / 10}
+						min={0}
+						max={50}
+						onchange={(percent) => set((draft) => void (draft.mould!.shrinkage = percent / 100), 'shrinkage')}
+					/>
+				</div>
+				<p class="note">
+					{formatLength(motif.width * dryOf(motif), unit).text} by {formatLength(motif.height * dryOf(motif), unit).text} when it is dry.
+				</p>
+			{/if}
 			{#if motif.sizes}
 				<ul class="flex flex-wrap gap-1">
 					{#each motif.sizes as size (size)}

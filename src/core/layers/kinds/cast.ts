@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { ARRANGEMENTS } from '../../layout';
+import { IdSchema } from '../../units';
+import { traitsOfMaterial } from '../traits';
+import { FILM } from './defaults';
+import { film, filmOf, RoleSchema } from './fields';
+import type { CoatKind } from './types';
+
+export const CastSchema = z
+	.strictObject({
+		kind: z.literal('cast'),
+		...film,
+		arrangement: IdSchema,
+		role: RoleSchema.optional(),
+		colour: IdSchema.nullable().meta({ description: 'Painted so on the bench before it is glued; null: bare, and painted where it lies.' }),
+		lies: z.enum(['upright', 'flat']).meta({ description: 'How the face stands while the glue holds: upright, each is taped.' })
+	})
+	.meta({ description: 'Castings and applied ornament, glued where an arrangement lays them. As high as their mould.' });
+export type Cast = z.infer<typeof CastSchema>;
+
+/** To press, shave flat and turn out; to glue and press on; to tape where the face stands: minutes a cast. */
+const MAKE = 4;
+const GLUE = 1.5;
+const TAPE = 1;
+const UM_PER_MM = 1000;
+
+/** Source: craft 3 and 8, methods 8. */
+export const cast: CoatKind<Cast> = {
+	...FILM,
+	word: 'Castings',
+	phase: 'print',
+	materials: ['casting'],
+	starts: ({ arrangements }) =>
+		arrangements.flatMap(({ id, name, kind }) =>
+			ARRANGEMENTS[kind].of === 'motif' ? [{ text: `Castings: ${name}`, coat: newCast(id) }] : []
+		),
+	where: ({ arrangement, role }) => ({ through: arrangement, ...(role === undefined ? {} : { role }) }),
+	colour: ({ colour }) => colour,
+	film: (_coat, height) => (height ?? USUAL_HEIGHT) * UM_PER_MM,
+	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, decorates: true, raised: true, glued: true }),
+	takes: (_coat, { open, moulded }) => [{ colour: null, area: open?.area ?? 0, ml: moulded * SPARE }],
+	work: ({ lies }, { open }) => (open?.motifs ?? 0) * (MAKE + GLUE + (lies === 'upright' ? TAPE : 0)),
+	passes: () => ({ count: 1, rest: 0 }),
+	tools: ({ lies }) => [
+		{ tool: 'blade to shave the back flat', count: 1 },
+		{ tool: 'wood glue', count: 1 },
+		...(lies === 'upright' ? [{ tool: 'low-tack tape', count: 1 }] : [])
+	],
+	steps: ({ lies, colour }) => [
+		'Press the clay in, shave its back flat with the mould, turn it out on a board.',
+		'Lay all of it out dry on the piece and look, before anything is glued: what is glued is not moved again.',
+		...(colour === null ? [] : ['Paint the casts on the bench, and let them dry, before they are glued.']),
+		'Thin glue on the back, from the middle of the run outwards; press, wipe what comes out, fill the joints with a little clay.',
+		lies === 'upright'
+			? 'Tape each one until the glue holds, 30 minutes at least; heavy ones from below.'
+			: 'Leave the face on its back until the glue holds, 30 minutes at least.'
+	],
+	cautions: ['Blades: cut away from you, and never towards the hand that holds.', 'Resin: gloves and fresh air, as its label says.'],
+	look: () => ({ effect: 'relief', shoulder: 'rounded' }),
+	detail: ({ role, colour }) => [role ?? '', colour === null ? '' : 'painted first'].filter(Boolean).join(', ')
+};
+
+/** More clay than the moulds hold: what is shaved off and lost. Source: methods 8. */
+const SPARE = 1.1;
+/** Of a motif that nobody says the height of, mm. */
+const USUAL_HEIGHT = 5;
+
+export const newCast = (arrangement: string): Cast => ({
+	...filmOf('cast', 'air-dry-clay', 1),
+	kind: 'cast',
+	applicator: 'trowel',
+	arrangement,
+	colour: null,
+	lies: 'flat'
+});

@@ -1,0 +1,16 @@
+import type { Ml } from '../units';
+import type { Motif } from './motif';
+
+/** Scale of a dry cast to its mould: 1 where nothing shrinks, or it is not cast. Source: methods 8. */
+export function dryOf({ mould }: Pick<Motif, 'mould'>): number {
+	return 1 - (mould?.shrinkage ?? 0);
+}
+
+/** Of its full height over its outline, what a relief mostly holds. */
+const FULL = 0.6;
+const MM3_PER_ML = 1000;
+
+/** What a mould holds, ml: as it was measured, or by its outline (mm2) and height. */
+export function volumeOfMould({ mould }: Pick<Motif, 'mould'>, openArea: number): Ml {
+	return mould ? (mould.volume ?? (openArea * mould.height * FULL) / MM3_PER_ML) : 0;
+}

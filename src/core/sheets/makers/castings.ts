@@ -1,0 +1,69 @@
+import { dryOf, measureMotif, volumeOfMould, type LaidItem } from '../../layout';
+import { whereOf, type Coat } from '../../layers';
+import { nameSurface, type Plan } from '../../plan';
+import type { Project } from '../../project';
+import { formatDuration, formatFine, formatLength, formatVolume, type Mm } from '../../units';
+import { flowLines, type FlowLine } from '../flowLines';
+import type { PageMaker } from './types';
+
+/** What is cast and glued: how many of each mould, the clay, the trims of each run, cuts along gaps, and the time at the bench before any glue. Source: methods 8. */
+export const makeCastings: PageMaker = {
+	id: 'castings',
+	pages(project, plan, paper) {
+		const coats = project.finish.coats.filter((coat) => coat.kind === 'cast');
+		const lines = coats.flatMap((coat) => linesOf(coat, plan, project));
+		if (lines.length === 0) return [];
+		return flowLines('Castings', `${project.piece.name} · lay all of it out dry before anything is glued`, lines, paper);
+	}
+};
+
+/** More than the moulds hold: what is shaved off. Source: methods 8. */
+const SPARE = 1.1;
+
+function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
+	const items = plan.items.filter(({ arrangement, openArea }) => arrangement === whereOf(coat).through && openArea > 0);
+	const step = plan.order.find((one) => one.coat === coat.id);
+	if (items.length === 0 || !step) return [];
+	const write = (mm: Mm) => formatLength(mm, project.units).text;
+	const moulds = project.layout.motifs.flatMap((motif) => {
+		const count = items.filter((item) => item.motif === motif.id).length;
+		return count > 0 ? [{ motif, count, ml: count * volumeOfMould(motif, measureMotif(motif).openArea) * SPARE }] : [];
+	});
+	const notes = plan.arrangements.find(({ arrangement }) => arrangement === whereOf(coat).through)?.notes ?? [];
+	const crossing = items.filter(({ cutBy }) => cutBy.includes('opening'));
+	return [
+		{
+			text: step.label,
+			bold: true,
+			size: 4.2,
+			before: 5,
+			keep: 24,
+			right: `${items.length} casts, ${formatDuration(step.work)} at the bench`
+		},
+		...moulds.map(({ motif, count, ml }): FlowLine => {
+			const { mould } = motif;
+			const dry = `${write(motif.width * dryOf(motif))} by ${write(motif.height * dryOf(motif))}`;
+			const high = mould ? `, ${formatFine(mould.height, project.units).text} high` : '';
+			return {
+				text: `${count} of ${motif.name}: ${dry} when dry${high}`,
+				indent: 6,
+				right: mould ? formatVolume(ml, project.workshop.volumes).ml : ''
+			};
+		}),
+		...notes.map(({ part, text }): FlowLine => ({ text: `${nameSurface(plan, part)}: ${text}.`, indent: 6, size: 3.1 })),
+		...(crossing.length > 0
+			? [
+					{
+						text: `Across gaps, to be cut when the glue is dry: ${crossing.map((item) => placeOf(item, plan, write)).join('; ')}.`,
+						indent: 6,
+						size: 3.1,
+						before: 1.5
+					}
+				]
+			: [])
+	];
+}
+
+function placeOf({ part, index, left, top }: LaidItem & { readonly index: number }, plan: Plan, write: (mm: Mm) => string): string {
+	return `number ${index + 1} on ${nameSurface(plan, part)} (${write(left)} from the left, ${write(top)} from the top)`;
+}
