@@ -1,7 +1,7 @@
 import { choose, copyOf, expect, expectNoViolations, saved, test, visit } from './workshop';
 
 test('every kind of step is added from the menu, by keyboard too, and its panel has no axe violation', async ({ page, workshop }) => {
-	test.setTimeout(120_000);
+	test.setTimeout(240_000);
 	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/coats`);
 	const stage = page.getByRole('slider', { name: 'Stage that is shown' });
 	const begun = Number(await stage.getAttribute('aria-valuemax'));

@@ -9,7 +9,7 @@ test('a border is laid round a round top, closed; another way is taken, its coun
 	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	await page.getByRole('radio', { name: 'border' }).click();
 	await page.getByRole('button', { name: 'Lay Rope', exact: true }).click();
-	const items = page.locator('[data-item^="border-2 "]');
+	const items = page.locator('[data-item^="border "]');
 	const ways = page.getByRole('region', { name: 'Ways it fits' }).getByRole('listitem');
 	await expect(ways.first()).toContainText(/\d+ round at/);
 	const countOf = async (at: number) => Number.parseInt((await ways.nth(at).innerText()).trim());

@@ -133,6 +133,10 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`The trim is ${length(v['height'], u)} high: on ${v['part']} it may begin ${length(v['most'], u)} from the edge at most.`,
 	'motif.no-cast': (v) =>
 		`${v['name']} comes out of its mould at ${v['scale']} of its drawing; ${v['count']} of them are laid at another size. Set the scale to ${v['scale']}.`,
+	'scheme.no-centre': (v) =>
+		`Its centre motif does not fit inside the border of ${v['part']}: lay the scheme smaller, or leave the centre out.`,
+	'scheme.no-field': (v) =>
+		`No motif of the field fits inside the border of ${v['part']} whole: lay the scheme smaller, or with a narrower line of ground.`,
 	'paste.too-high': (v, u) =>
 		`It is to stand ${length(v['height'], u)} high; ${v['name']} holds ${length(v['most'], u)} in one lay. Lay it twice through the same sheet, or lower.`,
 	'paste.too-low': (v, u) => `It is to stand ${length(v['height'], u)} high; under ${length(v['least'], u)} ${v['name']} leaves no relief.`,

@@ -57,7 +57,7 @@ export function alongTrack({ points, along, length, closed }: Track, at: number)
 }
 
 function insetRing(outline: Outline, by: number): Ring {
-	const exact = insetPolygon(outline, by) ?? insetCircle(outline, by);
+	const exact = insetPolygon(outline, by) ?? insetCircle(outline, by) ?? insetRounded(outline, by);
 	if (exact !== null) return exact;
 	const ring = flattenOutline(outline, FLATNESS);
 	if (by === 0) return ring;
@@ -100,6 +100,52 @@ function insetCircle(outline: Outline, by: number): Ring | null {
 	return Array.from({ length: 4 * Math.ceil(steps / 4) }, (_, i) => (2 * Math.PI * i) / (4 * Math.ceil(steps / 4)) - Math.PI / 2).flatMap(
 		(turn) => [edge.centre.x + radius * Math.cos(turn), edge.centre.y + radius * Math.sin(turn)]
 	);
+}
+
+/**
+ * Of straight edges with rounded corners between them, as of a rounded rectangle: while they are deeper than the corners are round these stay, each
+ * as much less round; further in they are sharp. Exact but for chords. Null for others, and where only some of its corners have become sharp.
+ */
+function insetRounded(outline: Outline, by: number): Ring | null {
+	const arcs = outline.flatMap((edge) => (edge.kind === 'arc' ? [edge] : []));
+	const isRounded = outline.every((edge, i) => {
+		const next = outline[(i + 1) % outline.length]!;
+		return edge.kind === 'line'
+			? next.kind === 'arc'
+			: edge.kind === 'arc' && edge.sweep > 0 && edge.sweep < Math.PI - 0.01 && next.kind === 'line';
+	});
+	if (!isRounded || arcs.length < 2 || !arcs.every((arc) => isTangent(arc))) return null;
+	const corners = arcs.map(({ centre, radius, start, sweep }) => {
+		const reach = radius / Math.cos(sweep / 2);
+		return { x: centre.x + reach * Math.cos(start + sweep / 2), y: centre.y + reach * Math.sin(start + sweep / 2) };
+	});
+	const sharp = insetPolygon(
+		corners.map((from, i) => ({ kind: 'line' as const, from, to: corners[(i + 1) % corners.length]! })),
+		by
+	);
+	if (sharp === null || sharp.length === 0 || arcs.every(({ radius }) => radius <= by)) return sharp;
+	if (arcs.some(({ radius }) => radius <= by)) return null;
+	return arcs.flatMap(({ centre, radius, start, sweep }) => {
+		const own = radius - by;
+		const steps = Math.max(2, Math.ceil(sweep / (2 * Math.acos(1 - Math.min(1, FLATNESS / own)))));
+		return Array.from({ length: steps + 1 }, (_, k) => start + (sweep * k) / steps).flatMap((turn) => [
+			centre.x + own * Math.cos(turn),
+			centre.y + own * Math.sin(turn)
+		]);
+	});
+
+	/** The edges beside an arc go on as it ends: square to its radius. */
+	function isTangent(arc: (typeof arcs)[number]): boolean {
+		const at = outline.indexOf(arc);
+		const [before, after] = [outline[(at + outline.length - 1) % outline.length]!, outline[(at + 1) % outline.length]!];
+		return [before, after].every((edge) => {
+			if (edge.kind !== 'line') return false;
+			const touch = edge === before ? arc.from : arc.to;
+			const [dx, dy] = [edge.to.x - edge.from.x, edge.to.y - edge.from.y];
+			const dot = dx * (touch.x - arc.centre.x) + dy * (touch.y - arc.centre.y);
+			return Math.abs(dot) <= 1e-6 * Math.hypot(dx, dy) * arc.radius;
+		});
+	}
 }
 
 /** Without points that lie on one another. */

@@ -12,6 +12,8 @@ export { SpotSchema, type ItemSpot } from './arrangements/spot';
 export { heightThrough } from './heightThrough';
 export { dryOf, volumeOfMould } from './mould';
 export { fitTrim, type TrimFit, type TrimWish } from './arrangements/trim/fitTrim';
+export { type Scheme } from './arrangements/scheme/schema';
+export { SCHEMES, type SchemeStart } from './arrangements/scheme/schemes';
 export { type Trim } from './arrangements/trim/schema';
 export { LazyItem } from './arrangements/LazyItem';
 export { itemsOfRole, openingsNear, openingsOn, openingsOverlap, type Opening, type OpeningsOn } from './arrangements/openings';

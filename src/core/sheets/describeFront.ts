@@ -176,7 +176,10 @@ function spotsBy(row: NumberedRow, part: Part, scale: number): { readonly x: Mm;
 	const above = { x, y: DRAWING_TOP + Math.max(0, row.top) * scale - 2.6 };
 	const below = { x, y: DRAWING_TOP + Math.min(row.top + row.height, part.height) * scale + 2.6 };
 	const aside = (row.width * scale) / 2 + NUMBER;
-	return [...(row.above ? [above, below] : [below, above]), { x, y }, { x: x + aside, y }, { x: x - aside, y }];
+	const spots = [...(row.above ? [above, below] : [below, above]), { x, y }, { x: x + aside, y }, { x: x - aside, y }];
+	/** Beside the part stand its dimensions. */
+	const [right, bottom] = [LEFT + part.width * scale, DRAWING_TOP + part.height * scale + 2.6];
+	return spots.filter((spot) => spot.x >= LEFT && spot.x <= right && spot.y >= DRAWING_TOP - 2.6 && spot.y <= bottom + 1e-6);
 }
 
 /** The true outline, with what lies in it. */

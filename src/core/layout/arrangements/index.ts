@@ -7,6 +7,7 @@ import { line } from './line';
 import { run } from './run';
 import { scatter } from './scatter';
 import type { Arrangement } from './schema';
+import { scheme } from './scheme';
 import { single } from './single';
 import { stripes } from './stripes';
 import { trim } from './trim';
@@ -17,6 +18,7 @@ export const ARRANGEMENTS: { readonly [Kind in Arrangement['kind']]: Arrangement
 	run,
 	single,
 	border,
+	scheme,
 	accent,
 	grid,
 	scatter,

@@ -7,6 +7,7 @@ import { HarlequinSchema } from './harlequin';
 import { LineSchema } from './line';
 import { RunSchema } from './run/schema';
 import { ScatterSchema } from './scatter';
+import { SchemeSchema } from './scheme/schema';
 import { SingleSchema } from './single';
 import { TrimSchema } from './trim/schema';
 import { StripesSchema } from './stripes/schema';
@@ -16,6 +17,7 @@ export const ArrangementSchema = z.discriminatedUnion('kind', [
 	RunSchema,
 	SingleSchema,
 	BorderSchema,
+	SchemeSchema,
 	AccentSchema,
 	GridSchema,
 	ScatterSchema,

@@ -16,6 +16,7 @@
 	import PartsChoice from './PartsChoice.svelte';
 	import RunFields from './RunFields.svelte';
 	import TrimFields from './TrimFields.svelte';
+	import SchemeFields from './SchemeFields.svelte';
 	import ScatterFields from './ScatterFields.svelte';
 	import SingleFields from './SingleFields.svelte';
 	import StencilCoats from './StencilCoats.svelte';
@@ -30,6 +31,7 @@
 		run: RunFields as Component<FieldsProps>,
 		single: SingleFields as Component<FieldsProps>,
 		border: BorderFields as Component<FieldsProps>,
+		scheme: SchemeFields as Component<FieldsProps>,
 		accent: AccentFields as Component<FieldsProps>,
 		grid: GridFields as Component<FieldsProps>,
 		scatter: ScatterFields as Component<FieldsProps>,

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { setMotifs } from '$core/project';
-	import type { Border, Motif } from '$core/layout';
+	import type { Border, Motif, Scheme } from '$core/layout';
 	import { Find, Fold, LengthField, NumberField, Pick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
 	import Fits from './Fits.svelte';
 	import GapField from './GapField.svelte';
 
-	let { arrangement, motifs }: { arrangement: Border; motifs: readonly Motif[] } = $props();
+	let { arrangement, motifs }: { arrangement: Border | Scheme; motifs: readonly Motif[] } = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	const NONE = '-';
@@ -15,7 +15,7 @@
 
 	function set(change: (draft: Draft<Border>) => void, together = ''): void {
 		piece.setArrangement(
-			create(arrangement, (draft) => change(draft)),
+			create(arrangement as Border, (draft) => change(draft)),
 			together && `${together} ${arrangement.id}`
 		);
 	}
