@@ -1,5 +1,5 @@
 import { areaInCommon, boundsOfRings, flattenOutline, type Ring, type RingBounds } from '../../geometry';
-import { isOwnSurface, surfacesWithin, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
+import { isBoxOutline, isOwnSurface, surfacesWithin, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Mm, Mm2 } from '../../units';
 import type { LaidItem } from './types';
 
@@ -74,10 +74,10 @@ export function openingsOn(items: readonly LaidItem[], { faces }: Pick<MeasuredP
 
 /** Of some surfaces of a face, those that an opening lies on; what lies on another takes its place. */
 function surfacesUnder(opening: Opening, within: readonly string[], face: MeasuredFace): string[] {
-	const { rings, box } = opening;
-	const whole = areaInCommon(rings, rings);
+	const { box } = opening;
+	const whole = opening.item.openArea;
 	const own = face.parts.filter((part) => isOwnSurface(part) && within.includes(part.id));
-	const covered = new Map(own.map((part) => [part.id, areaOn(part, rings, box)]));
+	const covered = new Map(own.map((part) => [part.id, areaOn(part, opening, box)]));
 	return within.filter((surface) => {
 		const on = own.filter((part) =>
 			surface === face.id ? part.on === null || !own.some(({ id }) => id === part.on) : part.on === surface
@@ -87,9 +87,12 @@ function surfacesUnder(opening: Opening, within: readonly string[], face: Measur
 	});
 }
 
-function areaOn(part: Part, rings: readonly Ring[], box: RingBounds): Mm2 {
+function areaOn(part: Part, { item, rings }: Opening, box: RingBounds): Mm2 {
 	const edge = { left: part.x, top: part.y, right: part.x + part.width, bottom: part.y + part.height };
 	if (!meets(box, edge)) return 0;
+	/** All of it lies on a part that is a box. */
+	const isWithin = box.left >= edge.left && box.top >= edge.top && box.right <= edge.right && box.bottom <= edge.bottom;
+	if (isWithin && isBoxOutline(part.outline)) return item.openArea;
 	return areaInCommon(rings, [flattenOutline(part.outline).map((value, i) => value + (i % 2 === 0 ? part.x : part.y))]);
 }
 

@@ -8,6 +8,9 @@ export const CLEARANCE: Mm = 10;
 /** Less than this is a touch, and no conflict, mm2. */
 const A_TOUCH: Mm2 = 0.01;
 
+/** A point that lies further in than this is no touch, mm. */
+const WELL: Mm = 0.1;
+
 /** What a lay covers and what it leaves wet, from the left and the top edge of the face that its part is of. */
 interface OnFace {
 	readonly face: string;
@@ -53,8 +56,21 @@ function lands({ cover, coverBox }: OnFace, { wet }: OnFace): boolean {
 			box.left < coverBox.right &&
 			coverBox.top < box.bottom &&
 			box.top < coverBox.bottom &&
-			areaInCommon(rings, [cover]) > A_TOUCH
+			(reachesInto(rings, cover) || areaInCommon(rings, [cover]) > A_TOUCH)
 	);
+}
+
+/** Whether a corner of an opening lies well inside a sheet: what mostly is so, and asked in a moment. */
+function reachesInto(rings: readonly Ring[], [ax, ay, bx, by, , , dx, dy]: Ring): boolean {
+	const [ux, uy, vx, vy] = [bx! - ax!, by! - ay!, dx! - ax!, dy! - ay!];
+	const [w, h] = [Math.hypot(ux, uy), Math.hypot(vx, vy)];
+	for (const ring of rings)
+		for (let i = 0; i < ring.length; i += 2) {
+			const [x, y] = [ring[i]! - ax!, ring[i + 1]! - ay!];
+			const [u, v] = [(x * ux + y * uy) / w, (x * vx + y * vy) / h];
+			if (u > WELL && u < w - WELL && v > WELL && v < h - WELL) return true;
+		}
+	return false;
 }
 
 const move = (ring: Ring, { x, y }: Part): Ring => (x === 0 && y === 0 ? ring : ring.map((value, i) => value + (i % 2 === 0 ? x : y)));
