@@ -8,7 +8,12 @@ type Near = readonly (readonly number[])[];
 function laysAtRandom(count: number, seed: number): Near {
 	let state = seed * 2654435761;
 	const random = () => (state = (state * 1664525 + 1013904223) >>> 0) / 2 ** 32;
-	const boxes = Array.from({ length: count }, () => ({ x: random() * 500, y: random() * 500, w: 60 + random() * 120, h: 60 + random() * 120 }));
+	const boxes = Array.from({ length: count }, () => ({
+		x: random() * 500,
+		y: random() * 500,
+		w: 60 + random() * 120,
+		h: 60 + random() * 120
+	}));
 	return boxes.map((a, i) =>
 		boxes.flatMap((b, j) => (i !== j && a.x < b.x + b.w && b.x < a.x + a.w && a.y < b.y + b.h && b.y < a.y + a.h ? [j] : []))
 	);
