@@ -36,6 +36,14 @@ describe('the worked examples of methods 8', () => {
 	});
 });
 
+it('whole casts that just fill the run are taken as they are, however the figures round', () => {
+	for (let n = 1; n <= 60; n++)
+		for (const mould of [152, 33.3, 70.1]) {
+			const [best] = fitTrim({ mould, shrinkage: 0.07, gaps: [], length: n * (mould * (1 - 0.07)) });
+			expect(best).toMatchObject({ by: 'joints', count: n, left: 0, right: 0 });
+		}
+});
+
 it('casts, joints and trims add up to the run; no left trim nearer to half would keep the joints clear', () => {
 	const gapsOf = (at: readonly number[]) => at.map((from) => ({ from, to: from + 3 }));
 	fc.assert(
@@ -102,6 +110,26 @@ describe('a trim in place', () => {
 			expect(item).toMatchObject(Object.fromEntries(Object.entries(says).map(([k, v]) => [k, expect.closeTo(v, 9)])));
 		const length = side === 'top' ? 1180 : 260;
 		expect(items.reduce((sum, { openArea }) => sum + openArea, 0)).toBeCloseTo(length * 18.6, 0);
+	});
+	it('up the side of a chest crosses its drawers: no joint within 10 mm of a gap, and what crosses one is cut by it', () => {
+		const chest = newProject('', 'mm', 4);
+		const face = { ...chest.piece.faces[0]!, width: '600' };
+		const readings = ['30', '3', '150', '3', '160', '3', '170', '3', '180', '3', '60'];
+		const chain = face.chain.map((entry, i) => ({ ...entry, reading: readings[i] ?? '3' }));
+		const piece = measurePiece(
+			{ ...chest.piece, faces: [{ ...face, height: String(readings.reduce((sum, one) => sum + Number(one), 0)), chain }], seams: [] },
+			'mm'
+		);
+		const { items, groups } = lay({ parts: [face.id], side: 'right', inset: 40 }, piece);
+		const gaps = piece.faces[0]!.gaps.flatMap(({ boxes }) => boxes).filter(({ width }) => width > 300);
+		expect(gaps.length).toBeGreaterThanOrEqual(3);
+		const crossed = gaps.flatMap(({ y, height }) => items.filter(({ top, height: own }) => top < y && top + own > y + height));
+		expect(crossed.length).toBe(gaps.length);
+		for (const item of crossed) expect(item.cutBy).toContain('opening');
+		expect(groups[0]!.choices[groups[0]!.taken]!.warning).toBeNull();
+		const ends = items.slice(0, -1).map(({ top, height }) => top + height);
+		for (const end of ends)
+			for (const { y, height } of gaps) expect(Math.max(y - end, end - y - height)).toBeGreaterThanOrEqual(CLEAR_OF_GAP - 1e-6);
 	});
 	it('takes another of its ways; a run that is no run, or no straight edge, is told', () => {
 		expect(lay({ picks: { common: 'right' } }).items.at(-1)!.cutBy.length).toBeGreaterThan(0);
