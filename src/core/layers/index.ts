@@ -27,6 +27,7 @@ export { newPrime } from './kinds/prime';
 export { newSand } from './kinds/sand';
 export { newMask } from './kinds/mask';
 export { newStencil } from './kinds/stencil';
+export { pasteHeight, thicknessOfPaste } from './kinds/pasteHeight';
 export { newCast } from './kinds/cast';
 export { newCut } from './kinds/cut';
 export { newPaste } from './kinds/paste';

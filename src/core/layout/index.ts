@@ -10,7 +10,7 @@ export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';
 export { SpotSchema, type ItemSpot } from './arrangements/spot';
 export { heightThrough } from './heightThrough';
-export { dryOf, volumeOfMould } from './mould';
+export { clayFor, dryOf, volumeOfMould } from './mould';
 export { fitTrim, type TrimFit, type TrimWish } from './arrangements/trim/fitTrim';
 export { type Scheme } from './arrangements/scheme/schema';
 export { SCHEMES, type SchemeStart } from './arrangements/scheme/schemes';

@@ -6,6 +6,14 @@ export function dryOf({ mould }: Pick<Motif, 'mould'>): number {
 	return 1 - (mould?.shrinkage ?? 0);
 }
 
+/** More clay than the moulds hold: what is shaved off and lost. Source: methods 8. */
+const SPARE = 1.1;
+
+/** Clay for casts whose moulds hold so much together, ml. Source: methods 8. */
+export function clayFor(moulded: Ml): Ml {
+	return moulded * SPARE;
+}
+
 /** Of its full height over its outline, what a relief mostly holds. */
 const FULL = 0.6;
 const MM3_PER_ML = 1000;

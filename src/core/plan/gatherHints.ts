@@ -1,7 +1,7 @@
 import { isNoPaint } from '../colour';
 import { coloursUnder, judgeStandsOut, standOut, type Project } from '../project';
 import type { MeasuredPiece } from '../piece';
-import { colourOf, whereOf, wordCoat, type Site, type Stack } from '../layers';
+import { colourOf, pasteHeight, whereOf, wordCoat, type Site, type Stack } from '../layers';
 import { partsOf, type ArrangementPlan } from '../layout';
 import { FAIR_TEMPERATURES } from '../schedule';
 import type { Issue } from '../units';
@@ -88,7 +88,7 @@ function underArt(project: Project, piece: Pick<MeasuredPiece, 'faces'>): Issue[
 function heights({ layers }: Stack): Issue[] {
 	return layers.flatMap(({ coat, at, material }): Issue[] => {
 		if (!material?.paste || !('thickness' in coat)) return [];
-		const height = (coat.thickness * material.film) / 1000;
+		const height = pasteHeight(coat.thickness, material);
 		const { least, most } = material.paste;
 		const values = { height, name: material.name.toLowerCase() };
 		const path = `finish.coats[${at}].thickness`;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ARRANGEMENTS } from '../../layout';
+import { ARRANGEMENTS, clayFor } from '../../layout';
 import { IdSchema } from '../../units';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
@@ -38,7 +38,7 @@ export const cast: CoatKind<Cast> = {
 	colour: ({ colour }) => colour,
 	film: (_coat, height) => (height ?? USUAL_HEIGHT) * UM_PER_MM,
 	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, decorates: true, raised: true, glued: true }),
-	takes: (_coat, { open, moulded }) => [{ colour: null, area: open?.area ?? 0, ml: moulded * SPARE }],
+	takes: (_coat, { open, moulded }) => [{ colour: null, area: open?.area ?? 0, ml: clayFor(moulded) }],
 	work: ({ lies }, { open }) => (open?.motifs ?? 0) * (MAKE + GLUE + (lies === 'upright' ? TAPE : 0)),
 	passes: () => ({ count: 1, rest: 0 }),
 	tools: ({ lies }) => [
@@ -60,8 +60,6 @@ export const cast: CoatKind<Cast> = {
 	detail: ({ role, colour }) => [role ?? '', colour === null ? '' : 'painted first'].filter(Boolean).join(', ')
 };
 
-/** More clay than the moulds hold: what is shaved off and lost. Source: methods 8. */
-const SPARE = 1.1;
 /** Of a motif that nobody says the height of, mm. */
 const USUAL_HEIGHT = 5;
 

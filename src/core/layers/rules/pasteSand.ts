@@ -1,4 +1,5 @@
 import type { Found, Rule } from '../findings';
+import { whereOf } from '../kinds';
 import { newSand } from '../kinds/sand';
 import { layersOver, type Layer, type Meeting, type Stack } from '../stackLayers';
 
@@ -31,8 +32,8 @@ function checkPaste(stack: Stack, paste: Layer): Found[] {
 	const sanding = layersOver(stack, paste).filter(({ layer }) => layer.traits.keys || layer.traits.bares);
 	if (paste.traits.puffs) return sanding.map((meeting) => sandedFlat(meeting));
 	if (sanding.length > 0) return [];
-	const through = paste.coat.kind === 'paste' ? { through: paste.coat.arrangement } : {};
-	const sand = { ...newSand('all', 120), id: 'burrs', ...through };
+	const { through } = whereOf(paste.coat);
+	const sand = { ...newSand('all', 120), id: 'burrs', ...(through === undefined ? {} : { through }) };
 	return [
 		{
 			kind: 'should',

@@ -1,4 +1,4 @@
-import { dryOf, measureMotif, volumeOfMould, type LaidItem } from '../../layout';
+import { clayFor, dryOf, itemsOfRole, measureMotif, volumeOfMould, type LaidItem } from '../../layout';
 import { whereOf, type Coat } from '../../layers';
 import { nameSurface, type Plan } from '../../plan';
 import type { Project } from '../../project';
@@ -10,26 +10,24 @@ import type { PageMaker } from './types';
 export const makeCastings: PageMaker = {
 	id: 'castings',
 	pages(project, plan, paper) {
-		const coats = project.finish.coats.filter((coat) => coat.kind === 'cast');
-		const lines = coats.flatMap((coat) => linesOf(coat, plan, project));
+		const glued = new Set(plan.order.flatMap(({ coat, traits }) => (traits.glued ? [coat] : [])));
+		const lines = project.finish.coats.filter(({ id }) => glued.has(id)).flatMap((coat) => linesOf(coat, plan, project));
 		if (lines.length === 0) return [];
 		return flowLines('Castings', `${project.piece.name} · lay all of it out dry before anything is glued`, lines, paper);
 	}
 };
 
-/** More than the moulds hold: what is shaved off. Source: methods 8. */
-const SPARE = 1.1;
-
 function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
-	const items = plan.items.filter(({ arrangement, openArea }) => arrangement === whereOf(coat).through && openArea > 0);
+	const { through, role } = whereOf(coat);
+	const items = itemsOfRole(plan.items, role).filter(({ arrangement, openArea }) => arrangement === through && openArea > 0);
 	const step = plan.order.find((one) => one.coat === coat.id);
 	if (items.length === 0 || !step) return [];
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
 	const moulds = project.layout.motifs.flatMap((motif) => {
 		const count = items.filter((item) => item.motif === motif.id).length;
-		return count > 0 ? [{ motif, count, ml: count * volumeOfMould(motif, measureMotif(motif).openArea) * SPARE }] : [];
+		return count > 0 ? [{ motif, count, ml: clayFor(count * volumeOfMould(motif, measureMotif(motif).openArea)) }] : [];
 	});
-	const notes = plan.arrangements.find(({ arrangement }) => arrangement === whereOf(coat).through)?.notes ?? [];
+	const notes = plan.arrangements.find(({ arrangement }) => arrangement === through)?.notes ?? [];
 	const crossing = items.filter(({ cutBy }) => cutBy.includes('opening'));
 	return [
 		{

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { APPLICATORS, whereOf, type FilmCoat } from '$core/layers';
+	import { APPLICATORS, pasteHeight, thicknessOfPaste, whereOf, type FilmCoat } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
 	import { LengthField, NumberField, Pick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -10,7 +10,6 @@
 	const set = (change: Partial<FilmCoat>, together = '') => piece.setCoat({ ...coat, ...change } as FilmCoat, together);
 	const material = $derived(gatherMaterials(piece.project.materials).get(coat.material));
 	const paste = $derived(material?.paste);
-	const UM = 1000;
 	const THICKNESSES = [
 		{ value: '0.75', text: 'thin' },
 		{ value: '1', text: 'normal' },
@@ -30,11 +29,11 @@
 			<LengthField
 				fine
 				label="Height when dry"
-				value={(coat.thickness * material.film) / UM}
+				value={pasteHeight(coat.thickness, material)}
 				unit={piece.project.units}
 				min={paste.least / 4}
-				max={(4 * material.film) / UM}
-				onchange={(height) => set({ thickness: Math.min(4, Math.max(0.25, (height * UM) / material.film)) }, 'height')}
+				max={pasteHeight(4, material)}
+				onchange={(height) => set({ thickness: Math.min(4, Math.max(0.25, thicknessOfPaste(height, material))) }, 'height')}
 			/>
 		{:else}<Pick
 				label="Thickness"

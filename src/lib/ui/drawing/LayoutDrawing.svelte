@@ -167,7 +167,7 @@
 						part={pickedPart}
 						scale={k}
 					/>{/await}{/if}
-			{#if picked && pickedPart}
+			{#if picked && pickedPart && !piece.seen.lays}
 				{@const [x, y] = [pickedPart.x * k, pickedPart.y * k]}
 				{@const [left, top] = [x + picked.left * k, y + picked.top * k]}
 				<g class="[&_text]:stroke-[#f6f4ef] [&_text]:stroke-[4px]">

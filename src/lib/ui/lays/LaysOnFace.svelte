@@ -7,10 +7,8 @@
 	const piece = usePiece();
 	const id = $props.id();
 	const shown = $derived(piece.seen.lays);
-	const lays = $derived(
-		shown === null ? [] : (piece.plan.lays.find((one) => one.coat === shown.coat)?.lays ?? []).filter((lay) => lay.face === face.id)
-	);
 	const all = $derived(shown === null ? [] : (piece.plan.lays.find((one) => one.coat === shown.coat)?.lays ?? []));
+	const lays = $derived(all.filter((lay) => lay.face === face.id));
 	const rounds = $derived([...new Set(lays.map(({ round }) => round))]);
 	const INKS = ['#a83c14', '#1d4e6e', '#6d5a00', '#3f5f2a', '#6b2f63'];
 	const inkOf = (round: number) => INKS[(round - 1) % INKS.length]!;

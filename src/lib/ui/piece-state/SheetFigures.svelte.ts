@@ -9,9 +9,10 @@ export class SheetFigures {
 	readonly #read: (motif: Motif) => Promise<MotifFigures>;
 	readonly #asked = new Map<Motif['paths'], { readonly of: Motif; figures: MotifFigures | null }>();
 
+	readonly #client = new MotifsClient();
+
 	constructor(read?: (motif: Motif) => Promise<MotifFigures>) {
-		const client = new MotifsClient();
-		this.#read = read ?? ((motif) => client.read(motif));
+		this.#read = read ?? ((motif) => this.#client.read(motif));
 	}
 
 	/** Those that are not known yet are read; the plan follows when they are. */
@@ -20,11 +21,20 @@ export class SheetFigures {
 			if (this.#find(motif)) continue;
 			const asked: { readonly of: Motif; figures: MotifFigures | null } = { of: motif, figures: null };
 			this.#asked.set(motif.paths, asked);
-			void this.#read(motif).then((figures) => {
-				asked.figures = figures;
-				this.known = (one) => this.#find(one)?.figures ?? undefined;
-			});
+			void this.#read(motif).then(
+				(figures) => {
+					asked.figures = figures;
+					this.known = (one) => this.#find(one)?.figures ?? undefined;
+				},
+				/** A worker that failed is asked again with the next change. */
+				() => this.#asked.delete(motif.paths)
+			);
 		}
+	}
+
+	/** The piece is left. */
+	close(): void {
+		this.#client.close();
 	}
 
 	/** A motif of which only the sheet is told otherwise is the same drawing. */

@@ -35,3 +35,13 @@ it('is read once for each drawing, elsewhere; the plan has it as soon as it has 
 	await answer(1);
 	expect(figures([wider])).toHaveLength(1);
 });
+
+it('asks again after a worker that failed', async () => {
+	let calls = 0;
+	const sheets = new SheetFigures(() => (calls++ === 0 ? Promise.reject(new Error('out of memory')) : new Promise(() => {})));
+	sheets.ask([motif]);
+	await new Promise((resolve) => setTimeout(resolve));
+	sheets.ask([motif]);
+	sheets.ask([motif]);
+	expect(calls).toBe(2);
+});

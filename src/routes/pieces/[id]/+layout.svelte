@@ -10,7 +10,7 @@
 	import WorkshopOut from '$lib/ui/save-status/WorkshopOut.svelte';
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
-	import { onMount } from 'svelte';
+	import { onDestroy, onMount } from 'svelte';
 	import { say } from '$lib/ui/api/say';
 	import { tinykeys } from 'tinykeys';
 
@@ -44,6 +44,7 @@
 	}
 
 	$effect(() => piece.sheets.ask(piece.project.layout.motifs));
+	onDestroy(() => piece.sheets.close());
 
 	onMount(() => {
 		const inText = (event: KeyboardEvent) => (event.target as HTMLElement).closest('input, textarea') !== null;
