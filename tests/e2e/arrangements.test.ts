@@ -1,4 +1,4 @@
-import { copyOf, expect, saved, test, visit } from './workshop';
+import { choose, copyOf, expect, expectNoViolations, saved, test, visit } from './workshop';
 
 test('at localhost pages open and saves are taken; under another name nothing is told', async ({ page, workshop }) => {
 	const local = { ...workshop, address: workshop.address.replace('127.0.0.1', 'localhost') };
@@ -80,4 +80,41 @@ test('a field covers a round top to its edge, and its sheet is printed', async (
 	await expect(page.getByText('1. Top', { exact: true })).toBeVisible();
 	const pdf = await page.request.get(`${workshop.address}/pieces/${id}/sheets/pdf`);
 	expect([pdf.status(), pdf.headers()['content-type']]).toEqual([200, 'application/pdf']);
+});
+
+test('a row runs along a line that is drawn with one stroke; its points are set by hand, by key and by figure', async ({
+	page,
+	workshop
+}) => {
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
+	await page.locator('[data-item^="reeds "]').first().click();
+	await page.getByRole('button', { name: /The line it runs on/ }).click();
+	await choose(page, 'Row', 'along a drawn line');
+	const points = page.getByRole('slider', { name: /^Point \d+ of/ });
+	await expect(points).toHaveCount(5);
+	await page.getByRole('button', { name: 'Draw it anew with one stroke' }).click();
+	const part = (await page.locator('[data-stroke]').boundingBox())!;
+	const at = (share: number) => [part.x + part.width * share, part.y + part.height * (0.4 + 0.2 * share)] as const;
+	await page.mouse.move(...at(0.1));
+	await page.mouse.down();
+	for (const share of [0.3, 0.5, 0.7, 0.9]) await page.mouse.move(...at(share));
+	await page.mouse.up();
+	/** A straight stroke needs no more than its ends. */
+	await expect(points).toHaveCount(2);
+	const turned = page.getByRole('textbox', { name: 'Point 1, from the top' });
+	const before = await turned.inputValue();
+	await points.first().focus();
+	await page.keyboard.press('ArrowDown');
+	await expect(turned).toHaveValue(String(Number(before) + 1));
+	await page.keyboard.press('a');
+	await expect(points).toHaveCount(3);
+	await page.keyboard.press('Delete');
+	await expect(points).toHaveCount(2);
+	await page.getByRole('textbox', { name: 'Point 2, from the left' }).fill('700');
+	await expect(points.nth(1)).toHaveAttribute('aria-valuetext', /^700 mm from the left/);
+	await expectNoViolations(page, 'lay out, with a drawn line');
+	await saved(page);
+	await page.reload();
+	await page.locator('[data-item^="reeds "]').first().click();
+	await expect(points.nth(1)).toHaveAttribute('aria-valuetext', /^700 mm from the left/);
 });

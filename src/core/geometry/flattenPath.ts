@@ -65,8 +65,8 @@ export function walkPath(d: string, flatness: number, give: (points: Ring, close
 	return finite;
 }
 
-/** Even steps, their number from the second differences: chords of n steps stray by at most d / (8 n^2). */
-function pushCubic(ring: number[], c: readonly number[], flatness: number): void {
+/** A cubic by its four controls, from the end of what there is: even steps, their number from the second differences: chords of n steps stray by at most d / (8 n^2). */
+export function pushCubic(ring: number[], c: readonly number[], flatness: number): void {
 	const [x0, y0, x1, y1, x2, y2, x3, y3] = c as [number, number, number, number, number, number, number, number];
 	const bend = 6 * Math.max(Math.hypot(x0 - 2 * x1 + x2, y0 - 2 * y1 + y2), Math.hypot(x1 - 2 * x2 + x3, y1 - 2 * y2 + y3));
 	const steps = Math.min(200, Math.max(1, Math.ceil(Math.sqrt(bend / (8 * flatness)))));

@@ -7,17 +7,25 @@ export function simplifyRing(ring: Ring, stray: number): Ring {
 	/** Cut where it is furthest from its first point, and each half by itself. */
 	let far = 0;
 	for (let i = 1; i < n; i++) if (apart(ring, 0, i) > apart(ring, 0, far)) far = i;
-	const kept = new Uint8Array(n + 1);
-	kept[0] = kept[far] = kept[n] = 1;
-	const open: [number, number][] = [
-		[0, far],
-		[far, n]
-	];
+	return keep([...ring, ring[0]!, ring[1]!], stray, [0, far, n]).slice(0, -2);
+}
+
+/** A line from its first point to its last with as few points between as keep within `stray` (mm) of all of them. */
+export function simplifyLine(line: Ring, stray: number): Ring {
+	return line.length < 6 ? line : keep(line, stray, [0, line.length / 2 - 1]);
+}
+
+/** Of a line what stands, and between what stands whatever lies furthest off, until all lies near. */
+function keep(line: Ring, stray: number, standing: readonly number[]): Ring {
+	const n = line.length / 2;
+	const kept = new Uint8Array(n);
+	for (const at of standing) kept[at] = 1;
+	const open = standing.slice(1).map((to, i): [number, number] => [standing[i]!, to]);
 	for (let span = open.pop(); span !== undefined; span = open.pop()) {
 		const [from, to] = span;
 		let [worst, most] = [-1, stray];
 		for (let i = from + 1; i < to; i++) {
-			const off = offLine(ring, i, from, to % n);
+			const off = offLine(line, i, from, to);
 			if (off > most) [worst, most] = [i, off];
 		}
 		if (worst < 0) continue;
@@ -26,7 +34,7 @@ export function simplifyRing(ring: Ring, stray: number): Ring {
 	}
 	return Array.from({ length: n }, (_, i) => i)
 		.filter((i) => kept[i] === 1)
-		.flatMap((i) => [ring[2 * i]!, ring[2 * i + 1]!]);
+		.flatMap((i) => [line[2 * i]!, line[2 * i + 1]!]);
 }
 
 function apart(ring: Ring, a: number, b: number): number {

@@ -1,24 +1,9 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
-import type { Point } from './edges/types';
 import { signedArea } from './clipRings';
 import type { Ring } from './flattenPath';
 import { flattenOutline, type Outline } from './outline';
+import { measureTrack, type Track } from './track';
 import { fromClipper, toClipper } from './uniteShapes';
-
-/** One stretch of a line inside an outline, from corner to corner, clockwise on the screen; or all of it, where it has no corner. */
-export interface Track {
-	readonly points: Ring;
-	/** Length from its start to each of its points, mm. */
-	readonly along: readonly number[];
-	readonly length: number;
-	/** It ends where it begins: no corner. */
-	readonly closed: boolean;
-}
-
-/** Where a track is so far along it, and which way it runs: radians, clockwise from the right. */
-export interface OnTrack extends Point {
-	readonly heading: number;
-}
 
 /** A turn of more than this at a point is a corner, radians. */
 const CORNER = 0.3;
@@ -39,21 +24,6 @@ export function trackOutline(outline: Outline, by: number): Track[] {
 	const first = corners.reduce((best, at) => (nearTopLeft(clockwise, at) < nearTopLeft(clockwise, best) ? at : best), corners[0]!);
 	const turned = [...corners.slice(corners.indexOf(first)), ...corners.slice(0, corners.indexOf(first))];
 	return turned.map((at, i) => measureTrack(stretch(clockwise, at, turned[(i + 1) % turned.length]!), false));
-}
-
-/** The place so far along a track, mm; of a closed one round and round. */
-export function alongTrack({ points, along, length, closed }: Track, at: number): OnTrack {
-	const s = closed ? ((at % length) + length) % length : Math.min(length, Math.max(0, at));
-	let [low, high] = [0, along.length - 1];
-	while (high - low > 1) {
-		const middle = (low + high) >> 1;
-		if (along[middle]! <= s) low = middle;
-		else high = middle;
-	}
-	const [x0, y0, x1, y1] = [points[2 * low]!, points[2 * low + 1]!, points[2 * high]!, points[2 * high + 1]!];
-	const span = along[high]! - along[low]!;
-	const share = span > 0 ? (s - along[low]!) / span : 0;
-	return { x: x0 + share * (x1 - x0), y: y0 + share * (y1 - y0), heading: Math.atan2(y1 - y0, x1 - x0) };
 }
 
 function insetRing(outline: Outline, by: number): Ring {
@@ -202,14 +172,6 @@ function stretch(ring: Ring, from: number, to: number): number[] {
 	const n = ring.length / 2;
 	const count = (to - from + n) % n || n;
 	return Array.from({ length: count + 1 }, (_, k) => (from + k) % n).flatMap((k) => [ring[2 * k]!, ring[2 * k + 1]!]);
-}
-
-function measureTrack(ring: readonly number[], closed: boolean): Track {
-	const points = closed ? [...ring, ring[0]!, ring[1]!] : ring;
-	const along = [0];
-	for (let i = 2; i < points.length; i += 2)
-		along.push(along.at(-1)! + Math.hypot(points[i]! - points[i - 2]!, points[i + 1]! - points[i - 1]!));
-	return { points, along, length: along.at(-1)!, closed };
 }
 
 function reverse(ring: Ring): number[] {

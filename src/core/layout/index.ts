@@ -47,6 +47,7 @@ export { ENDS_BY_ID } from './arrangements/run/ends';
 export { costOfFit } from './arrangements/run/costOfFit';
 export { moveItemEdge, nudgeItem } from './arrangements/moveItem';
 export { leaveOutMotif, moveMotif, pickFit, releaseMotif } from './arrangements/run/editRun';
+export { addPoint, dropPoint, FIRST_LINE, lineOfStroke, movePoint, trackOfDrawn, type DrawnLine } from './arrangements/run/drawnLine';
 export { fitRunToLength } from './arrangements/run/fitRunToLength';
 export { fitKeyOf, fitRunOnFronts, planRun } from './arrangements/run/planRun';
 export type { Decider, Obstacle, RunFit, RunWish, Spot } from './arrangements/run/types';

@@ -46,6 +46,12 @@
 		const of = piece.project.layout.arrangements.find(({ id }) => id === picked?.arrangement);
 		return of?.kind === 'single' ? of : null;
 	});
+	const row = $derived.by(() => {
+		const { selection } = piece.seen;
+		const id = selection?.kind === 'item' ? selection.arrangement : selection?.kind === 'arrangement' ? selection.id : null;
+		const of = (piece.drag.trial ?? piece.project).layout.arrangements.find((other) => other.id === id);
+		return of?.kind === 'run' && of.line.from === 'drawn' ? { run: of, line: of.line } : null;
+	});
 	const pickedPart = $derived(picked && (picked.part === face.id ? face.whole : face.parts.find((part) => part.id === picked.part)));
 	const choosable = $derived(choosableParts(face));
 	const spoken = $derived(
@@ -165,6 +171,11 @@
 						row={picked}
 						{single}
 						part={pickedPart}
+						scale={k}
+					/>{/await}{/if}
+			{#if row && !piece.seen.lays}{#await import('./RowLine.svelte') then { default: RowLine }}<RowLine
+						{face}
+						{...row}
 						scale={k}
 					/>{/await}{/if}
 			{#if picked && pickedPart && !piece.seen.lays}

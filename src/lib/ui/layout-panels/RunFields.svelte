@@ -1,8 +1,9 @@
 <script lang="ts">
-	import { leaveOutMotif, type Run } from '$core/layout';
+	import { FIRST_LINE, leaveOutMotif, type Run } from '$core/layout';
 	import { Fold, LengthField, NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
+	import DrawnLineFields from './DrawnLineFields.svelte';
 	import GapField from './GapField.svelte';
 	import Fits from './Fits.svelte';
 
@@ -25,17 +26,21 @@
 		centre: 'upright, down the centre',
 		left: 'upright, from the left',
 		right: 'upright, from the right',
-		edge: 'along the outline'
+		edge: 'along the outline',
+		drawn: 'along a drawn line'
 	};
 	const lines = (Object.keys(LINES) as Run['line']['from'][]).map((value) => ({ value, text: LINES[value] }));
 	/** So far from an edge to begin with, mm. */
 	const AWAY = 60;
 	function setLine(from: Run['line']['from']): void {
 		const distance = 'distance' in run.line ? run.line.distance : AWAY;
-		set((draft) => {
-			draft.line =
-				from === 'edge' ? { from, side: 'top', distance } : from === 'middle' || from === 'centre' ? { from } : { from, distance };
-		});
+		set((draft) => void (draft.line = lineFrom(from, distance)));
+		piece.seen.drawing = null;
+	}
+	function lineFrom(from: Run['line']['from'], distance: number): Run['line'] {
+		if (from === 'drawn') return FIRST_LINE;
+		if (from === 'edge') return { from, side: 'top', distance };
+		return from === 'middle' || from === 'centre' ? { from } : { from, distance };
 	}
 	const FREE = { count: null, scale: null, gap: null };
 	const pin = (change: Partial<NonNullable<Run['pinned']>>, together = '') =>
@@ -116,6 +121,7 @@
 				onchange={(distance) => set((draft) => void ('distance' in draft.line && (draft.line.distance = distance)), 'line')}
 			/>{/if}
 	</div>
+	{#if run.line.from === 'drawn'}<DrawnLineFields {run} line={run.line} />{/if}
 	{#if ['middle', 'top', 'bottom'].includes(run.line.from)}
 		<RadioRow
 			label="Across several fronts"

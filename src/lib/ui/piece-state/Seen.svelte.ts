@@ -30,6 +30,8 @@ export class Seen {
 	steps: number | null = $state(null);
 	/** The lays of a coat that are stepped through on the piece, and how far, from 0. */
 	lays: { readonly coat: string; readonly at: number } | null = $state.raw(null);
+	/** The row whose line is to be drawn with the next stroke on the piece. */
+	drawing: string | null = $state(null);
 	/** The lamp that it is seen by. */
 	light: Light = $state.raw(WORKSHOP_LIGHT);
 	/** The piece as it was when its look was held, to be compared with what it becomes. */

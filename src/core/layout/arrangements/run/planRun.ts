@@ -60,6 +60,7 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 				path,
 				rows.some(({ on }) => on.length > 1)
 			),
+			...hintsOfBends(items, motif, rows, path),
 			...hintsOfGaps(items, rows, path),
 			...crowdedKnobs(items, parts, path)
 		]
@@ -235,6 +236,23 @@ function isCrowdedBy(item: LaidItem, { x, y, width, height }: { x: Mm; y: Mm; wi
 	const down = Math.max(y - item.top - item.height, item.top - y - height);
 	const apart = Math.max(across, down);
 	return apart > EPS && apart < Math.min(item.width, item.height) / 10;
+}
+
+/** Neighbours that lean together where a row bends: on its inner side their frames lie over one another. */
+function hintsOfBends(items: readonly LaidItem[], motif: Motif, rows: readonly RunRow[], path: string): Issue[] {
+	return rows.flatMap(({ on: [one] }): Issue[] => {
+		if (one!.line.way !== 'track') return [];
+		const own = items.filter(({ part, byHand }) => part === one!.part.id && !byHand);
+		const count = own.slice(1).filter((item, i) => {
+			const before = own[i]!;
+			if (item.index !== before.index + 1) return false;
+			const [apart, size] = [Math.hypot(item.centre.x - before.centre.x, item.centre.y - before.centre.y), item.scale];
+			const turn = ((((item.turn - before.turn + 180) % 360) + 360) % 360) - 180;
+			const lean = motif.height * size * Math.tan((Math.abs(turn) * Math.PI) / 360);
+			return turn !== 0 && motif.width * size <= apart + 1 && motif.width * size + lean > apart + 1;
+		}).length;
+		return count > 0 ? [{ code: 'run.tight-bend', path, values: { part: one!.part.name, count } }] : [];
+	});
 }
 
 /** What of a row that runs on falls into gaps. */

@@ -3,6 +3,7 @@ import type { MeasuredPiece, Part, Seam } from '../../../piece';
 import type { Mm } from '../../../units';
 import type { Motif } from '../../motif';
 import { spansOf } from '../spans';
+import { roomBeside, trackOfDrawn } from './drawnLine';
 import type { Run } from './schema';
 import type { Obstacle } from './types';
 
@@ -25,7 +26,7 @@ export interface RunRow {
 
 type RowLine =
 	| { readonly way: 'level' | 'upright'; readonly at: Mm; readonly length: Mm; readonly room: Mm }
-	| { readonly way: 'edge'; readonly track: Track; readonly start: Mm; readonly length: Mm; readonly room: Mm };
+	| { readonly way: 'track'; readonly track: Track; readonly start: Mm; readonly length: Mm; readonly room: Mm };
 
 /** The rows of a run: one on each part; or through all parts of a face that lie at one height; or round the corners of the piece. */
 export function rowsOf(run: Run, parts: readonly Part[], piece: Pick<MeasuredPiece, 'faces'>, seams: readonly Seam[]): RunRow[] {
@@ -59,11 +60,11 @@ export function rowsOf(run: Run, parts: readonly Part[], piece: Pick<MeasuredPie
 function heightOfLine(part: Part, run: Run, { faces }: Pick<MeasuredPiece, 'faces'>): Mm {
 	const face = faces.find(({ id }) => id === part.face)!;
 	const line = lineOn(part, run);
-	return (face.floor ?? 0) + face.height - part.y - (line.way === 'edge' ? 0 : line.at);
+	return (face.floor ?? 0) + face.height - part.y - (line.way === 'track' ? 0 : line.at);
 }
 
-/** The row's own line on a part, mm from its left or its top edge; along its outline, the stretch of it that lies to that side. */
-function lineOn(part: Part, { line }: Run): RowLine {
+/** The row's own line on a part, mm from its left or its top edge; along its outline, the stretch of it that lies to that side; or as it was drawn. */
+function lineOn(part: Part, { line, margin }: Run): RowLine {
 	const { width, height } = part;
 	switch (line.from) {
 		case 'middle':
@@ -80,6 +81,11 @@ function lineOn(part: Part, { line }: Run): RowLine {
 			return { way: 'upright', at: width - line.distance, length: height, room: width };
 		case 'edge':
 			return edgeLine(part, line.side, line.distance) ?? { way: 'level', at: height / 2, length: width, room: height };
+		case 'drawn': {
+			const track = trackOfDrawn(line, part);
+			if (track === null) return { way: 'level', at: height / 2, length: 0, room: height };
+			return { way: 'track', track, start: 0, length: track.length, room: roomBeside(track, part, margin) };
+		}
 	}
 }
 
@@ -94,14 +100,14 @@ function edgeLine(part: Part, side: keyof typeof HEADINGS, distance: Mm): RowLin
 	/** Of a line without corners a quarter lies to each side. */
 	if (first.closed) {
 		const quarter = first.length / 4;
-		return { way: 'edge', track: first, start: (QUARTERS[side] - 0.5) * quarter, length: quarter, room };
+		return { way: 'track', track: first, start: (QUARTERS[side] - 0.5) * quarter, length: quarter, room };
 	}
 	const off = (track: Track) => {
 		const turn = alongTrack(track, track.length / 2).heading - HEADINGS[side];
 		return Math.abs(Math.atan2(Math.sin(turn), Math.cos(turn)));
 	};
 	const track = tracks.reduce((best, one) => (off(one) < off(best) - 1e-6 ? one : best), first);
-	return { way: 'edge', track, start: 0, length: track.length, room };
+	return { way: 'track', track, start: 0, length: track.length, room };
 }
 
 /** How long a motif is along a row and across it, at scale 1: down an upright row motifs stand upright. */
@@ -112,7 +118,7 @@ export function motifAlong({ on: [one] }: RunRow, motif: Pick<Motif, 'width' | '
 /** A place so far along a row, on one of its parts, and how a motif is turned there, degrees. */
 export function placeOnRow({ from, line }: RowOnPart, along: Mm): { readonly x: Mm; readonly y: Mm; readonly turn: number } {
 	const at = along - from;
-	if (line.way !== 'edge') return line.way === 'level' ? { x: at, y: line.at, turn: 0 } : { x: line.at, y: at, turn: 0 };
+	if (line.way !== 'track') return line.way === 'level' ? { x: at, y: line.at, turn: 0 } : { x: line.at, y: at, turn: 0 };
 	const { x, y, heading } = alongTrack(line.track, line.start + at);
 	const turn = (heading * 180) / Math.PI;
 	return { x, y, turn: Math.abs(turn - Math.round(turn)) < 1e-9 ? Math.round(turn) + 0 : turn };
@@ -127,10 +133,13 @@ export function obstaclesOn(row: RunRow, run: Run, motif: Motif): Obstacle[] {
 			.filter(({ room }) => run.hardware !== 'avoid' || room === 'clear')
 			.flatMap(({ centre, footprint }): Obstacle[] => {
 				const { width, height } = footprint;
-				if (line.way === 'edge') {
-					const near = nearestOn(line, centre);
+				if (line.way === 'track') {
 					const half = Math.hypot(width, height) / 2 + clearance;
-					return [{ from: near.at - half, to: near.at + half, fromScale: Math.max(0, (2 * (near.apart - half)) / across) }];
+					return nearestOn(line, centre).map(({ at, apart }) => ({
+						from: at - half,
+						to: at + half,
+						fromScale: Math.max(0, (2 * (apart - half)) / across)
+					}));
 				}
 				const [middle, size, off, thick] =
 					line.way === 'level' ? [footprint.x, width, centre.y - line.at, height] : [footprint.y, height, centre.x - line.at, width];
@@ -143,13 +152,12 @@ export function obstaclesOn(row: RunRow, run: Run, motif: Motif): Obstacle[] {
 /** Steps along a curved row at which a knob beside it is looked for. */
 const STEPS = 400;
 
-function nearestOn({ track, start, length }: Extract<RowLine, { way: 'edge' }>, { x, y }: { readonly x: Mm; readonly y: Mm }) {
-	let best = { at: 0, apart: Infinity };
-	for (let i = 0; i <= STEPS; i++) {
+/** Where a curved row comes near a point, each time it does. */
+function nearestOn({ track, start, length }: Extract<RowLine, { way: 'track' }>, { x, y }: { readonly x: Mm; readonly y: Mm }) {
+	const steps = Array.from({ length: STEPS + 1 }, (_, i) => {
 		const at = (i / STEPS) * length;
 		const point = alongTrack(track, start + at);
-		const apart = Math.hypot(point.x - x, point.y - y);
-		if (apart < best.apart) best = { at, apart };
-	}
-	return best;
+		return { at, apart: Math.hypot(point.x - x, point.y - y) };
+	});
+	return steps.filter(({ apart }, i) => apart < (steps[i - 1]?.apart ?? Infinity) && apart <= (steps[i + 1]?.apart ?? Infinity));
 }

@@ -4,6 +4,7 @@ import { PartsSchema } from '../../partsSchema';
 import { SpotSchema } from '../spot';
 
 const MmSchema = z.number().min(0).max(100_000);
+const ShareSchema = z.number().min(0).max(1);
 
 export const ENDS = ['whole', 'half', 'free', 'ring'] as const;
 export type EndsId = (typeof ENDS)[number];
@@ -38,11 +39,18 @@ export const RunSchema = z.strictObject({
 			z.strictObject({ from: z.literal('centre') }),
 			z.strictObject({ from: z.literal('left'), distance: MmSchema }),
 			z.strictObject({ from: z.literal('right'), distance: MmSchema }),
-			z.strictObject({ from: z.literal('edge'), side: z.enum(['top', 'right', 'bottom', 'left']), distance: MmSchema })
+			z.strictObject({ from: z.literal('edge'), side: z.enum(['top', 'right', 'bottom', 'left']), distance: MmSchema }),
+			z.strictObject({
+				from: z.literal('drawn'),
+				points: z
+					.array(z.strictObject({ x: ShareSchema, y: ShareSchema }))
+					.min(2)
+					.max(40)
+			})
 		])
 		.meta({
 			description:
-				'The line on which it runs: level in the middle, or so far from the top or the bottom; upright down the centre, or so far from a side; or along the outline, its motifs turned with it.'
+				'The line on which it runs: level in the middle, or so far from the top or the bottom; upright down the centre, or so far from a side; along the outline, its motifs turned with it; or smoothly through points, shares of the width and the height of each part from its left and its top edge.'
 		}),
 	over: z.enum(['each', 'through', 'round']).optional().meta({
 		description:
