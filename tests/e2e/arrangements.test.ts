@@ -30,6 +30,24 @@ test('a single motif is laid on every front at once, dragged, turned and mirrore
 	await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 4 });
 	await page.mouse.up();
 	await expect(across).not.toHaveValue('0');
+	/** Near the centre line it is drawn to it; with Alt, or further off, it is not. */
+	const pulled = (await items.nth(1).boundingBox())!;
+	await page.mouse.move(pulled.x + pulled.width / 2, pulled.y + pulled.height / 2);
+	await page.mouse.down();
+	await page.mouse.move(box.x + box.width / 2 + 4, box.y + box.height / 2, { steps: 4 });
+	await expect(page.locator('[data-line="centre"]').first()).toBeVisible();
+	await page.mouse.up();
+	await expect(page.locator('[data-line]')).toHaveCount(0);
+	await expect(across).toHaveValue('0');
+	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+	await page.mouse.down();
+	await page.keyboard.down('Alt');
+	await page.mouse.move(box.x + box.width / 2 + 4, box.y + box.height / 2, { steps: 4 });
+	await expect(page.locator('[data-line]')).toHaveCount(0);
+	await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2, { steps: 4 });
+	await page.mouse.up();
+	await page.keyboard.up('Alt');
+	await expect(across).not.toHaveValue('0');
 	const dragged = Number(await across.inputValue());
 	await page.getByRole('application').focus();
 	await page.keyboard.press('ArrowLeft');

@@ -34,7 +34,10 @@ const NUMBERS = [
 	'percent',
 	'printed',
 	'height',
-	'all'
+	'all',
+	'radius',
+	'off',
+	'grams'
 ];
 const WORDS = [
 	'typed',

@@ -126,6 +126,14 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'motif.lost': (v) => `${v['name']} is lost in its ground: every colour under it is too near to its own. Print it lighter or darker.`,
 	'motif.clogs': (v, u) =>
 		`At this size the finest opening of ${v['name']} is ${length(v['width'], u)}: ${v['kind']} needs ${length(v['needs'], u)}. Lay it at ${v['scale']} or larger, or open it before it is cut.`,
+	'relief.door': (v) =>
+		`With what stands up beside its hinges ${v['part']} opens to some ${v['degrees']}° and no longer lies flat: keep the relief further from them, or lower.`,
+	'cast.too-round': (v, u) =>
+		`${v['part']} is bent to a radius of ${length(v['radius'], u)}; warm, this ornament is bent to ${length(v['least'], u)} at the least. Take clay, which follows it, or smaller pieces.`,
+	'cast.stiff': (v, u) =>
+		`On ${v['part']}, which is round, a stiff piece stands ${length(v['off'], u)} off at its ends. Take what bends, clay while it is soft, or smaller pieces.`,
+	'cast.heavy': (v) =>
+		`A cast weighs about ${v['grams']} g: on a face that stands it slides before the glue holds. Lay the face on its back, or carry it from below until the glue is hard.`,
 	'relief.under-hardware': (v) =>
 		`${v['count']} of its motifs stand up where a knob or pull is to sit (${v['part']} first): its plate would rock on the ${v['name']}. Leave them out, or print them flat.`,
 	'trim.not-straight': (v) =>

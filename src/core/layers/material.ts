@@ -45,9 +45,16 @@ export const MaterialSchema = z.strictObject({
 		})
 		.optional()
 		.meta({ description: 'Of paste; its usual height when dry is its film.' }),
+	recipe: z
+		.array(z.strictObject({ of: z.enum(['paint', 'powder']), parts: z.number().min(0.01).max(1000) }))
+		.min(1)
+		.max(8)
+		.optional()
+		.meta({ description: 'Of what is mixed at the bench: its parts by volume.' }),
 	casting: z
 		.strictObject({
 			edges: z.enum(['rounded', 'sharp']),
+			density: z.number().min(0.05).max(20).meta({ description: 'When it is hard, g a ml.' }),
 			bends: z
 				.number()
 				.min(1)

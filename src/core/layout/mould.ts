@@ -22,3 +22,8 @@ const MM3_PER_ML = 1000;
 export function volumeOfMould({ mould }: Pick<Motif, 'mould'>, openArea: number): Ml {
 	return mould ? (mould.volume ?? (openArea * mould.height * FULL) / MM3_PER_ML) : 0;
 }
+
+/** What one cast weighs when it is hard, g: what its mould holds, less what it loses as it dries in each of its three directions. */
+export function weightOfCast(motif: Pick<Motif, 'mould'>, openArea: number, density: number): number {
+	return volumeOfMould(motif, openArea) * dryOf(motif) ** 3 * density;
+}

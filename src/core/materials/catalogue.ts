@@ -244,7 +244,11 @@ export const CATALOGUE: readonly Material[] = [
 		protect: 'should',
 		tint: { hex: '#d9d2c2', opacity: 1 },
 		paste: { least: 0.4, most: 1.2, opening: 2, shrinkage: 0.15, puff: false },
-		ready: 'Stiff enough to hold a peak when it is mixed (2 powder to 1 paint, a little at a time); dry when it is pale.'
+		recipe: [
+			{ of: 'powder', parts: 2 },
+			{ of: 'paint', parts: 1 }
+		],
+		ready: 'Stiff enough to hold a peak when it is mixed, the powder a little at a time; dry when it is pale.'
 	}),
 	material({
 		id: 'puff-gel',
@@ -273,7 +277,7 @@ export const CATALOGUE: readonly Material[] = [
 		recoat: 1440,
 		protect: 'should',
 		tint: { hex: '#ece5d6', opacity: 1 },
-		casting: { edges: 'rounded', bends: null },
+		casting: { edges: 'rounded', density: 1.4, bends: null },
 		ready: 'Pale and light, no cool spot; opened clay is kept damp in a bag.'
 	}),
 	material({
@@ -286,7 +290,7 @@ export const CATALOGUE: readonly Material[] = [
 		touchDry: 30,
 		recoat: 1440,
 		tint: { hex: '#e3dfd2', opacity: 1 },
-		casting: { edges: 'sharp', bends: null },
+		casting: { edges: 'sharp', density: 1.1, bends: null },
 		ready: 'Hard to the nail; the glue is dry after a day.',
 		cautions: ['Resin: gloves, goggles and fresh air while it is mixed; its dust is not to be breathed.', LABEL]
 	}),
@@ -299,7 +303,7 @@ export const CATALOGUE: readonly Material[] = [
 		touchDry: 30,
 		recoat: 1440,
 		tint: { hex: '#c9a878', opacity: 1 },
-		casting: { edges: 'sharp', bends: null },
+		casting: { edges: 'sharp', density: 0.6, bends: null },
 		ready: 'It cannot be pushed off its place; the glue is dry after a day.'
 	}),
 	material({
@@ -311,7 +315,7 @@ export const CATALOGUE: readonly Material[] = [
 		touchDry: 30,
 		recoat: 1440,
 		tint: { hex: '#d6c7a6', opacity: 1 },
-		casting: { edges: 'sharp', bends: 150 },
+		casting: { edges: 'sharp', density: 0.8, bends: 150 },
 		ready: 'Cold, and it lies close all along.',
 		cautions: ['Heat gun: warm it on a board, not on fresh paint; gloves; hold it in place until it is cold.', LABEL]
 	}),

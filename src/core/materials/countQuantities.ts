@@ -1,5 +1,5 @@
 import type { Colour } from '../colour';
-import { amountOfCoat, isFilm, kindOfCoat, type Coat, type Layer, type Site, type Stack, type Take } from '../layers';
+import { amountOfCoat, isFilm, kindOfCoat, type Coat, type Layer, type Material, type Site, type Stack, type Take } from '../layers';
 import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
 import { LOSS, volumeForArea } from './volumeForArea';
@@ -24,10 +24,16 @@ export interface Quantities {
 		readonly toBuy: number | null;
 	}[];
 	/** One row for each material that brings no colour of the palette. */
-	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml }[];
+	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml; readonly mixed: readonly Portion[] }[];
 	readonly tools: readonly { readonly coat: string; readonly tool: string; readonly count: number }[];
 	/** m2 of each surface. */
 	readonly surfaces: readonly { readonly surface: string; readonly area: number }[];
+}
+
+/** Of what is mixed at the bench: what goes into it, ml. */
+interface Portion {
+	readonly of: 'paint' | 'powder';
+	readonly ml: Ml;
 }
 
 interface Use {
@@ -37,6 +43,8 @@ interface Use {
 	/** m2, once over. */
 	readonly area: number;
 	readonly ml: number;
+	/** Empty where nothing is mixed at the bench. */
+	readonly mixed: readonly Portion[];
 }
 
 /**
@@ -68,7 +76,11 @@ export function countQuantities(
 		).map(([first, all]) => ({
 			material: first.material,
 			area: sum(all.map((use) => use.area)),
-			ml: sum(all.map((use) => use.ml))
+			ml: sum(all.map((use) => use.ml)),
+			mixed: gather(
+				all.flatMap(({ mixed }) => mixed),
+				({ of }) => of
+			).map(([{ of }, own]) => ({ of, ml: sum(own.map(({ ml }) => ml)) }))
 		})),
 		tools: stack.layers.flatMap((layer) => toolsOfLayer(layer, sites.get(layer.coat.id)!)),
 		surfaces: surfacesOfPiece(piece).map(({ id, area }) => ({ surface: id, area: area / M2 }))
@@ -99,13 +111,26 @@ function countJars(uses: readonly Use[], palette: readonly Colour[]): Quantities
 
 function usesOfLayer({ coat, material }: Layer, site: Site): Use[] {
 	if (material === null) return [];
-	return gather(kindOfCoat(coat).takes(coat, site), ({ colour }) => colour ?? '').map(([{ colour }, all]) => ({
-		coat: coat.id,
-		colour,
-		material: material.id,
-		area: sum(all.map(({ area }) => area)),
-		ml: sum(all.map((take) => mlOf(coat, take, material.coverage)))
-	}));
+	const takes = gather(kindOfCoat(coat).takes(coat, site, material), ({ colour }) => colour ?? '');
+	const isTinted = takes.some(([{ colour }]) => colour !== null);
+	return takes.map(([{ colour }, all]): Use => {
+		const ml = sum(all.map((take) => mlOf(coat, take, material.coverage)));
+		return {
+			coat: coat.id,
+			colour,
+			material: material.id,
+			area: sum(all.map(({ area }) => area)),
+			ml,
+			mixed: colour === null ? portionsOf(material, ml, isTinted) : []
+		};
+	});
+}
+
+/** What goes into so much of what is mixed by a recipe; its paint stands among the paints where it has a colour of the palette. */
+function portionsOf({ recipe = [] }: Material, ml: Ml, isTinted: boolean): Portion[] {
+	const own = recipe.filter(({ of }) => !(isTinted && of === 'paint'));
+	const parts = sum(own.map((one) => one.parts));
+	return own.map((one) => ({ of: one.of, ml: (ml * one.parts) / parts }));
 }
 
 function mlOf(coat: Coat, { area, ml, share = 1 }: Take, coverage: number): Ml {

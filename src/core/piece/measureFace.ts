@@ -66,6 +66,7 @@ export function measureFace(face: Face, unit: LengthUnit, path: string, given: G
 	hints.push(...taperHints(divided.gaps, face, path));
 	const idle = !first && face.width === '' && face.height === '' && (width === null || height === null);
 	const floor = face.floor === '' ? given.floor : (read(face.floor, `${path}.floor`, 'zero')?.mm ?? null);
+	const bent = (face.bent ?? '') === '' ? null : (read(face.bent!, `${path}.bent`, 'positive')?.mm ?? null);
 	return {
 		face: {
 			id: face.id,
@@ -76,6 +77,7 @@ export function measureFace(face: Face, unit: LengthUnit, path: string, given: G
 			width: box.width,
 			height: box.height,
 			floor,
+			bent,
 			outline,
 			whole: {
 				...own,

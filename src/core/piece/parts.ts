@@ -76,6 +76,8 @@ export interface MeasuredFace {
 	readonly height: Mm;
 	/** Height of its bottom edge above the floor, mm; null where nobody knows. */
 	readonly floor: Mm | null;
+	/** Radius that a round front is bent to, about an upright line, mm; null: flat. */
+	readonly bent: Mm | null;
 	readonly outline: Outline;
 	/** The face itself as a part, so that decoration may lie on all of it; with all the hardware of the face, from its edges. */
 	readonly whole: Part;

@@ -142,6 +142,9 @@ export const FaceSchema = z.strictObject({
 	floor: LengthInputSchema.meta({
 		description: 'Height of its bottom edge (of a level face: of itself) above the floor; "" follows from the faces it meets.'
 	}),
+	bent: LengthInputSchema.optional().meta({
+		description: 'Of a round front: the radius that it is bent to, about an upright line; "" or none: flat.'
+	}),
 	diagonals: z.strictObject({ falling: LengthInputSchema, rising: LengthInputSchema }).meta({
 		description: 'Corner to corner: from the top left, and from the bottom left. "" not measured.'
 	}),

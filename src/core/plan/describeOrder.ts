@@ -18,7 +18,7 @@ function describeArc({ arc, least, asks, most }: TimedArc): OrderArc {
 }
 
 function describeStep(
-	{ layer, drying, work, between, waitBefore, waitFor, beginsAt, doneAt }: TimedStep,
+	{ layer, drying, work, bench, between, waitBefore, waitFor, beginsAt, doneAt }: TimedStep,
 	stack: Stack,
 	moves: boolean
 ): Omit<OrderStep, 'label'> {
@@ -42,6 +42,7 @@ function describeStep(
 		waitFor: waitFor?.arc.before.coat.id ?? null,
 		waitRule: waitFor?.arc.rule ?? null,
 		work,
+		bench,
 		between,
 		beginsAt,
 		doneAt,

@@ -1,10 +1,11 @@
 import { isNoPaint } from '../colour';
 import { coloursUnder, judgeStandsOut, standOut, type Project } from '../project';
 import type { MeasuredPiece } from '../piece';
-import { colourOf, pasteHeight, whereOf, wordCoat, type Site, type Stack } from '../layers';
+import { colourOf, pasteHeight, whereOf, type Site, type Stack } from '../layers';
 import { partsOf, type ArrangementPlan } from '../layout';
 import { FAIR_TEMPERATURES } from '../schedule';
 import type { Issue } from '../units';
+import { hintsOfRelief } from './hintsOfRelief';
 
 /** What is worth a look about a project as a whole; never a block. */
 export function gatherHints(
@@ -20,7 +21,7 @@ export function gatherHints(
 		...underArt(project, piece),
 		...unprinted(stack, sites, laid),
 		...heights(stack),
-		...underHardware(project, stack, piece),
+		...hintsOfRelief(project, stack, piece),
 		...workshopHints(project),
 		...noPaint(project)
 	];
@@ -94,25 +95,6 @@ function heights({ layers }: Stack): Issue[] {
 		const path = `finish.coats[${at}].thickness`;
 		if (height > most + 1e-9) return [{ code: 'paste.too-high', path, values: { ...values, most } }];
 		return height < least - 1e-9 ? [{ code: 'paste.too-low', path, values: { ...values, least } }] : [];
-	});
-}
-
-/** The plate of a knob or a pull does not sit on relief: said for what lies under it. Source: craft 8. */
-function underHardware({ layout }: Project, { layers }: Stack, { faces }: Pick<MeasuredPiece, 'faces'>): Issue[] {
-	const parts = new Map(faces.flatMap((face) => [face.whole, ...face.parts]).map((part) => [part.id, part]));
-	return layers.flatMap(({ coat, openings, traits }): Issue[] => {
-		if (!traits.raised || openings === null) return [];
-		const under = new Set([...openings.values()].flat().flatMap(({ item }) => (item.touches.length > 0 ? [item] : [])));
-		const [first] = under;
-		if (!first) return [];
-		const at = layout.arrangements.findIndex(({ id }) => id === first.arrangement);
-		return [
-			{
-				code: 'relief.under-hardware',
-				path: `layout.arrangements[${at}]`,
-				values: { name: wordCoat(coat).toLowerCase(), count: under.size, part: parts.get(first.part)?.name ?? first.part }
-			}
-		];
 	});
 }
 

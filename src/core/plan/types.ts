@@ -136,6 +136,8 @@ export interface OrderStep {
 	readonly waitRule: string | null;
 	/** Work at it, all its passes, and the wait between each two of them. */
 	readonly work: Minutes;
+	/** Of that, what is done at the bench before anything goes on the piece. */
+	readonly bench: Minutes;
 	readonly between: Minutes;
 	/** Counting waits and work, from the start. */
 	readonly beginsAt: Minutes;

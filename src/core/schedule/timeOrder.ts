@@ -9,6 +9,8 @@ export interface TimedStep {
 	readonly drying: DryingTimes;
 	/** Work at it, all its passes. */
 	readonly work: Minutes;
+	/** Of that, at the bench before anything goes on the piece. */
+	readonly bench: Minutes;
 	/** Between each two of its passes. */
 	readonly between: Minutes;
 	/** From the end of the step before it to its beginning. */
@@ -58,6 +60,7 @@ export function timeOrder(stack: Stack, sites: ReadonlyMap<string, Site>, worksh
 		const kind = kindOfCoat(layer.coat);
 		const site = sites.get(layer.coat.id);
 		const work = site ? kind.work(layer.coat, site) : 0;
+		const bench = site ? kind.bench(layer.coat, site) : 0;
 		const { count, rest } = kind.passes(layer.coat, site ?? NO_LAYS);
 		const between = count > 1 ? Math.max(drying[layer.at]!.recoat, rest) : 0;
 		const beginsAt = now + waitBefore;
@@ -65,6 +68,7 @@ export function timeOrder(stack: Stack, sites: ReadonlyMap<string, Site>, worksh
 			layer,
 			drying: drying[layer.at]!,
 			work,
+			bench,
 			between,
 			waitBefore,
 			waitFor: waitBefore > 0 ? need.arc : null,

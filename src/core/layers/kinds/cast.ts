@@ -40,6 +40,7 @@ export const cast: CoatKind<Cast> = {
 	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, decorates: true, raised: true, glued: true }),
 	takes: (_coat, { open, moulded }) => [{ colour: null, area: open?.area ?? 0, ml: clayFor(moulded) }],
 	work: ({ lies }, { open }) => (open?.motifs ?? 0) * (MAKE + GLUE + (lies === 'upright' ? TAPE : 0)),
+	bench: (_coat, { open }) => (open?.motifs ?? 0) * MAKE,
 	passes: () => ({ count: 1, rest: 0 }),
 	tools: ({ lies }) => [
 		{ tool: 'blade to shave the back flat', count: 1 },

@@ -15,6 +15,7 @@ export const STEP: Defaults = {
 	amount: () => 0,
 	takes: () => [],
 	work: () => 0,
+	bench: () => 0,
 	passes: () => ({ count: 1, rest: 0 }),
 	lays: () => null,
 	tools: () => [],

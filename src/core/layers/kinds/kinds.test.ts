@@ -220,7 +220,7 @@ it.each(TABLE)('%s %j: what it takes and how long', (kind, more, site, amount, t
 	const material = 'material' in coat ? (gatherMaterials([]).get(coat.material) ?? null) : null;
 	expect(CoatSchema.safeParse(coat).success).toBe(true);
 	expect(of.amount(coat)).toBeCloseTo(amount, 9);
-	const taken = of.takes(coat, site).map((take) => ({ ...take, area: Number(take.area.toFixed(9)) }));
+	const taken = of.takes(coat, site, material).map((take) => ({ ...take, area: Number(take.area.toFixed(9)) }));
 	expect(taken).toEqual(takes);
 	expect(of.work(coat, site)).toBeCloseTo(work, 6);
 	expect(of.tools(coat, site.colours).map(({ tool, count }) => `${count} ${tool}`)).toEqual(tools);

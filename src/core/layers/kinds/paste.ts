@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ARRANGEMENTS, LAY_MODES } from '../../layout';
 import { IdSchema } from '../../units';
+import type { Material } from '../material';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
 import { film, filmOf, RoleSchema } from './fields';
@@ -51,13 +52,14 @@ export const paste: CoatKind<Paste> = {
 		raised: true,
 		puffs: material?.paste?.puff ?? false
 	}),
-	takes: ({ colour }, { open, area }) => {
+	takes: ({ colour }, { open, area }, material) => {
 		const all = open?.area ?? area;
+		const tint = shareOfPaint(material) ?? TINT;
 		return colour === null
 			? [{ colour: null, area: all }]
 			: [
-					{ colour: null, area: all, share: 1 - TINT },
-					{ colour, area: all, share: TINT }
+					{ colour: null, area: all, share: 1 - tint },
+					{ colour, area: all, share: tint }
 				];
 	},
 	work: (coat, { open, area, lays }) => coat.times * ((open?.area ?? area) / TROWELLED + LAY * (lays?.count ?? open?.motifs ?? 0)),
@@ -78,6 +80,14 @@ export const paste: CoatKind<Paste> = {
 	look: () => ({ effect: 'relief', shoulder: 'rounded' }),
 	detail: ({ role }) => role ?? ''
 };
+
+/** Of a paste that is mixed with paint, its share; null where its recipe has none, or it has no recipe. */
+function shareOfPaint(material: Material | null): number | null {
+	const recipe = material?.recipe ?? [];
+	const sum = (of: typeof recipe) => of.reduce((all, { parts }) => all + parts, 0);
+	const paint = sum(recipe.filter(({ of }) => of === 'paint'));
+	return paint > 0 ? paint / sum(recipe) : null;
+}
 
 /** Filled with a trowel in a minute, m2. */
 const TROWELLED = 0.02;

@@ -128,9 +128,11 @@ export interface CoatKind<C> {
 	/** Where its film does not follow from its material: by the height of the moulds of what it goes through. */
 	readonly film?: (coat: C, height: Mm | null) => Um;
 	readonly traits: (coat: C, setting: CoatSetting) => Partial<Traits>;
-	readonly takes: (coat: C, site: Site) => readonly Take[];
+	readonly takes: (coat: C, site: Site, material: Material | null) => readonly Take[];
 	/** Work at it, all its passes. */
 	readonly work: (coat: C, site: Site) => Minutes;
+	/** Of its work, what is done at the bench before anything goes on the piece. */
+	readonly bench: (coat: C, site: Site) => Minutes;
 	/** How often it is gone over, and what it rests in between at least. */
 	readonly passes: (coat: C, site: Pick<Site, 'lays'>) => { readonly count: number; readonly rest: Minutes };
 	/** Worked sheet by sheet, so that none is laid on what is wet; null: it is not. */

@@ -36,7 +36,7 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 			size: 4.2,
 			before: 5,
 			keep: 24,
-			right: `${items.length} casts, ${formatDuration(step.work)} at the bench`
+			right: `${items.length} casts: ${formatDuration(step.bench)} at the bench, then ${formatDuration(step.work - step.bench)} to glue`
 		},
 		...moulds.map(({ motif, count, ml }): FlowLine => {
 			const { mould } = motif;

@@ -25,6 +25,17 @@ export const makeShopping: PageMaker = {
 				text: [materials.get(material)?.name ?? material, area > 0 ? `${formatArea(area, project.units)}` : ''].filter(Boolean).join(', '),
 				right: amount(ml)
 			})),
+			...products.flatMap(({ material, mixed }): FlowLine[] =>
+				mixed.length === 0
+					? []
+					: [
+							{
+								text: `${materials.get(material)?.name ?? material} is mixed of ${mixed.map((one) => `${volumeOf(one.ml).ml} of ${one.of}`).join(' and ')}.`,
+								indent: 6,
+								size: 3.1
+							}
+						]
+			),
 			...(jars.length > 0 ? [head('Jars')] : []),
 			...jars.map(({ colour, ml, left: rest, size, toBuy }): FlowLine => ({
 				text: `${colourOf(colour)}: takes ${volumeOf(ml).ml}`,

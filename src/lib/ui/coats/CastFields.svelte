@@ -1,5 +1,8 @@
 <script lang="ts">
 	import type { Coat } from '$core/layers';
+	import { itemsOfRole, measureMotif, weightOfCast } from '$core/layout';
+	import { gatherMaterials } from '$core/materials';
+	import { formatDuration } from '$core/units';
 	import { RadioRow, Tick } from '$lib/ui/controls';
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -7,6 +10,16 @@
 
 	let { coat }: { coat: Extract<Coat, { kind: 'cast' }> } = $props();
 	const piece = usePiece();
+	const step = $derived(piece.plan.order.find((one) => one.coat === coat.id));
+	const density = $derived(gatherMaterials(piece.project.materials).get(coat.material)?.casting?.density);
+	const items = $derived(
+		itemsOfRole(piece.plan.items, coat.role).filter(({ arrangement, openArea }) => arrangement === coat.arrangement && openArea > 0)
+	);
+	const weights = $derived(
+		piece.project.layout.motifs
+			.filter((motif) => motif.mould && items.some((item) => item.motif === motif.id))
+			.map((motif) => Math.round(weightOfCast(motif, measureMotif(motif).openArea, density ?? 1)))
+	);
 	const set = (change: Partial<typeof coat>) => piece.setCoat({ ...coat, ...change });
 </script>
 
@@ -26,3 +39,10 @@
 	]}
 	onchange={(lies) => set({ lies })}
 />
+{#if step && items.length > 0}<p class="note">
+		{items.length}
+		{items.length === 1 ? 'cast' : 'casts'}: {formatDuration(step.bench)} at the bench before any glue, then {formatDuration(
+			step.work - step.bench
+		)} to glue.{#if weights.length > 0}
+			About {weights.join(' and ')} g each when dry.{/if}
+	</p>{/if}

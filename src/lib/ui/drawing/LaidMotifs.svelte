@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { setArrangement } from '$core/project';
-	import { kindOfArrangement } from '$core/layout';
+	import { kindOfArrangement, type SnapLine } from '$core/layout';
 	import type { ItemRow } from '$core/plan';
-	import type { MeasuredFace } from '$core/piece';
+	import type { MeasuredFace, Part } from '$core/piece';
 	import { toTape } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { createPull } from './createPull';
 	import { rowsOn } from './rowsOn';
+	import { snapRow } from './snapRow';
 
 	/** What of the laid can be taken hold of, and a frame round what is picked. Their outlines are drawn behind (`LaidOutlines`). */
 	let { face, scale }: { face: MeasuredFace; scale: number } = $props();
@@ -29,9 +30,17 @@
 		const [dx, dy] = [event.clientX - x, event.clientY - y];
 		if (!piece.drag.trial && Math.hypot(dx, dy) < LEAST) return null;
 		const of = arrangementOf(row.arrangement);
-		const centre = { x: toTape(row.centre.x + dx / scale, unit), y: toTape(row.centre.y + dy / scale, unit) };
+		const free = { x: toTape(row.centre.x + dx / scale, unit), y: toTape(row.centre.y + dy / scale, unit) };
+		const part = partOf(row.part);
+		const { lines, ...centre } = event.altKey ? { ...free, lines: [] } : snapRow(row, free, part, rows, REACH / scale);
+		snapped = { part, lines };
 		return setArrangement(piece.project, kindOfArrangement(of).moveItem(of, row, centre));
 	});
+	/** What draws it while it is pulled. */
+	let snapped = $state.raw<{ readonly part: Part; readonly lines: readonly SnapLine[] } | null>(null);
+	/** Nearer than this, px, a line draws what is pulled past it; with Alt none does. */
+	const REACH = 6;
+	const shown = $derived(piece.drag.trial && snapped ? snapped : null);
 	function grip(event: PointerEvent, row: ItemRow): void {
 		/** With Shift a part is meant, or a frame. */
 		if (event.button !== 0 || event.shiftKey) return;
@@ -62,6 +71,30 @@
 		onpointercancel={pull.cancel}
 	/>
 {/each}
+{#if shown}
+	<g class="pointer-events-none" stroke="var(--color-ember)" stroke-width="1.5" stroke-dasharray="2 5" stroke-linecap="round">
+		{#each shown.lines as line, i (i)}
+			{@const at = line.at * scale}
+			{#if line.along === 'upright'}
+				<line
+					data-line={line.of}
+					x1={shown.part.x * scale + at}
+					x2={shown.part.x * scale + at}
+					y1={shown.part.y * scale - 10}
+					y2={(shown.part.y + shown.part.height) * scale + 10}
+				/>
+			{:else}
+				<line
+					data-line={line.of}
+					x1={shown.part.x * scale - 10}
+					x2={(shown.part.x + shown.part.width) * scale + 10}
+					y1={shown.part.y * scale + at}
+					y2={shown.part.y * scale + at}
+				/>
+			{/if}
+		{/each}
+	</g>
+{/if}
 {#if picked}
 	{@const part = partOf(picked.part)}
 	<rect

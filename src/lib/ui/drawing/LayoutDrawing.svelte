@@ -13,6 +13,7 @@
 	import LaidMotifs from './LaidMotifs.svelte';
 	import LaidOutlines from './LaidOutlines.svelte';
 	import { rowsOn } from './rowsOn';
+	import { snapRow } from './snapRow';
 	import PartPicks from './PartPicks.svelte';
 	import SizeLines from './SizeLines.svelte';
 	import { MAP } from './room';
@@ -89,7 +90,11 @@
 			const far = (shiftKey ? FAR[unit] : 1) * tapeStep(unit);
 			edit((of) => nudgeItem(of, picked!, nudge[0] * far, nudge[1] * far), `nudge ${picked.arrangement} ${picked.key}`);
 		} else if (change) piece.setArrangement(change(single), `turn ${single.id}`);
-		else if (key === 'n' || key === 'b') step(key === 'n' ? 1 : -1);
+		else if ((key === 'x' || key === 'y') && picked && pickedPart) {
+			const { x, y } = snapRow(picked, picked.centre, pickedPart, rowsOn(face, piece.plan), Infinity);
+			const centre = key === 'x' ? { x, y: picked.centre.y } : { x: picked.centre.x, y };
+			edit((of) => kindOfArrangement(of).moveItem(of, picked!, centre), '');
+		} else if (key === 'n' || key === 'b') step(key === 'n' ? 1 : -1);
 		else if (key === 'p' || key === 'P') stepPart(shiftKey);
 		else if (key === 'Escape' && (piece.seen.selection || piece.seen.parts.length > 0)) clear();
 		else if ((key === 'Delete' || key === 'Backspace') && picked) {
@@ -140,7 +145,7 @@
 	<DrawingWindow extent={face} {room} label={spoken} onkey={press} onground={letGo} onframe={chooseFramed} {tools}>
 		{#snippet keys()}
 			{picked
-				? `arrows ${unit === 'in' ? '1/16 in · with Shift 1/2 in' : '1 mm · with Shift 10 mm'} · ${single ? ', . turn · [ ] size · m mirrors · ' : ''}n, b next and last · Del leaves it out`
+				? `arrows ${unit === 'in' ? '1/16 in · with Shift 1/2 in' : '1 mm · with Shift 10 mm'} · ${single ? ', . turn · [ ] size · m mirrors · ' : ''}x, y to the nearest line · n, b next and last · Del leaves it out`
 				: 'click a part to choose it, with Shift more of them · p from part to part · n, b from motif to motif · wheel nearer'}
 		{/snippet}
 		{#snippet backdrop(view)}

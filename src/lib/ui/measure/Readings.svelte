@@ -167,7 +167,7 @@
 			{#if hint}<p class="note mt-1 border-l-4 border-ember pl-2">{hint.message}</p>{/if}
 		</div>
 	{/if}
-	<div class="mt-3 w-44">
+	<div class="mt-3 grid grid-cols-2 gap-2">
 		<ReadingField
 			wide
 			aside
@@ -177,5 +177,13 @@
 			error={piece.errorAt('floor')}
 			onchange={(text) => set('floor', text)}
 		/>
+		{#if measured.lies === 'upright'}<ReadingField
+				wide
+				aside
+				label="Round front: its radius"
+				value={face.bent ?? ''}
+				error={piece.errorAt('bent')}
+				onchange={(text) => piece.editFace((draft) => void (draft.bent = text), 'bent')}
+			/>{/if}
 	</div>
 </div>

@@ -39,11 +39,15 @@
 						{#each quantities.products as row (row.material)}
 							{@const volume = formatVolume(row.ml, piece.project.workshop.volumes)}
 							<tr class="border-t border-rule"
-								><td class="py-1.5">{materials.get(row.material)?.name}</td><td class="text-right"
-									>{row.area > 0 ? piece.writeArea(row.area) : ''}</td
-								><td class="text-right text-lg font-bold">{volume.ml}{@render more(moreOfProduct(row.material))}</td><td
-									class="pl-4 text-sm">{volume.spoons}</td
-								></tr
+								><td class="py-1.5"
+									>{materials.get(row.material)?.name}{#if row.mixed.length > 0}<span class="note block"
+											>mixed of {row.mixed
+												.map(({ of, ml }) => `${formatVolume(ml, piece.project.workshop.volumes).ml} of ${of}`)
+												.join(' and ')}</span
+										>{/if}</td
+								><td class="text-right">{row.area > 0 ? piece.writeArea(row.area) : ''}</td><td class="text-right text-lg font-bold"
+									>{volume.ml}{@render more(moreOfProduct(row.material))}</td
+								><td class="pl-4 text-sm">{volume.spoons}</td></tr
 							>
 						{/each}
 					</tbody>
