@@ -14,6 +14,7 @@ export { snapFrame, type SnapLine } from './snap';
 export { clayFor, dryOf, volumeOfMould, weightOfCast } from './mould';
 export { fitTrim, type TrimFit, type TrimWish } from './arrangements/trim/fitTrim';
 export { type Scheme } from './arrangements/scheme/schema';
+export { depthOfBorder } from './arrangements/scheme/depthOfBorder';
 export { SCHEMES, type SchemeStart } from './arrangements/scheme/schemes';
 export { type Trim } from './arrangements/trim/schema';
 export { LazyItem } from './arrangements/LazyItem';

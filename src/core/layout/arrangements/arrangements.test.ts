@@ -262,3 +262,22 @@ it.each(STARTERS.map(({ id }) => id))('every kind lies on %s, on every measured 
 		}
 	}
 });
+
+it.each(Object.keys(ARRANGEMENTS) as Arrangement['kind'][])(
+	'%s: what is left out or moved by hand can be kept, and is gone or moved',
+	(kind) => {
+		const begun = ARRANGEMENTS[kind].start(
+			beginningOf(ARRANGEMENTS[kind].of === 'motif' ? flag : null, ['drawer-1', 'drawer-2'])
+		) as Arrangement;
+		const filled =
+			kind === 'scheme' ? ({ ...begun, centre: 'flag', plain: 2, scale: { least: 0.2, wish: 0.3, most: 0.4 } } as Arrangement) : begun;
+		const { items } = lay(filled);
+		for (const item of items.filter((one, i) => items.findIndex(({ role }) => role === one.role) === i)) {
+			const less = kindOfArrangement(filled).leaveOut(filled, item);
+			expect(ArrangementSchema.safeParse(less).error).toBeUndefined();
+			expect(lay(less).items.map(({ key }) => key)).not.toContain(item.key);
+			const moved = kindOfArrangement(filled).moveItem(filled, item, { x: item.centre.x + 3, y: item.centre.y + 2 });
+			expect(ArrangementSchema.safeParse(moved).error).toBeUndefined();
+		}
+	}
+);

@@ -9,10 +9,10 @@ export const SpotSchema = z.strictObject({
 	part: IdSchema,
 	place: z
 		.string()
-		.regex(/^(-?\d{1,4}(,-?\d{1,4})?|left \d{1,4})$/)
+		.regex(/^(-?\d{1,4}(,-?\d{1,4})?|left \d{1,4}|middle -?\d{1,4}|field -?\d{1,4},-?\d{1,4}|centre)$/)
 		.meta({
 			description:
-				'Counted from the middle, signed; across and down where there are two. "left 3": the fourth from the left (from files of version 4).'
+				'Counted from the middle, signed; across and down where there are two; of a trim "middle -2"; of a scheme "field 0,-1" or "centre". "left 3": the fourth from the left (from files of version 4).'
 		})
 });
 export type ItemSpot = z.infer<typeof SpotSchema>;

@@ -68,6 +68,8 @@ export interface Choice<P = unknown> {
 /** The ways of what shares its choice: `common`, or one part. */
 export interface ChoiceGroup<C extends Choice = Choice> {
 	readonly id: string;
+	/** What of the arrangement it is about, where that is not all of it on its parts. */
+	readonly name?: string;
 	readonly parts: readonly string[];
 	/** Best first. */
 	readonly choices: readonly C[];

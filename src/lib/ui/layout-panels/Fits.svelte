@@ -16,8 +16,9 @@
 			groups.find(({ id }) => id === chosenGroup) ??
 			groups[0]
 	);
-	const nameOf = ({ id, parts }: (typeof groups)[number]) =>
-		parts.length > 1 ? `${nameSurface(piece.plan, parts[0]!)} and ${parts.length - 1} more` : nameSurface(piece.plan, parts[0] ?? id);
+	const nameOf = ({ id, name, parts }: (typeof groups)[number]) =>
+		name ??
+		(parts.length > 1 ? `${nameSurface(piece.plan, parts[0]!)} and ${parts.length - 1} more` : nameSurface(piece.plan, parts[0] ?? id));
 	const path = $derived(`layout.arrangements[${piece.project.layout.arrangements.indexOf(arrangement)}]`);
 	const isOwn = (issue: { readonly path: string }) => issue.path === path || issue.path.startsWith(`${path}.`);
 	const errors = $derived(piece.plan.errors.filter(isOwn));

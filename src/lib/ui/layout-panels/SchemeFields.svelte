@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { SCHEMES, type Motif, type Scheme } from '$core/layout';
+	import { depthOfBorder, SCHEMES, type Motif, type Scheme } from '$core/layout';
 	import { setMotifs } from '$core/project';
-	import { Find, LengthField, Pick } from '$lib/ui/controls';
+	import { Find, LengthField, Pick, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import BorderFields from './BorderFields.svelte';
 
@@ -44,6 +44,12 @@
 			leftOut: []
 		});
 	}
+	/** As it lies now; as it is wished where nothing does. */
+	const widthNow = $derived.by(() => {
+		const rim = piece.plan.items.find((row) => row.arrangement === arrangement.id && row.role === 'border');
+		const depth = depthOfBorder(arrangement, (id) => motifs.find((one) => one.id === id));
+		return depth * (rim?.scale ?? arrangement.scale.wish);
+	});
 	const options = $derived([{ value: NONE, text: 'none' }, ...motifs.map(({ id, name }) => ({ value: id, text: name }))]);
 	const chosen = (id: string) => (id === NONE ? null : id);
 </script>
@@ -59,6 +65,19 @@
 <div class="grid grid-cols-2 gap-2">
 	<Find label="Its field" value={arrangement.field ?? NONE} {options} onchange={(id) => put({ field: chosen(id) })} />
 	<Find label="In the middle" value={arrangement.centre ?? NONE} {options} onchange={(id) => put({ centre: chosen(id) })} />
+	<Tick
+		label="Its border just so wide"
+		checked={typeof arrangement.width === 'number'}
+		onchange={(on) => set({ width: on ? Math.round(10 * widthNow) / 10 : null }, 'pin width')}
+	/>
+	{#if typeof arrangement.width === 'number'}<LengthField
+			label="Width of the border"
+			value={arrangement.width}
+			{unit}
+			min={1}
+			max={2000}
+			onchange={(width) => set({ width }, 'width')}
+		/>{:else}<span></span>{/if}
 	<LengthField
 		label="Line of ground between"
 		value={arrangement.plain}

@@ -1,6 +1,7 @@
 import type { Part } from '../../../piece';
 import type { Issue } from '../../../units';
 import { partsOf } from '../../partsOf';
+import { rankChoices, takeChoice } from '../choose';
 import { border } from '../border';
 import { createBorderPlanner } from '../border/planBorder';
 import type { Border } from '../border/schema';
@@ -8,13 +9,22 @@ import { layItem } from '../layItem';
 import { LazyItem } from '../LazyItem';
 import { motifIn } from '../motifIn';
 import { isSpotOf } from '../spot';
-import type { ArrangementContext, ArrangementKind, LaidItem } from '../types';
-import { insideOf, layField, liesIn } from './layField';
+import type { ArrangementContext, ArrangementKind, Choice, ChoiceGroup, LaidItem } from '../types';
+import { depthOfBorder } from './depthOfBorder';
+import { FIELD_WAYS, insideOf, layField, liesIn, type FieldPlaces, type FieldWay } from './layField';
 import type { Scheme } from './schema';
 
 /** Its border by itself: what a scheme adds is left out. */
-function borderOf({ field: _field, fieldGap: _gap, centre: _centre, plain: _plain, ...rest }: Scheme): Border {
+function borderOf({ field: _field, fieldGap: _gap, centre: _centre, plain: _plain, width: _width, ...rest }: Scheme): Border {
 	return { ...rest, kind: 'border' };
+}
+
+/** The same at the one scale at which its border is as wide as it was pinned. */
+function pinnedBorder(arrangement: Scheme, context: ArrangementContext): Border {
+	const border = borderOf(arrangement);
+	if (typeof arrangement.width !== 'number') return border;
+	const scale = arrangement.width / depthOf(arrangement, context);
+	return { ...border, scale: { least: scale, wish: scale, most: scale } };
 }
 
 /** An inlay in one: a border that closes, its corners, a field and a centre, all at the one scale of the border. Source: craft 10, methods 3. */
@@ -49,14 +59,16 @@ export const scheme: ArrangementKind<Scheme> = {
 	createPlanner: () => {
 		const planBorder = createBorderPlanner();
 		return (arrangement, context) => {
-			const plan = planBorder(borderOf(arrangement), context);
+			const plan = planBorder(pinnedBorder(arrangement, context), context);
 			const hints: Issue[] = [...plan.hints];
 			const rim = plan.items.map((item) => new LazyItem({ ...item, role: item.role === 'motif' ? 'border' : item.role }, () => item.rings));
-			const inner = partsOf(arrangement.parts, context.piece).flatMap((part) => {
+			const rooms = partsOf(arrangement.parts, context.piece).flatMap((part) => {
 				const scale = rim.find((item) => item.part === part.id)?.scale;
-				return scale === undefined ? [] : innerOn(arrangement, scale, part, context, hints);
+				return scale === undefined ? [] : [roomOn(arrangement, scale, part, context)];
 			});
-			return { ...plan, items: [...rim, ...inner], hints };
+			const group = arrangement.field === null ? null : groupField(arrangement, rooms);
+			const inner = rooms.flatMap((room) => innerOn(arrangement, room, group?.choices[group.taken]?.pick ?? 'motif-motif', context, hints));
+			return { ...plan, groups: group ? [...plan.groups, group] : plan.groups, items: [...rim, ...inner], hints };
 		};
 	},
 	moveItem: (arrangement, item, centre) =>
@@ -69,19 +81,62 @@ export const scheme: ArrangementKind<Scheme> = {
 /** Than a border by itself. */
 const NARROWER = 0.6;
 
-/** How deep the border is at scale 1, mm. */
-function depthOf(arrangement: Scheme, context: ArrangementContext): number {
-	const { motif } = motifIn(context, arrangement.motif);
-	if (arrangement.corners !== 'blocks' || arrangement.corner === null) return motif.height;
-	const { motif: block } = motifIn(context, arrangement.corner);
-	return Math.max(block.width, block.height, motif.height);
+const depthOf = (arrangement: Scheme, context: ArrangementContext) => depthOfBorder(arrangement, (id) => motifIn(context, id).motif);
+
+/** What lies inside the border of one part: its scale, whether the centre fits, and the field in each of its ways. */
+interface InnerRoom {
+	readonly part: Part;
+	readonly scale: number;
+	readonly hasCentre: boolean;
+	readonly fields: Readonly<Record<FieldWay, FieldPlaces>> | null;
 }
 
-/** Field and centre of one part, inside its border and a line of ground. */
-function innerOn(arrangement: Scheme, scale: number, part: Part, context: ArrangementContext, hints: Issue[]): LaidItem[] {
-	const face = context.piece.faces.find(({ id }) => id === part.face)!;
-	const room = insideOf(part, arrangement.inset + depthOf(arrangement, context) * scale + arrangement.plain);
+/** Inside the border and a line of ground; the field clear of the centre by as much. */
+function roomOn(arrangement: Scheme, scale: number, part: Part, context: ArrangementContext): InnerRoom {
+	const { plain, centre, field } = arrangement;
+	const room = insideOf(part, arrangement.inset + depthOf(arrangement, context) * scale + plain);
 	const middle = { x: part.width / 2, y: part.height / 2 };
+	const sizeOf = (id: string) => {
+		const { motif } = motifIn(context, id);
+		return { width: motif.width * scale, height: motif.height * scale };
+	};
+	const size = centre === null ? null : sizeOf(centre);
+	const box = size && { x: middle.x - size.width / 2, y: middle.y - size.height / 2, ...size };
+	const hasCentre = box !== null && liesIn(box, room);
+	const keepOff = hasCentre ? { x: box.x - plain, y: box.y - plain, width: box.width + 2 * plain, height: box.height + 2 * plain } : null;
+	return { part, scale, hasCentre, fields: field === null ? null : layField(room, middle, sizeOf(field), arrangement.fieldGap, keepOff) };
+}
+
+type FieldChoice = Choice<FieldWay>;
+
+const IN_MIDDLE: Readonly<Record<FieldWay, string>> = {
+	'motif-motif': 'a motif in the very middle',
+	'gap-motif': 'a gap on the upright middle line',
+	'motif-gap': 'a gap on the level middle line',
+	'gap-gap': 'a gap on both middle lines'
+};
+
+/** The ways of the field, the one that lays most first; with a motif in the middle where they lay as many. */
+function groupField(arrangement: Scheme, rooms: readonly InnerRoom[]): ChoiceGroup<FieldChoice> {
+	const choices = FIELD_WAYS.map((way, i): FieldChoice => {
+		const count = rooms.reduce((sum, { fields }) => sum + (fields?.[way].length ?? 0), 0);
+		const cost = -count + i / FIELD_WAYS.length;
+		return { pick: way, cost, terms: { laid: -count }, title: `${count} in the field`, reason: IN_MIDDLE[way], warning: null };
+	});
+	const parts = rooms.map(({ part }) => part.id);
+	const laying = choices.filter(({ terms }) => terms['laid']! < 0);
+	return takeChoice({ id: 'field', name: 'Its field', parts, choices: rankChoices(laying) }, arrangement.picks['field']);
+}
+
+/** Field and centre of one part, where they lie. */
+function innerOn(
+	arrangement: Scheme,
+	{ part, scale, hasCentre, fields }: InnerRoom,
+	way: FieldWay,
+	context: ArrangementContext,
+	hints: Issue[]
+): LaidItem[] {
+	const face = context.piece.faces.find(({ id }) => id === part.face)!;
 	const items: LaidItem[] = [];
 	const put = (id: string, role: string, place: string, centre: { x: number; y: number }) => {
 		if (arrangement.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return;
@@ -89,24 +144,11 @@ function innerOn(arrangement: Scheme, scale: number, part: Part, context: Arrang
 		const spec = { arrangement: arrangement.id, place, index: items.length, centre: { x: centre.x, y: centre.y }, scale, role };
 		items.push(layItem(spec, motif, shape, part, face));
 	};
-	const sizeOf = (id: string) => {
-		const { motif } = motifIn(context, id);
-		return { width: motif.width * scale, height: motif.height * scale };
-	};
-	let keepOff = null;
-	if (arrangement.centre !== null) {
-		const size = sizeOf(arrangement.centre);
-		const box = { x: middle.x - size.width / 2, y: middle.y - size.height / 2, ...size };
-		if (liesIn(box, room)) {
-			put(arrangement.centre, 'centre', 'centre', middle);
-			const { plain } = arrangement;
-			keepOff = { x: box.x - plain, y: box.y - plain, width: box.width + 2 * plain, height: box.height + 2 * plain };
-		} else hints.push({ code: 'scheme.no-centre', path: `${context.path}.centre`, values: { part: part.name } });
-	}
-	if (arrangement.field !== null) {
-		const places = layField(room, middle, sizeOf(arrangement.field), arrangement.fieldGap, keepOff);
-		if (places.length === 0) hints.push({ code: 'scheme.no-field', path: `${context.path}.field`, values: { part: part.name } });
-		for (const { place, ...at } of places) put(arrangement.field, 'field', `field ${place}`, at);
-	}
+	const values = { part: part.name };
+	if (hasCentre) put(arrangement.centre!, 'centre', 'centre', { x: part.width / 2, y: part.height / 2 });
+	else if (arrangement.centre !== null) hints.push({ code: 'scheme.no-centre', path: `${context.path}.centre`, values });
+	if (fields === null) return items;
+	if (fields[way].length === 0) hints.push({ code: 'scheme.no-field', path: `${context.path}.field`, values });
+	for (const { place, ...at } of fields[way]) put(arrangement.field!, 'field', `field ${place}`, at);
 	return items;
 }

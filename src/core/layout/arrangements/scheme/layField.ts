@@ -27,9 +27,14 @@ export function liesIn({ x, y, width, height }: Box, rings: readonly Ring[]): bo
 	});
 }
 
+/** What lies on the middle lines of a field, across and down: a motif or a gap. */
+export const FIELD_WAYS = ['motif-motif', 'gap-motif', 'motif-gap', 'gap-gap'] as const;
+export type FieldWay = (typeof FIELD_WAYS)[number];
+export type FieldPlaces = readonly { readonly x: Mm; readonly y: Mm; readonly place: string }[];
+
 /**
- * Centres of as many whole motifs as fit, in a square field about the middle of a part (mm): with a motif or with a gap in the middle, both ways,
- * whichever lays more; with a motif there where both lay as many. Clear of a box in the middle. Source: craft 10.
+ * Centres of as many whole motifs as fit, in a square field about the middle of a part (mm), each of its four ways: a motif or a gap on the
+ * middle line, across and down. Clear of a box in the middle. Empty where nothing fits, or more than a texture would. Source: craft 10.
  */
 export function layField(
 	rings: readonly Ring[],
@@ -37,14 +42,14 @@ export function layField(
 	motif: Size,
 	gap: Mm,
 	keepOff: Box | null
-): { readonly x: Mm; readonly y: Mm; readonly place: string }[] {
-	if (rings.length === 0) return [];
+): Readonly<Record<FieldWay, FieldPlaces>> {
 	const [across, down] = [motif.width + gap, motif.height + gap];
-	if (across <= 0 || down <= 0) return [];
+	const none = { 'motif-motif': [], 'gap-motif': [], 'motif-gap': [], 'gap-gap': [] };
+	if (rings.length === 0 || across <= 0 || down <= 0) return none;
 	const box = boundsOfRings(rings);
 	const reach = (half: Mm, step: Mm) => Math.ceil(half / step) + 1;
 	const [nx, ny] = [reach((box.right - box.left) / 2, across), reach((box.bottom - box.top) / 2, down)];
-	if (nx * ny > MOST) return [];
+	if (nx * ny > MOST) return none;
 	const lay = (px: number, py: number) => {
 		const places: { x: Mm; y: Mm; place: string }[] = [];
 		for (let row = -ny; row <= ny; row++)
@@ -55,8 +60,7 @@ export function layField(
 			}
 		return places;
 	};
-	const ways = [lay(0, 0), lay(0.5, 0), lay(0, 0.5), lay(0.5, 0.5)];
-	return ways.reduce((best, way) => (way.length > best.length ? way : best));
+	return { 'motif-motif': lay(0, 0), 'gap-motif': lay(0.5, 0), 'motif-gap': lay(0, 0.5), 'gap-gap': lay(0.5, 0.5) };
 }
 
 /** More than these are a texture. */

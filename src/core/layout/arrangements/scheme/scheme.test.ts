@@ -6,6 +6,7 @@ import { newProject } from '../../../project';
 import { ARRANGEMENTS } from '../index';
 import { beginningOf, contextWith } from '../testing';
 import type { Motif } from '../../motif';
+import { depthOfBorder } from './depthOfBorder';
 import { SchemeSchema, type Scheme } from './schema';
 import { SCHEMES } from './schemes';
 
@@ -84,6 +85,33 @@ describe('a scheme', () => {
 		const other = lay(ARRANGEMENTS.scheme.take(scheme, 'common', second!.pick as never), BOARDS[0]![1]);
 		expect(other.groups[0]!.taken).toBe(1);
 		expect(new Set(other.items.map(({ scale }) => scale)).size).toBe(1);
+	});
+	it.each([40, 62.5])('its border is just so wide where that is pinned, %f mm, and all of it at that scale', (width) => {
+		const scheme = { ...start(harbour, 600), width };
+		const { items, issues } = lay(scheme, BOARDS[0]![1]);
+		expect(issues).toEqual([]);
+		const depth = depthOfBorder(scheme, motifOf);
+		for (const { scale } of items) expect(scale * depth).toBeCloseTo(width, 6);
+		expect(items.filter(({ role }) => role === 'field').length).toBeGreaterThan(0);
+	});
+	it('the ways of its field are ranked by what they lay; the one that is taken stands', () => {
+		const scheme = start(harbour, 600);
+		const field = (of: Scheme) => lay(of, BOARDS[0]![1]).groups.find(({ id }) => id === 'field')!;
+		const { choices, taken } = field(scheme);
+		expect(taken).toBe(0);
+		expect(choices.length).toBeGreaterThan(2);
+		for (const [at, choice] of choices.entries()) {
+			const other = ARRANGEMENTS.scheme.take(scheme, 'field', choice.pick as never);
+			expect(field(other).taken).toBe(at);
+			const laid = lay(other, BOARDS[0]![1]).items.filter(({ role }) => role === 'field');
+			expect(choice.title).toBe(`${laid.length} in the field`);
+			const onLine = (get: (item: (typeof laid)[number]) => number) => laid.some((item) => Math.abs(get(item)) < 1e-6);
+			const [across, down] = (choice.pick as string).split('-');
+			expect(onLine(({ centre }) => centre.x - 450)).toBe(across === 'motif');
+			expect(onLine(({ centre }) => centre.y - 300)).toBe(down === 'motif');
+		}
+		const counts = choices.map(({ title }) => Number.parseInt(title));
+		expect(counts).toEqual([...counts].sort((a, b) => b - a));
 	});
 	it('says what found no room', () => {
 		const { items, hints } = lay({ ...start(harbour, 600), plain: 230 }, BOARDS[0]![1]);

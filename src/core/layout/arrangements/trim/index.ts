@@ -6,7 +6,7 @@ import { dryOf } from '../../mould';
 import { rankChoices, takeChoice } from '../choose';
 import { layItem } from '../layItem';
 import { motifIn } from '../motifIn';
-import { isSpotOf } from '../spot';
+import { isSpotOf, placeFromMiddle } from '../spot';
 import type { ArrangementContext, ArrangementKind, Choice, LaidItem } from '../types';
 import { CLEAR_OF_GAP, fitTrim, type TrimFit } from './fitTrim';
 import type { Trim } from './schema';
@@ -164,7 +164,7 @@ function noteOf(fit: TrimFit, { unit }: ArrangementContext): string {
 	return `${fit.count} casts, ${write(fit.cast)} each when dry${trims}${fit.joint > 1e-6 ? `; joints of ${formatFine(fit.joint, unit).text}, filled with clay` : ''}`;
 }
 
-/** From the left, or from the top; numbered from the middle outwards as all laid items are told apart: here from the first, since their number follows from the run. */
+/** From the left, or from the top; told apart by their place from the middle, so that they stay when their number changes. */
 function castsOn(arrangement: Trim, fit: TrimFit, { part, length, depth }: TrimRun, context: ArrangementContext): LaidItem[] {
 	const { motif, shape } = motifIn(context, arrangement.motif);
 	const face = context.piece.faces.find(({ id }) => id === part.face)!;
@@ -177,8 +177,9 @@ function castsOn(arrangement: Trim, fit: TrimFit, { part, length, depth }: TrimR
 	const within: Ring = level ? [from, 0, to, 0, to, depth, from, depth] : [0, from, depth, from, depth, to, 0, to];
 	const turn = { top: 180, bottom: 0, left: 90, right: 270 }[arrangement.side];
 	return Array.from({ length: fit.count }, (_, i): LaidItem | null => {
-		const place = String(i);
-		if (arrangement.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return null;
+		const place = `middle ${placeFromMiddle(i, fit.count)}`;
+		/** Files of before counted from the first. */
+		if (arrangement.leftOut.some((spot) => [place, String(i)].some((own) => isSpotOf(spot, { part: part.id, place: own })))) return null;
 		const along = from - fit.left + i * (fit.cast + fit.joint) + fit.cast / 2;
 		const centre = level ? { x: along, y: across } : { x: across, y: along };
 		const isEnd = (i === 0 && fit.left > 1e-9) || (i === fit.count - 1 && fit.right > 1e-9);
