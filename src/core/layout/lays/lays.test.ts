@@ -112,6 +112,34 @@ describe('lays in place', () => {
 		expect(planned.lays).toHaveLength(12);
 		expect(way(planned, 'marks')).toMatchObject({ rounds: 2 });
 	});
+	it('a sheet of several lines lays a band of them at once; what a short band lacks stays masked', () => {
+		const tall = board(1000, 1000);
+		const motif = square(50, { border: 30, across: 2, down: 3, thickness: 0.5 });
+		const [face] = tall.faces;
+		const lines = (count: number) =>
+			Array.from({ length: 3 * count }, (_, index): LaidItem => {
+				const [line, i] = [Math.floor(index / 3), index % 3];
+				const centre = { x: 200 + i * 70, y: 200 + line * 80 };
+				const spec = { arrangement: 'a', place: `${line},${i}`, index, scale: 1, centre };
+				return layItem(spec, motif, measureMotif(motif), face!.whole, face!);
+			});
+		const four = plan(lines(4), motif, tall, { mode: 'marks' }).lays;
+		expect(four).toHaveLength(4);
+		expect(four.map(({ items, masked }) => [items.length, masked]).sort()).toEqual([
+			[1, 5],
+			[2, 4],
+			[3, 3],
+			[6, 0]
+		]);
+		const whole = four.find(({ masked }) => masked === 0)!;
+		expect(whole.items).toEqual(['front 0,0', 'front 1,0', 'front 2,0', 'front 0,1', 'front 1,1', 'front 2,1']);
+		/** Two at 70 and 50 more, three at 80 and 50 more, and a border of 30 round them. */
+		expect(whole.sheet).toEqual([145, 145, 325, 145, 325, 415, 145, 415]);
+		/** One line alone: the others of its sheet lie masked below it, each as high as it is. */
+		expect(plan(lines(1), motif, tall, { mode: 'marks' }).lays[0]!.sheet).toEqual([145, 145, 325, 145, 325, 355, 145, 355]);
+		expect(plan(lines(6), motif, tall, { mode: 'chain' }).lays).toHaveLength(4);
+		expect(plan(lines(6), motif, tall, { mode: 'marks', cut: true }).lays).toHaveLength(18);
+	});
 	it('go from the top down, and for the right hand from left to right; for the left one the other way', () => {
 		const motif = square(50, sheet(5, 1));
 		const items = rowOf(3, 100, motif, piece);

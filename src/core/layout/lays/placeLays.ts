@@ -20,26 +20,28 @@ export interface PlacedLay {
 
 export interface SheetSize {
 	readonly border: Mm;
-	/** Repeats in a row of it. */
+	/** Repeats in a line of it, and its lines. */
 	readonly across: number;
+	readonly down: number;
 }
 
 /** One that nobody described: cut by itself. */
-const USUAL = { border: 25, across: 1 };
+const USUAL = { border: 25, across: 1, down: 1 };
 /** Left round each motif of a sheet that is cut up, mm. */
 const CUT_BORDER: Mm = 15;
 
 export function sheetOf({ sheet }: Motif, cut: boolean): SheetSize {
-	const { border, across } = sheet ?? USUAL;
-	return cut ? { border: Math.min(border, CUT_BORDER), across: 1 } : { border, across };
+	const { border, across, down } = sheet ?? USUAL;
+	return cut ? { border: Math.min(border, CUT_BORDER), across: 1, down: 1 } : { border, across, down };
 }
 
-/** Every place by its marks: ceil(N / k) lays of a row of N; what a short last one has too many is masked. Source: methods 4. */
-export function layByMarks({ items, step }: Row, motif: Motif | null, sheet: SheetSize): PlacedLay[] {
+/** Every place by its marks: ceil(N / k) lays of a row of N columns; what a short last one has too many is masked. Source: methods 4. */
+export function layByMarks(row: Row, motif: Motif | null, sheet: SheetSize): PlacedLay[] {
+	const { columns } = row;
 	const k = motif === null ? 1 : sheet.across;
-	return Array.from({ length: Math.ceil(items.length / k) }, (_, i) => {
-		const own = items.slice(i * k, (i + 1) * k);
-		return place(own, own, step, motif, sheet, k, null);
+	return Array.from({ length: Math.ceil(columns.length / k) }, (_, i) => {
+		const own = columns.slice(i * k, (i + 1) * k);
+		return place(own, own, row, motif, sheet, k, null);
 	});
 }
 
@@ -47,39 +49,35 @@ export function layByMarks({ items, step }: Row, motif: Motif | null, sheet: She
  * Each lay over the last column of the one before it: 1 + ceil((N - k) / (k - 1)) lays. From one end; or from the middle to both sides, where two
  * chains share their first lay. Null where a sheet of one repeat cannot overlap. Source: methods 4.
  */
-export function layByChain(
-	{ items, step }: Row,
-	motif: Motif | null,
-	sheet: SheetSize,
-	row: number,
-	from: 'end' | 'middle'
-): PlacedLay[] | null {
+export function layByChain(row: Row, motif: Motif | null, sheet: SheetSize, chain: number, from: 'end' | 'middle'): PlacedLay[] | null {
+	const { columns } = row;
 	const k = sheet.across;
-	const n = items.length;
-	if (n <= k) return [place(items, items, step, motif, sheet, k, { of: row, at: 0 })];
+	const n = columns.length;
+	if (n <= k) return [place(columns, columns, row, motif, sheet, k, { of: chain, at: 0 })];
 	if (k < 2) return null;
 	const count = 1 + Math.ceil((n - k) / (k - 1));
 	const first = from === 'end' ? 0 : Math.floor((count - 1) / 2);
-	const spanOf = (lay: number) => items.slice(lay * (k - 1), lay * (k - 1) + k);
+	const spanOf = (lay: number) => columns.slice(lay * (k - 1), lay * (k - 1) + k);
 	return Array.from({ length: count }, (_, lay) => {
 		const own = spanOf(lay);
 		/** What it lies over: its first column where it goes on to the right, its last where to the left. */
 		const wet = lay === first ? own : lay > first ? own.slice(1) : own.slice(0, -1);
-		return place(own, wet, step, motif, sheet, k, { of: row, at: Math.abs(lay - first) });
+		return place(own, wet, row, motif, sheet, k, { of: chain, at: Math.abs(lay - first) });
 	});
 }
 
 const RADIANS = Math.PI / 180;
 
 function place(
-	items: readonly LaidItem[],
-	wet: readonly LaidItem[],
-	step: Row['step'],
+	columns: Row['columns'],
+	wet: Row['columns'],
+	{ step, down }: Row,
 	motif: Motif | null,
-	{ border }: SheetSize,
+	{ border, down: lines }: SheetSize,
 	k: number,
 	chain: PlacedLay['chain']
 ): PlacedLay {
+	const items = columns.flat();
 	const [first] = items as [LaidItem, ...LaidItem[]];
 	const turn = motif === null ? 0 : first.turn;
 	const [cos, sin] = [Math.cos(turn * RADIANS), Math.sin(turn * RADIANS)];
@@ -88,21 +86,23 @@ function place(
 			? { width: first.width, height: first.height }
 			: { width: motif.width * first.scale, height: motif.height * first.scale };
 	/** Along the sheet: where the step goes against it, its last repeat stands first. One that stands alone leaves the others of its sheet masked beside it. */
-	const along = items.length > 1 ? step.x * cos + step.y * sin : size.width;
+	const along = columns.length > 1 ? step.x * cos + step.y * sin : size.width;
+	/** The lines that a short band has too few of lie masked below it. */
+	const below = motif === null ? 0 : (lines - 1) * (down.x === 0 && down.y === 0 ? size.height : down.y * cos - down.x * sin);
 	const reach = (k - 1) * along;
 	const [left, right] = [Math.min(0, reach) - size.width / 2, Math.max(0, reach) + size.width / 2];
 	const at = (x: Mm, y: Mm): [Mm, Mm] => [first.centre.x + x * cos - y * sin, first.centre.y + x * sin + y * cos];
 	const rim = motif === null ? 0 : border;
-	const [top, bottom] = [-size.height / 2, size.height / 2];
+	const [top, bottom] = [-size.height / 2, below + size.height / 2];
 	const mark = at(left, top);
 	return {
 		part: first.part,
 		items,
-		wet,
+		wet: wet.flat(),
 		sheet: [...at(left - rim, top - rim), ...at(right + rim, top - rim), ...at(right + rim, bottom + rim), ...at(left - rim, bottom + rim)],
 		mark: { left: mark[0], top: mark[1] },
 		turn,
-		masked: k - items.length,
+		masked: motif === null ? 0 : k * lines - items.length,
 		chain
 	};
 }

@@ -1,5 +1,6 @@
 import type { MeasuredFace, Part } from '../../piece';
 import type { LaidItem, MotifInUse } from '../arrangements/types';
+import type { Motif } from '../motif';
 import { colourRounds, QUICK, type Conflicts, type Effort, type Rounds } from './colourRounds';
 import { cutIntoRows } from './cutIntoRows';
 import { findConflicts } from './findConflicts';
@@ -40,10 +41,12 @@ export function planLays(items: readonly LaidItem[], wish: LaysWish, context: La
 
 /** Null where a row cannot be worked so. A chain that no row needs is none. */
 function placeAll(items: readonly LaidItem[], mode: LayMode, cut: boolean, motifs: LaysContext['motifs']): PlacedLay[] | null {
-	const rows = cutIntoRows(items);
+	const motifOf = ({ motif }: LaidItem) => (motif === null ? null : (motifs.get(motif)?.motif ?? null));
+	const sheetFor = (motif: Motif | null) => (motif === null ? { border: 0, across: 1, down: 1 } : sheetOf(motif, cut));
+	const rows = cutIntoRows(items, (item) => sheetFor(motifOf(item)).down);
 	const placed = rows.map((row, at) => {
-		const motif = row.items[0]!.motif === null ? null : (motifs.get(row.items[0]!.motif)?.motif ?? null);
-		const sheet = motif === null ? { border: 0, across: 1 } : sheetOf(motif, cut);
+		const motif = motifOf(row.columns[0]![0]!);
+		const sheet = sheetFor(motif);
 		return mode === 'marks' ? layByMarks(row, motif, sheet) : layByChain(row, motif, sheet, at, mode === 'chain' ? 'end' : 'middle');
 	});
 	if (placed.some((lays) => lays === null)) return null;
