@@ -9,6 +9,53 @@ export function intersectRings(first: readonly Ring[], second: readonly Ring[]):
 	return intersect(first.map(toClipper), second.map(toClipper), FillRule.EvenOdd).map(fromClipper);
 }
 
+/**
+ * What of a shape lies in a box (mm); its outer rings run one way round, its holes the other, and go on to. As `intersectRings` with the box, but
+ * rings that lie all inside or all outside are not looked at further.
+ */
+export function clipToBox(rings: readonly Ring[], { x, y, width, height }: Box): Ring[] {
+	const [right, bottom] = [x + width, y + height];
+	const sides = rings.map((ring) => sideOf(ring, x, y, right, bottom));
+	const across = rings.filter((_, i) => sides[i] === 'across');
+	const inside = rings.filter((_, i) => sides[i] === 'in');
+	if (across.length === 0) return inside;
+	const cut = intersectRings(across, [[x, y, right, y, right, bottom, x, bottom]]);
+	const isTurned = rings.reduce((sum, ring) => sum + signedArea(ring), 0) < 0;
+	return [...inside, ...(isTurned ? cut.map(reverse) : cut)];
+}
+
+function reverse(ring: Ring): Ring {
+	const out: number[] = [];
+	for (let i = ring.length - 2; i >= 0; i -= 2) out.push(ring[i]!, ring[i + 1]!);
+	return out;
+}
+
+interface Box {
+	readonly x: number;
+	readonly y: number;
+	readonly width: number;
+	readonly height: number;
+}
+
+/** Whether a ring lies all in a box, all beyond one of its sides, or neither. */
+function sideOf(ring: Ring, left: number, top: number, right: number, bottom: number): 'in' | 'out' | 'across' {
+	const [x0, y0, x1, y1] = boundsOfRing(ring);
+	if (x0 >= left && x1 <= right && y0 >= top && y1 <= bottom) return 'in';
+	return x1 <= left || x0 >= right || y1 <= top || y0 >= bottom ? 'out' : 'across';
+}
+
+function boundsOfRing(ring: Ring): [number, number, number, number] {
+	let [x0, y0, x1, y1] = [Infinity, Infinity, -Infinity, -Infinity];
+	for (let i = 0; i < ring.length; i += 2) {
+		const [x, y] = [ring[i]!, ring[i + 1]!];
+		if (x < x0) x0 = x;
+		if (x > x1) x1 = x;
+		if (y < y0) y0 = y;
+		if (y > y1) y1 = y;
+	}
+	return [x0, y0, x1, y1];
+}
+
 /** Area (mm2) of what two shapes have in common, each by the even-odd rule. */
 export function areaInCommon(first: readonly Ring[], second: readonly Ring[]): number {
 	return Math.abs(areaPaths(intersect(first.map(toClipper), second.map(toClipper), FillRule.EvenOdd))) / PER_MM ** 2;

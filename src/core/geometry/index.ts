@@ -5,6 +5,7 @@ export { coverRings, type CoverageMask } from './coverRings';
 export { depthInBox, levelInBox, roundedDepthInBox, roundedLevelInBox } from './depthInBox';
 export {
 	areaInCommon,
+	clipToBox,
 	intersectRings,
 	areaOfRing,
 	growRings,

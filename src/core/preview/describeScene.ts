@@ -195,6 +195,12 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 					cover: cover(hiddenBy(ink.opacity, look.strength)),
 					...throughOf(coat, source)
 				},
+	expose: ({ coat, source, surfaces }) => {
+		const raised = raisedUnder(coat, source);
+		if (raised === null) return { kind: 'none', coat: coat.id };
+		const { sheen, hex } = raised;
+		return { kind: 'gild', coat: coat.id, surfaces, catches: 'all', sheen, film: 0, hex, cover: 1, ...throughOf(coat, source) };
+	},
 	gild: ({ coat, look, source, surfaces, ink, cover, sheen, film }) => ({
 		kind: 'gild',
 		coat: coat.id,
@@ -207,6 +213,16 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 		...throughOf(coat, source)
 	})
 };
+
+/** What was raised last where a sanding goes, and has been covered since; null where there is nothing to show. */
+function raisedUnder(coat: Coat, source: SceneSource): Extract<SceneLayer, { kind: 'relief' }> | null {
+	const before = source.coats.slice(0, source.coats.indexOf(coat));
+	const { through } = whereOf(coat);
+	const at = before.findLastIndex((other) => whereOf(other).through === through && kindOfCoat(other).look(other).effect === 'relief');
+	if (at < 0 || !before.slice(at + 1).some((other) => isFilm(other) && whereOf(other).through !== through)) return null;
+	const layer = layerOf(before[at]!, source);
+	return layer.kind === 'relief' ? layer : null;
+}
 
 /** Along tape paint stands up by so much more than its film. */
 const RIDGE = 0.8;

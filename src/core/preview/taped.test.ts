@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newBase, newClear, newMask, newPaste, newStencil, newStripe, newUnmask, type Coat } from '../layers';
+import { newBase, newClear, newMask, newPaste, newSand, newStencil, newStripe, newUnmask, type Coat } from '../layers';
 import { ARRANGEMENTS, type Arrangement, type Motif } from '../layout';
 import { beginningOf } from '../layout/arrangements/testing';
 import { planProject, sourceOfScene } from '../plan';
@@ -131,4 +131,20 @@ describe('a print that is shaded', () => {
 		const seen = Array.from({ length: 150 }, (_, i) => dry(120 + i, 100));
 		expect(Math.max(...seen) - Math.min(...seen)).toBeGreaterThan(80);
 	});
+});
+
+it('paste that was painted over and is sanded back shows again, and only where it is sanded; burrs that are sanded before change nothing', () => {
+	const paste = { ...newPaste('one'), thickness: 1.5 };
+	const sand: Coat = { ...newSand('all'), id: 'back', through: 'one' };
+	const mean = (at: ReturnType<typeof pictureOf>, x: number, y: number) => {
+		let sum = 0;
+		for (let dy = -20; dy <= 20; dy += 2) for (let dx = -20; dx <= 20; dx += 2) sum += at(x + dx, y + dy);
+		return sum / 441;
+	};
+	const covered = pictureOf(board([single], [paste, base('base', dark)]));
+	const sanded = pictureOf(board([single], [paste, base('base', dark), sand]));
+	expect(mean(sanded, 200, 150)).toBeGreaterThan(mean(covered, 200, 150) + 100);
+	expect(mean(sanded, 60, 60)).toBe(mean(covered, 60, 60));
+	const burrs = pictureOf(board([single], [paste, sand, base('base', dark)]));
+	expect(mean(burrs, 200, 150)).toBe(mean(covered, 200, 150));
 });

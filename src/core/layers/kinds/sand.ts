@@ -32,7 +32,7 @@ export const sand: CoatKind<Sand> = {
 	steps: ({ bare }) =>
 		bare ? ['Along the grain, until no old coat is left.', 'Veneer is 0.5 to 0.8 mm thin: stop at the first pale spot.'] : [],
 	cautions: DUST_CAUTIONS,
-	look: ({ bare }) => ({ effect: bare ? 'bare' : 'none' }),
+	look: ({ bare, through }) => ({ effect: bare ? 'bare' : through === undefined ? 'none' : 'expose' }),
 	detail: ({ grit, bare, through }) => (bare ? 'to bare' : through === undefined ? `grit ${grit}` : `burrs, grit ${grit}`)
 };
 

@@ -83,6 +83,8 @@ export type Look =
 	  }
 	/** It stands up: with rounded shoulders as paste does, or sharp ones as wood and resin. */
 	| { readonly effect: 'relief'; readonly shoulder: 'rounded' | 'sharp' }
+	/** Worn through on what stands up: what was raised shows in its own colour again. */
+	| { readonly effect: 'expose' }
 	| { readonly effect: 'clear' }
 	/** `strength`: share of paint in what is laid. */
 	| { readonly effect: 'glaze'; readonly strength: number }

@@ -1,4 +1,4 @@
-import { areaOfRings, flattenOutline, intersectRings, isInsideOutline, lengthOfRings, subtractRings, type Ring } from '../../geometry';
+import { areaOfRings, clipToBox, flattenOutline, intersectRings, isInsideOutline, lengthOfRings, subtractRings, type Ring } from '../../geometry';
 import { holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
 import type { Mm } from '../../units';
 import { LazyItem } from './LazyItem';
@@ -204,8 +204,10 @@ function cutToPart(
 	const outside = !isBox && sides.length === 0 && whole.some((ring) => isPartlyOutside(ring, part));
 	const cutBy: Side[] = [...sides, ...(outside ? (['outline'] as const) : []), ...(holes.length > 0 ? (['opening'] as const) : [])];
 	if (cutBy.length === 0) return { rings: whole, cutBy };
-	const own = holes.length === 0 ? [edge] : subtractRings([edge], holes.map(ringOfBox));
-	const cut = intersectRings(whole, own);
+	const cut =
+		isBox && holes.length === 0
+			? clipToBox(whole, { x: 0, y: 0, width: part.width, height: part.height })
+			: intersectRings(whole, holes.length === 0 ? [edge] : subtractRings([edge], holes.map(ringOfBox)));
 	if (half === 'none') return { rings: cut, cutBy };
 	const far = {
 		x: half === 'left' ? middle : box.x - 1,

@@ -61,25 +61,29 @@ function narrower(zoneCase: ZoneCase, strong: readonly Under[]) {
 	return borderAt(yes);
 }
 
-/** Lightness of mixes that were asked for before, by the eighths of their colours. */
-const KNOWN = new WeakMap<ZoneCase, Map<string, number>>();
+/** Lightness of mixes that were asked for before, by the eighths of their colours as digits. */
+const KNOWN = new WeakMap<ZoneCase, Map<number, number>>();
+const EIGHTHS = 8;
 
 /** Lightest less darkest, L*, within the box of a motif. */
 function contrast(zoneCase: ZoneCase, zone: Zone, laid: Laid, { left, top, width, height }: PlacedOnPart): number {
 	const { pigmentOf } = zoneCase;
 	const joins = joinsOf(zone, laid.region);
 	let [darkest, lightest] = [Infinity, -Infinity];
-	const seen = KNOWN.get(zoneCase) ?? new Map<string, number>();
+	const seen = KNOWN.get(zoneCase) ?? new Map<number, number>();
 	KNOWN.set(zoneCase, seen);
 	for (let row = 0; row < GRID; row++)
 		for (let column = 0; column < GRID; column++) {
 			const depth = depthOnPart(zone.field, laid, left + (column * width) / (GRID - 1), top + (row * height) / (GRID - 1));
-			const shares = sharesAtDepth(joins, depth).map((share) => Math.round(share * 8));
-			const key = shares.join();
-			const l =
-				seen.get(key) ??
-				convertHexToLab(convertPaintToHex(mixPaints(shares.map((parts, i) => ({ ...pigmentOf(zone.colours[i]!), parts }))))).l;
-			seen.set(key, l);
+			const shares = sharesAtDepth(joins, depth);
+			let key = 0;
+			for (const share of shares) key = key * (EIGHTHS + 1) + Math.round(share * EIGHTHS);
+			let l = seen.get(key);
+			if (l === undefined) {
+				const parts = shares.map((share, i) => ({ ...pigmentOf(zone.colours[i]!), parts: Math.round(share * EIGHTHS) }));
+				l = convertHexToLab(convertPaintToHex(mixPaints(parts))).l;
+				seen.set(key, l);
+			}
 			darkest = Math.min(darkest, l);
 			lightest = Math.max(lightest, l);
 		}

@@ -39,10 +39,12 @@
 	]}
 	onchange={(lies) => set({ lies })}
 />
-{#if step && items.length > 0}<p class="note">
+{#if step && items.length > 0}
+	<p class="note">
 		{items.length}
 		{items.length === 1 ? 'cast' : 'casts'}: {formatDuration(step.bench)} at the bench before any glue, then {formatDuration(
 			step.work - step.bench
-		)} to glue.{#if weights.length > 0}
-			About {weights.join(' and ')} g each when dry.{/if}
-	</p>{/if}
+		)} to glue.
+	</p>
+	{#if weights.length > 0}<p class="note">About {weights.join(' and ')} g each when dry.</p>{/if}
+{/if}

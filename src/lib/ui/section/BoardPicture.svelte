@@ -46,6 +46,12 @@
 			/>
 		{/if}
 	{/each}
+	{#each board.slabs as { at, broken } (at)}
+		{#if broken}
+			<path d={broken} fill="none" stroke="var(--color-paper)" stroke-width="3.6" />
+			<path d={broken} fill="none" stroke="#3a352f" stroke-width="0.9" />
+		{/if}
+	{/each}
 {/snippet}
 
 <svg class="absolute inset-0 h-full w-full" aria-hidden="true">

@@ -10,6 +10,8 @@ export interface Slab {
 	/** From its own step to the next. */
 	readonly from: number;
 	readonly to: number;
+	/** Where it is too high to be drawn in scale: its breaks, two strokes across each of what stands up; empty where it is in scale. */
+	readonly broken: string;
 }
 
 export interface Board {
@@ -33,11 +35,21 @@ const PITCH = 36;
 const WIDE = 22;
 const POINTS = 10;
 const TURN = 13;
+/** Raised work is drawn no higher than so many times all that lies flat, roots of a micron; and half the way between the strokes of its break, px. */
+const [MOST_RAISED, LEAST_FLAT] = [2, 12];
+const BREAK = 1.8;
 /** The thinnest film is still a line, px. */
 const THINNEST = 1.6;
 
 /** Draws the coats of a step board: each lies on the profile of all before it, so that what is raised shows through to the top. */
-export function drawBoard(steps: readonly BoardStep[], { starts, end, ground, most }: Frame): Board {
+export function drawBoard(given: readonly BoardStep[], { starts, end, ground, most }: Frame): Board {
+	const flat = Math.max(
+		LEAST_FLAT,
+		given.reduce((sum, { through, height }) => sum + (through === null ? height : 0), 0)
+	);
+	const isTooHigh = ({ through, height }: BoardStep) => through !== null && height > MOST_RAISED * flat;
+	/** What is too high is broken off, so that the coats beside it are still to be seen. */
+	const steps = given.map((step) => (isTooHigh(step) ? { ...step, height: MOST_RAISED * flat } : step));
 	const lying = steps.map((step, at) => ({ ...step, at })).filter(({ height }) => height > 0);
 	const arrangements = [...new Set(lying.flatMap(({ through }) => (through === null ? [] : [through])))];
 	const domes = new Map(arrangements.map((id, i) => [id, domesOf(lying.find(({ through }) => through === id)!.at, i)]));
@@ -89,9 +101,17 @@ export function drawBoard(steps: readonly BoardStep[], { starts, end, ground, mo
 						.map((x) => at(x, high(x)))
 						.join('L')}`
 			);
-		return { at: step.at, d: d.join(''), top: top.join(''), from, to: next };
+		const broken = isTooHigh(given[step.at]!) ? spans.map((span) => breakOf(span, (low(middleOf(span)) + high(middleOf(span))) / 2)) : [];
+		return { at: step.at, d: d.join(''), top: top.join(''), from, to: next, broken: broken.join('') };
 	});
 	return { slabs, topOf: (at) => ground - tall(at + 1, (starts[at]! + (starts[at + 1] ?? end)) / 2, per) };
+}
+
+const middleOf = ({ from, to }: { readonly from: number; readonly to: number }) => (from + to) / 2;
+
+/** The sign of a drawing that is broken off: two slanted strokes, px. */
+function breakOf({ from, to }: { readonly from: number; readonly to: number }, y: number): string {
+	return [-BREAK, BREAK].map((off) => `M${at(from - 1, y + off + BREAK)}L${at(to + 1, y + off - BREAK)}`).join('');
 }
 
 function domeAt(domes: readonly { readonly from: number; readonly to: number }[], x: number): number {

@@ -99,6 +99,22 @@ describe('the board', () => {
 		expect(Math.max(...cornersOf(slabOf(sanded, 'clear').d).map(({ y }) => y))).toBe(90);
 	});
 
+	it('breaks off what is too high to be drawn in scale, and leaves the coats beside it as they are', () => {
+		const raised = (height: number) => treads.map((tread) => (tread.coat === 'stencil' ? { ...tread, height } : tread));
+		expect(slabOf(raised(30), 'stencil').broken).toBe('');
+		const [high, higher] = [raised(120), raised(500)];
+		const { broken, d } = slabOf(high, 'stencil');
+		/** Two strokes across each of what stands up, about half way up it. */
+		expect(broken.match(/M/g)).toHaveLength(2 * d.match(/M/g)!.length);
+		const ys = cornersOf(d).map(({ y }) => y);
+		for (const { y } of cornersOf(broken)) {
+			expect(y).toBeGreaterThan(Math.min(...ys));
+			expect(y).toBeLessThan(Math.max(...ys));
+		}
+		expect(slabOf(higher, 'base').d).toBe(slabOf(high, 'base').d);
+		expect(slabOf(high, 'base').broken).toBe('');
+	});
+
 	it('keeps within its height however much is laid', () => {
 		const many = Array.from({ length: 20 }, (_, i) => ({ ...treads.find(({ coat }) => coat === 'base')!, coat: `base-${i}`, at: i }));
 		for (const { d } of draw(many).slabs) for (const { y } of cornersOf(d)) expect(y).toBeGreaterThanOrEqual(0);
