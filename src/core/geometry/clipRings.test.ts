@@ -26,7 +26,8 @@ describe('what of a shape lies in a box', () => {
 				fc.integer({ min: 4, max: 60 }),
 				fc.boolean(),
 				(x, y, size, isTurned) => {
-					const rings = shape(x, y, size, isTurned);
+					/** No side of it on a side of the box. */
+					const rings = shape(x + 0.37, y + 0.41, size, isTurned);
 					const [fast, slow] = [clipToBox(rings, box), intersectRings(rings, [boxRing])];
 					expect(areaOfRings(fast)).toBeCloseTo(areaOfRings(slow), 1);
 					expect(lengthOfRings(fast)).toBeCloseTo(lengthOfRings(slow), 2);
