@@ -7,6 +7,22 @@ export default {
 	compilerOptions: { runes: ({ filename }) => (filename.includes('node_modules') ? undefined : true) },
 	kit: {
 		adapter: adapter({ out: 'build' }),
+		/** Nothing that did not come with the page is run, and no page of another site may frame it. Styles are set on elements by the drawings. */
+		csp: {
+			directives: {
+				'default-src': ['self'],
+				'script-src': ['self'],
+				'style-src': ['self', 'unsafe-inline'],
+				'img-src': ['self', 'data:', 'blob:'],
+				'font-src': ['self', 'data:'],
+				'worker-src': ['self', 'blob:'],
+				'connect-src': ['self'],
+				'object-src': ['none'],
+				'base-uri': ['none'],
+				'form-action': ['self'],
+				'frame-ancestors': ['none']
+			}
+		},
 		/** Programs may send plain text to the API; who may send at all is decided in hooks.server.ts. */
 		csrf: { trustedOrigins: ['*'] },
 		alias: { $core: 'src/core' },

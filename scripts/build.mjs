@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { bin, root } from './setup.mjs';
 
-const SOURCES = ['src', 'static', 'package-lock.json', 'vite.config.ts', 'svelte.config.js'];
+const SOURCES = ['src', 'static', 'package-lock.json', 'vite.config.ts', 'vite.pool.config.ts', 'svelte.config.js'];
 /** What the bundler says of packages that are not ours. */
 const NOISE = /^Circular dependency: node_modules|^Generated an empty chunk|✔ done|^npm warn/;
 const mark = join(root, 'build', 'built-from');
@@ -15,10 +15,14 @@ export function buildIfNeeded() {
 	const now = hashOf(SOURCES);
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === now) return;
 	console.log('Building');
-	const { stdout, stderr, status } = spawnSync(bin('vite'), ['build', '--logLevel', 'warn'], { cwd: root, encoding: 'utf8' });
-	const told = `${stdout}${stderr}`.split('\n').filter((line) => line.trim() !== '' && !NOISE.test(line));
-	if (told.length > 0) console.log(told.join('\n'));
-	if (status !== 0) process.exit(status ?? 1);
+	/** The application, then the threads of its server, which lie beside it. */
+	for (const config of ['vite.config.ts', 'vite.pool.config.ts']) {
+		const args = ['build', '--config', config, '--logLevel', 'warn'];
+		const { stdout, stderr, status } = spawnSync(bin('vite'), args, { cwd: root, encoding: 'utf8' });
+		const told = `${stdout}${stderr}`.split('\n').filter((line) => line.trim() !== '' && !NOISE.test(line));
+		if (told.length > 0) console.log(told.join('\n'));
+		if (status !== 0) process.exit(status ?? 1);
+	}
 	writeFileSync(mark, now);
 }
 

@@ -1,4 +1,4 @@
-import { startWorkshop, stopWorkshop } from '$lib/server/workshop';
+import { pool, startWorkshop, stopWorkshop } from '$lib/server/workshop';
 import { building } from '$app/environment';
 import { refuseWith } from '$lib/server/answer';
 import { hostsOf, isKnownHost, isOwnOrigin } from '$lib/server/hosts';
@@ -7,6 +7,7 @@ import type { Handle, ServerInit } from '@sveltejs/kit';
 export const init: ServerInit = async () => {
 	if (building) return;
 	await startWorkshop(process.env['EMBER_WORKSHOP'] ?? '.workshop/main');
+	pool().warm();
 	process.once('sveltekit:shutdown', () => void stopWorkshop());
 };
 
@@ -16,7 +17,21 @@ const HOSTS = hostsOf(process.env['EMBER_HOSTS']);
  * The workshop answers to its own names only: a name of another site that was turned to this machine could read all of it. A page of
  * another site must not change it; programs on this machine send no origin and are let in.
  */
-export const handle: Handle = async ({ event, resolve }) => {
+export const handle: Handle = async (given) => {
+	const response = await answer(given);
+	for (const [name, value] of GUARDS) response.headers.set(name, value);
+	return response;
+};
+
+/** On every answer: it is what it says it is, it is not framed, and nobody is told where a link was followed from. */
+const GUARDS = [
+	['x-content-type-options', 'nosniff'],
+	['x-frame-options', 'DENY'],
+	['referrer-policy', 'same-origin'],
+	['cross-origin-resource-policy', 'same-origin']
+] as const;
+
+const answer: Handle = async ({ event, resolve }) => {
 	if (building) return resolve(event);
 	const host = event.request.headers.get('host');
 	if (!isKnownHost(host, HOSTS))

@@ -1,20 +1,11 @@
-import { wordIssue } from '$core/formats';
-import { listPieces } from '$lib/server/services/pieces';
-import { database } from '$lib/server/workshop';
+import { listBin, listPieces } from '$lib/server/services/pieces';
+import { cardMaker, database } from '$lib/server/workshop';
 import type { PageServerLoad } from './$types';
 
+/** What was kept of each piece at its last save: none is read or planned. Cards that are missing or old are made meanwhile. */
 export const load: PageServerLoad = async () => {
-	const stored = await listPieces(await database());
-	return {
-		pieces: stored.map((piece) =>
-			piece.kind === 'sound'
-				? { kind: piece.kind, id: piece.id, document: piece.document }
-				: {
-						kind: piece.kind,
-						id: piece.id,
-						name: piece.name,
-						faults: piece.issues.map(({ code, path, values }) => ({ path, message: wordIssue({ code, path, values: values ?? {} }, 'mm') }))
-					}
-		)
-	};
+	const db = await database();
+	const [pieces, bin] = [await listPieces(db), await listBin(db)];
+	cardMaker().want(...pieces.flatMap(({ id, version, cardVersion }) => (cardVersion === version ? [] : [id])));
+	return { pieces, bin };
 };

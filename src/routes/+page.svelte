@@ -3,33 +3,35 @@
 	import { newProject } from '$core/project';
 	import { measurePiece, STARTERS } from '$core/piece';
 	import { writeOutlinePath } from '$core/geometry';
-	import { planProject, stageOf, type PlanError, type Stage } from '$core/plan';
+	import type { PlanError, Stage } from '$core/plan';
 	import { formatLength, type LengthUnit } from '$core/units';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
-	import { Ask, NumberField, RadioRow } from '$lib/ui/controls';
-	import Look from '$lib/ui/look/Look.svelte';
+	import { Ask, Fold, NumberField, RadioRow } from '$lib/ui/controls';
 	import { RadioGroup } from 'bits-ui';
 	import { say } from '$lib/ui/api/say';
 	import { onMount } from 'svelte';
 
 	let { data } = $props();
 
-	const cards = $derived(data.pieces.map(cardOf));
-	const pieces = $derived(cards.flatMap((card) => (card.kind === 'sound' ? [card] : [])));
+	type Listed = (typeof data.pieces)[number];
+	type SoundCard = Extract<NonNullable<Listed['card']>, { kind: 'sound' }>;
 	/** All pictures at one scale: the tallest piece fills its card. */
-	const tallest = $derived(Math.max(1, ...pieces.map(({ plan }) => Math.max(plan.faces[0]!.height, plan.faces[0]!.width * 0.75))));
+	const tallest = $derived(
+		Math.max(1, ...data.pieces.map(({ card }) => (card?.kind === 'sound' ? Math.max(card.height, card.width * 0.75) : 1)))
+	);
 	const PICTURE = 230;
 
-	/** A piece that cannot be planned is shown with its fault, and takes no other down. */
-	function cardOf(piece: (typeof data.pieces)[0]) {
-		if (piece.kind === 'faulty') return piece;
-		try {
-			return { ...piece, plan: planProject(piece.document) };
-		} catch (error) {
-			const message = error instanceof Error ? error.message : String(error);
-			return { kind: 'faulty' as const, id: piece.id, name: piece.document.piece.name, faults: [{ path: '', message }] };
-		}
-	}
+	/** Cards that are still being made are looked for again, for a while, ms. */
+	const LOOK_AGAIN = { after: 700, times: 40 };
+	let looked = 0;
+	$effect(() => {
+		if (looked >= LOOK_AGAIN.times || data.pieces.every(({ version, cardVersion }) => version === cardVersion)) return;
+		const timer = setTimeout(() => {
+			looked++;
+			void invalidateAll();
+		}, LOOK_AGAIN.after);
+		return () => clearTimeout(timer);
+	});
 
 	const STAGES: Readonly<Record<Stage, string>> = {
 		measuring: 'being measured',
@@ -82,6 +84,12 @@
 		if (!answer.ok && answer.status !== 404) say(`It was not taken out. ${answer.faults[0]!.message}`);
 		await invalidateAll();
 	}
+
+	async function bringBack(id: string): Promise<void> {
+		const answer = await askWorkshop(`/api/pieces/${id}/back`, { method: 'POST' });
+		if (!answer.ok) say(`It was not brought back. ${answer.faults[0]!.message}`);
+		await invalidateAll();
+	}
 </script>
 
 <svelte:head><title>Pieces · Ember Ribbon</title></svelte:head>
@@ -92,7 +100,7 @@
 </header>
 
 <main class="flex items-start gap-8 p-8">
-	{#if cards.length === 0}
+	{#if data.pieces.length === 0}
 		<section class="max-w-md self-center">
 			<h2>No piece yet</h2>
 			<p class="mt-2">
@@ -102,172 +110,191 @@
 		</section>
 	{:else}
 		<ul class="flex flex-1 flex-wrap items-end gap-x-8 gap-y-6">
-			{#each cards as card (card.id)}
-				{#if card.kind === 'faulty'}
-					{@render faulty(card)}
+			{#each data.pieces as piece (piece.id)}
+				{#if piece.card?.kind === 'faulty'}
+					{@render faulty(piece, piece.card.faults)}
 				{:else}
-					{@render sound(card)}
+					{@render sound(piece, piece.card)}
 				{/if}
 			{/each}
 		</ul>
 	{/if}
 
-	<form class="paper ml-auto w-[25rem] shrink-0 p-5" onsubmit={begin}>
-		<h2>A new piece</h2>
-		<label class="label mt-3" for="name">Its name</label>
-		<input id="name" class="field" bind:value={name} maxlength="80" placeholder="the hall chest" autocomplete="off" />
-		<div class="mt-3">
-			<RadioRow
-				label="You measure in"
-				value={units}
-				options={[
-					{ value: 'mm', text: 'millimetres' },
-					{ value: 'in', text: 'inches' }
-				]}
-				onchange={(value) => (units = value)}
-			/>
-		</div>
-		<fieldset class="mt-3">
-			<legend class="label">What it is like</legend>
-			<RadioGroup.Root
-				value={shape}
-				onValueChange={(id) => {
-					shape = id;
-					count = null;
-				}}
-				aria-label="What it is like"
-				class="mt-1 grid grid-cols-5 gap-x-1 gap-y-1"
-			>
-				{#each shapes as { id, name: title, face } (id)}
-					{@const k = MINI / Math.max(face.width, face.height)}
-					<RadioGroup.Item value={id} class="group flex flex-col items-center" aria-label={title}>
-						<span
-							class="flex h-[47px] w-full items-end justify-center border-b-[3px] border-transparent pb-0.5 group-data-[state=checked]:border-ember"
-						>
-							<svg
-								width={face.width * k + 2}
-								height={face.height * k + 2}
-								viewBox="-1 -1 {face.width * k + 2} {face.height * k + 2}"
-								aria-hidden="true"
-							>
-								<path d={writeOutlinePath(face.outline, k)} fill="#ffffff" stroke="#24211e" />
-								{#each face.parts as part (part.id)}<path
-										d={writeOutlinePath(part.outline, k)}
-										transform="translate({part.x * k} {part.y * k})"
-										fill={part.role === 'open' ? '#bcbcbc' : part.role === 'leg' || part.role === 'rail' ? '#ebe7de' : '#ffffff'}
-										stroke="#24211e"
-										stroke-width="0.7"
-									/>{/each}
-							</svg>
-						</span>
-						<span class="mt-0.5 text-center text-xs leading-tight group-hover:text-ember-deep group-data-[state=checked]:font-bold"
-							>{title}</span
-						>
-					</RadioGroup.Item>
-				{/each}
-			</RadioGroup.Root>
-			<p class="note mt-1 min-h-[2.4em]">{starter.about}</p>
-		</fieldset>
-		{#if starter.count}
-			<div class="mt-3 w-24">
-				<NumberField
-					label={starter.count.of === 'drawers' ? 'Drawers' : 'Doors'}
-					whole
-					eager
-					value={count ?? starter.count.start}
-					min={starter.count.least}
-					max={starter.count.most}
-					onchange={(next) => (count = next)}
+	<div class="ml-auto w-[25rem] shrink-0 space-y-4">
+		<form class="paper p-5" onsubmit={begin}>
+			<h2>A new piece</h2>
+			<label class="label mt-3" for="name">Its name</label>
+			<input id="name" class="field" bind:value={name} maxlength="80" placeholder="the hall chest" autocomplete="off" />
+			<div class="mt-3">
+				<RadioRow
+					label="You measure in"
+					value={units}
+					options={[
+						{ value: 'mm', text: 'millimetres' },
+						{ value: 'in', text: 'inches' }
+					]}
+					onchange={(value) => (units = value)}
 				/>
 			</div>
-		{/if}
-		<button class="button button-ember mt-4 w-full justify-center" disabled={busy}>{busy ? 'Beginning' : 'Begin measuring'}</button>
-		<div class="mt-5 border-t border-rule pt-3">
-			<label class="label" for="file">or open a project file</label>
-			<input
-				id="file"
-				class="mt-1 block w-full text-sm"
-				type="file"
-				accept=".json,application/json"
-				onchange={(event) => open(event.currentTarget)}
-			/>
-		</div>
-		{#if faults.length > 0}
-			<div class="mt-3 border-t-2 border-must pt-2" role="alert">
-				<p class="fault font-bold">The file was not opened; nothing has changed.</p>
-				<ul>
-					{#each faults.slice(0, 6) as fault, i (i)}<li class="fault mt-1">
-							<b class="break-all">{fault.path ? `${fault.path}: ` : ''}</b>{fault.message}
-						</li>{/each}
-				</ul>
-				{#if faults.length > 6}<p class="fault mt-1">and {faults.length - 6} more.</p>{/if}
+			<fieldset class="mt-3">
+				<legend class="label">What it is like</legend>
+				<RadioGroup.Root
+					value={shape}
+					onValueChange={(id) => {
+						shape = id;
+						count = null;
+					}}
+					aria-label="What it is like"
+					class="mt-1 grid grid-cols-5 gap-x-1 gap-y-1"
+				>
+					{#each shapes as { id, name: title, face } (id)}
+						{@const k = MINI / Math.max(face.width, face.height)}
+						<RadioGroup.Item value={id} class="group flex flex-col items-center" aria-label={title}>
+							<span
+								class="flex h-[47px] w-full items-end justify-center border-b-[3px] border-transparent pb-0.5 group-data-[state=checked]:border-ember"
+							>
+								<svg
+									width={face.width * k + 2}
+									height={face.height * k + 2}
+									viewBox="-1 -1 {face.width * k + 2} {face.height * k + 2}"
+									aria-hidden="true"
+								>
+									<path d={writeOutlinePath(face.outline, k)} fill="#ffffff" stroke="#24211e" />
+									{#each face.parts as part (part.id)}<path
+											d={writeOutlinePath(part.outline, k)}
+											transform="translate({part.x * k} {part.y * k})"
+											fill={part.role === 'open' ? '#bcbcbc' : part.role === 'leg' || part.role === 'rail' ? '#ebe7de' : '#ffffff'}
+											stroke="#24211e"
+											stroke-width="0.7"
+										/>{/each}
+								</svg>
+							</span>
+							<span class="mt-0.5 text-center text-xs leading-tight group-hover:text-ember-deep group-data-[state=checked]:font-bold"
+								>{title}</span
+							>
+						</RadioGroup.Item>
+					{/each}
+				</RadioGroup.Root>
+				<p class="note mt-1 min-h-[2.4em]">{starter.about}</p>
+			</fieldset>
+			{#if starter.count}
+				<div class="mt-3 w-24">
+					<NumberField
+						label={starter.count.of === 'drawers' ? 'Drawers' : 'Doors'}
+						whole
+						eager
+						value={count ?? starter.count.start}
+						min={starter.count.least}
+						max={starter.count.most}
+						onchange={(next) => (count = next)}
+					/>
+				</div>
+			{/if}
+			<button class="button button-ember mt-4 w-full justify-center" disabled={busy}>{busy ? 'Beginning' : 'Begin measuring'}</button>
+			<div class="mt-5 border-t border-rule pt-3">
+				<label class="label" for="file">or open a project file</label>
+				<input
+					id="file"
+					class="mt-1 block w-full text-sm"
+					type="file"
+					accept=".json,application/json"
+					onchange={(event) => open(event.currentTarget)}
+				/>
 			</div>
-		{/if}
-	</form>
+			{#if faults.length > 0}
+				<div class="mt-3 border-t-2 border-must pt-2" role="alert">
+					<p class="fault font-bold">The file was not opened; nothing has changed.</p>
+					<ul>
+						{#each faults.slice(0, 6) as fault, i (i)}<li class="fault mt-1">
+								<b class="break-all">{fault.path ? `${fault.path}: ` : ''}</b>{fault.message}
+							</li>{/each}
+					</ul>
+					{#if faults.length > 6}<p class="fault mt-1">and {faults.length - 6} more.</p>{/if}
+				</div>
+			{/if}
+		</form>
+		<nav class="paper px-5 py-3 text-sm" aria-label="The workshop">
+			<a class="underline hover:text-ember-deep" href="/copies">Copies of the workshop</a>
+			{#if data.bin.length > 0}
+				<Fold label="In the bin" says={data.bin.length.toString()}>
+					<ul class="pb-1">
+						{#each data.bin as { id, name, removedAt } (id)}
+							<li class="flex items-baseline justify-between gap-2 border-t border-rule py-1">
+								<span class="min-w-0 truncate">{name}</span>
+								<span class="note whitespace-nowrap">{removedAt.toLocaleDateString()}</span>
+								<button class="underline hover:text-ember-deep" onclick={() => bringBack(id)} aria-label="Bring back {name}"
+									>bring back</button
+								>
+							</li>
+						{/each}
+					</ul>
+					<p class="note pb-1">What lies here longer than thirty days is gone for good.</p>
+				</Fold>
+			{/if}
+		</nav>
+	</div>
 </main>
 
-{#snippet sound(card: (typeof pieces)[0])}
-	{@const { id, document: project, plan } = card}
-	{@const face = plan.faces[0]!}
+{#snippet sound(piece: Listed, card: SoundCard | null)}
 	{@const scale = PICTURE / tallest}
-	{@const stage = stageOf(plan)}
 	<li class="group">
-		<a href="/pieces/{id}/{stage === 'measuring' ? 'measure' : 'layout'}" class="block no-underline">
+		<a href="/pieces/{piece.id}/{card?.stage === 'measuring' ? 'measure' : 'layout'}" class="block no-underline">
 			<span class="flex items-end">
-				<span
-					class="block {face.lies === 'upright' ? 'border-b-[3px] border-ink' : ''} {face.whole.outline.length === 4
-						? 'bg-paper shadow-[0_1px_7px_#0006]'
-						: 'drop-shadow-[0_1px_4px_#0006]'}"
-					style:width="{face.width * scale}px"
-					style:height="{face.height * scale}px"
-				>
-					<Look
-						{project}
-						{plan}
-						steps={project.finish.coats.length}
-						scales={[Math.max(0.1, scale * 2)]}
-						label="Picture of {project.piece.name}"
-					/>
-				</span>
+				{#if card}
+					<span
+						class="block {card.stands ? 'border-b-[3px] border-ink' : ''} {card.isBox
+							? 'bg-paper shadow-[0_1px_7px_#0006]'
+							: 'drop-shadow-[0_1px_4px_#0006]'}"
+						style:width="{card.width * scale}px"
+						style:height="{card.height * scale}px"
+					>
+						<img class="block h-full w-full" src="/api/pieces/{piece.id}/card?of={piece.cardVersion}" alt="Picture of {piece.name}" />
+					</span>
+				{:else}
+					<span class="flex h-[120px] w-[170px] items-center justify-center border border-dashed border-rule text-sm text-ink-soft"
+						>its picture is being made</span
+					>
+				{/if}
 			</span>
-			<span class="mt-3 block font-head text-lg font-semibold group-hover:text-ember-deep">{project.piece.name}</span>
-			<span class="block text-sm">{STAGES[stage]}</span>
-			<span class="block text-sm text-[#3f3a33]"
-				>{face.estimated
-					? 'not measured yet'
-					: `${formatLength(face.width, project.units).text} × ${formatLength(face.height, project.units).text}`}</span
-			>
+			<span class="mt-3 block font-head text-lg font-semibold group-hover:text-ember-deep">{piece.name}</span>
+			{#if card}
+				<span class="block text-sm">{STAGES[card.stage]}</span>
+				<span class="block text-sm text-[#3f3a33]"
+					>{card.estimated
+						? 'not measured yet'
+						: `${formatLength(card.width, card.units).text} × ${formatLength(card.height, card.units).text}`}</span
+				>
+			{/if}
 		</a>
-		<span class="mt-1 flex gap-3 text-sm">
-			<a class="text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{id}/file" download>project file</a>
-			<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => (removing = { id, name: project.piece.name })}
-				>take out</button
-			>
-		</span>
+		{@render ways(piece)}
 	</li>
 {/snippet}
 
-{#snippet faulty({ id, name, faults: told }: { id: string; name: string; faults: readonly { path: string; message: string }[] })}
+{#snippet faulty(piece: Listed, told: readonly { path: string; message: string }[])}
 	<li class="paper max-w-[17rem] border-t-2 border-t-must p-3">
-		<span class="block font-head text-lg font-semibold">{name}</span>
-		<p class="fault mt-1 font-bold">This piece is stored with a fault and cannot be opened.</p>
+		<span class="block font-head text-lg font-semibold">{piece.name}</span>
+		<p class="fault mt-1 font-bold">This piece is stored with a fault and cannot be shown.</p>
 		<ul>
 			{#each told.slice(0, 3) as fault, i (i)}<li class="fault mt-1">
 					<b class="break-all">{fault.path ? `${fault.path}: ` : ''}</b>{fault.message}
 				</li>{/each}
 		</ul>
 		<p class="note mt-1">Save its project file, put that right and open it; or take the piece out.</p>
-		<span class="mt-1 flex gap-3 text-sm">
-			<a class="text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{id}/file" download>project file</a>
-			<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => (removing = { id, name })}>take out</button>
-		</span>
+		{@render ways(piece)}
 	</li>
+{/snippet}
+
+{#snippet ways({ id, name }: Listed)}
+	<span class="mt-1 flex gap-3 text-sm">
+		<a class="text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{id}/file" download>project file</a>
+		<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => (removing = { id, name })}>take out</button>
+	</span>
 {/snippet}
 
 <Ask
 	open={removing !== null}
 	title="Take {removing?.name} out of the workshop?"
-	says="Its measurements, layout and order of coats go with it. Save its project file first if you may want it again."
+	says="It lies in the bin for thirty days, with its steps, and can be brought back whole until then."
 	onleave={() => (removing = null)}
 >
 	<div class="mt-4 flex gap-2">

@@ -1,21 +1,64 @@
 import { wordIssue } from '$core/formats';
 import type { Issue } from '$core/units';
 import { json } from '@sveltejs/kit';
+import { JobStopped, type Stopped } from './pool';
 
 /** A refusal as every route gives it: a list of {code, path, message}. */
 export function refuse(status: number, issues: readonly Issue[]): Response {
-	return json({ errors: issues.map((issue) => ({ code: issue.code, path: issue.path, message: wordIssue(issue, 'mm') })) }, { status });
+	const told = issues.slice(0, MOST_TOLD);
+	return json({ errors: told.map((issue) => ({ code: issue.code, path: issue.path, message: wordIssue(issue, 'mm') })) }, { status });
 }
+
+/** Nobody reads more faults than these at once. */
+const MOST_TOLD = 200;
 
 export function refuseWith(status: number, code: string, message: string): Response {
 	return json({ errors: [{ code, path: '', message }] }, { status });
 }
 
-/** The body as JSON; null where it is none. */
-export async function readJson(request: Request): Promise<unknown> {
+/** Largest bodies, bytes: a project file, or a save with its steps; a motif. */
+export const LARGEST = { file: 9e6, save: 32e6, motif: 9e6, colour: 1e5 } as const;
+
+/** The bytes of a body; null where there are more than these, or they broke off. */
+export async function readBody(request: Request, most: number): Promise<Uint8Array | null> {
+	if (Number(request.headers.get('content-length') ?? 0) > most) return null;
+	const parts: Uint8Array[] = [];
+	let length = 0;
 	try {
-		return await request.json();
+		for await (const part of (request.body ?? []) as AsyncIterable<Uint8Array>) {
+			length += part.length;
+			if (length > most) return null;
+			parts.push(part);
+		}
 	} catch {
 		return null;
+	}
+	const bytes = new Uint8Array(length);
+	let at = 0;
+	for (const part of parts) {
+		bytes.set(part, at);
+		at += part.length;
+	}
+	return bytes;
+}
+
+export function refuseTooLarge(most: number): Response {
+	return refuseWith(
+		413,
+		'body.too-large',
+		`This is too large to be taken: ${Math.round(most / 1e6)} MB at most, and whole. Make it smaller first.`
+	);
+}
+
+const STATUS: Readonly<Record<Stopped, number>> = { 'too-long': 422, 'too-big': 422, busy: 503, failed: 422, closed: 503 };
+
+/** Answers with what the pool works out; what came to no end is refused in words. */
+export async function withPool(work: () => Promise<Response>): Promise<Response> {
+	try {
+		return await work();
+	} catch (error) {
+		if (!(error instanceof JobStopped)) throw error;
+		const message = error.why === 'failed' ? `This could not be worked out (${error.message}). Nothing has changed.` : error.message;
+		return refuseWith(STATUS[error.why], `pool.${error.why}`, message);
 	}
 }

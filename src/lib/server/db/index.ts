@@ -1,3 +1,4 @@
 export { openMemory, openWorkshop, type Database, type Workshop } from './openWorkshop';
+export { readPictureBytes, writePictureBytes } from './pictureBytes';
 export { WorkshopOpenElsewhere } from './lock';
-export { colours, motifs, pictures, pieces, revisions } from './schema';
+export { cards, colours, motifs, pictureParts, pictures, pieces, revisions, type Card } from './schema';

@@ -9,7 +9,7 @@ import { migrateDatabase } from './migrations';
 import * as schema from './schema';
 import { readTemplate, SETTINGS } from './template';
 
-export type Database = PgliteDatabase<typeof schema>;
+export type Database = PgliteDatabase<typeof schema> & { readonly $client: PGlite };
 
 export interface Workshop {
 	readonly db: Database;

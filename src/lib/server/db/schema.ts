@@ -1,3 +1,4 @@
+import type { CardInfo } from '../pool';
 import type { Colour } from '$core/colour';
 import type { Motif } from '$core/layout';
 import type { Project } from '$core/project';
@@ -12,7 +13,25 @@ export const pieces = pgTable('pieces', {
 	place: integer().notNull().default(1),
 	document: jsonb().$type<Project>().notNull(),
 	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-	updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow()
+	updatedAt: timestamp('updated_at', { withTimezone: true }).notNull().defaultNow(),
+	/** In the bin since then; null: in the workshop. */
+	removedAt: timestamp('removed_at', { withTimezone: true })
+});
+
+/** What Pieces shows of a piece, or what is wrong with it. Lengths mm. */
+export type Card =
+	| ({ readonly kind: 'sound' } & CardInfo)
+	| { readonly kind: 'faulty'; readonly faults: readonly { readonly path: string; readonly message: string }[] };
+
+/** Made of a piece after a save, so that a list of pieces reads none of them. */
+export const cards = pgTable('cards', {
+	piece: uuid()
+		.primaryKey()
+		.references(() => pieces.id, { onDelete: 'cascade' }),
+	version: integer().notNull(),
+	card: jsonb().$type<Card>().notNull(),
+	/** PNG of its first face. */
+	picture: bytea()
 });
 
 /** What a piece was step by step, for undo after the page has been closed; those after its place have been undone. */
@@ -43,12 +62,21 @@ export const colours = pgTable('colours', {
 	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow()
 });
 
-/** Photographs, in the database like all else, so that one directory is the whole workshop. Named by the SHA-256 of their bytes. */
+/** Photographs, in the database like all else, so that one directory is the whole workshop. Named by the SHA-256 of their bytes; named last, when all of them are there. */
 export const pictures = pgTable('pictures', {
 	id: text().primaryKey(),
 	type: text().notNull(),
 	width: integer().notNull(),
 	height: integer().notNull(),
-	bytes: bytea().notNull(),
-	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow()
+	size: integer().notNull(),
+	createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+	/** When a piece last named it, as far as was looked. */
+	namedAt: timestamp('named_at', { withTimezone: true }).notNull().defaultNow()
 });
+
+/** The bytes of a photograph, a MiB a row: see `pictureBytes`. */
+export const pictureParts = pgTable(
+	'picture_parts',
+	{ picture: text().notNull(), part: integer().notNull(), bytes: bytea().notNull() },
+	(table) => [primaryKey({ columns: [table.picture, table.part] })]
+);

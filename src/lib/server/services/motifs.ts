@@ -1,6 +1,4 @@
-import { readMotif, readMotifSvg } from '$core/formats';
 import type { Motif } from '$core/layout';
-import type { Issue } from '$core/units';
 import { asc } from 'drizzle-orm';
 import { createHash } from 'node:crypto';
 import { motifs, type Database } from '../db';
@@ -9,37 +7,12 @@ export async function listMotifs(db: Database): Promise<Motif[]> {
 	return (await db.select().from(motifs).orderBy(asc(motifs.createdAt), asc(motifs.id))).map((row) => row.document);
 }
 
-/** Reads a stencil motif from an SVG into the store; one of the same id is replaced. Pieces keep the copy they have. */
-export async function addMotif(
-	db: Database,
-	fileName: string,
-	svg: string
-): Promise<
-	| { readonly kind: 'added'; readonly motif: Motif; readonly notRead: readonly Issue[] }
-	| { readonly kind: 'bad'; readonly issues: readonly Issue[] }
-> {
-	const read = readMotifSvg(svg, idOfFile(fileName));
-	if (!read.ok) return { kind: 'bad', issues: read.issues };
-	await db
-		.insert(motifs)
-		.values({ id: read.motif.id, document: read.motif })
-		.onConflictDoUpdate({ target: motifs.id, set: { document: read.motif } });
-	return { kind: 'added', motif: read.motif, notRead: read.notRead };
-}
-
-/** Keeps a motif that was made here: a line of lettering, a silhouette. One of the same id is replaced. */
-export async function keepMotif(
-	db: Database,
-	input: unknown
-): Promise<{ readonly kind: 'added'; readonly motif: Motif } | { readonly kind: 'bad'; readonly issues: readonly Issue[] }> {
-	const read = readMotif(input);
-	if (!read.ok) return { kind: 'bad', issues: read.issues };
-	const { motif } = read;
+/** Keeps a motif that was read (`readSvg` and `readMotifText` of the pool); one of the same id is replaced. Pieces keep the copy they have. */
+export async function keepMotif(db: Database, motif: Motif): Promise<void> {
 	await db
 		.insert(motifs)
 		.values({ id: motif.id, document: motif })
 		.onConflictDoUpdate({ target: motifs.id, set: { document: motif } });
-	return { kind: 'added', motif };
 }
 
 /** The name of its file, where its letters can be an id; else what of them can, and a mark of the whole, so that no two names in any script are one. */

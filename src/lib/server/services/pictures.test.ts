@@ -1,7 +1,15 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { openMemory, type Workshop } from '../db';
-import { addPicture, findPicture } from './pictures';
+import { createHash } from 'node:crypto';
+import { openMemory, readPictureBytes, writePictureBytes, type Workshop } from '../db';
+import { addPiece, removePiece, savePiece } from './pieces';
+import { addPicture, dropUnnamed, findPicture } from './pictures';
+
+async function bytesOf(parts: AsyncIterable<Uint8Array>): Promise<Buffer> {
+	const all: Uint8Array[] = [];
+	for await (const part of parts) all.push(part);
+	return Buffer.concat(all);
+}
 
 /** Left half red, right half blue, 40 by 20. */
 const half = (colour: string) => ({ create: { width: 20, height: 20, channels: 3 as const, background: colour } });
@@ -33,7 +41,7 @@ describe('pictures', () => {
 			expect(added.picture).toMatchObject({ width, height });
 			const kept = await findPicture(workshop.db, added.picture.picture);
 			expect(kept!.type).toBe('image/jpeg');
-			const upright = sharp(kept!.bytes);
+			const upright = sharp(await bytesOf(kept!.bytes));
 			expect((await upright.metadata()).orientation).toBeUndefined();
 			const [r, , b] = await upright.extract({ left: 4, top: 4, width: 1, height: 1 }).raw().toBuffer();
 			expect(r! > b! ? 'red' : 'blue').toBe(first);
@@ -60,9 +68,50 @@ describe('pictures', () => {
 			['picture.kind', new TextEncoder().encode('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>')],
 			['picture.broken', jpeg.subarray(0, jpeg.length / 2)],
 			['picture.too-large', giant],
+			[
+				'picture.too-large',
+				await sharp({ create: { width: 30_000, height: 2, channels: 3, background: '#888888' } })
+					.png()
+					.toBuffer()
+			],
 			['picture.too-large', new Uint8Array(41e6)]
 		];
 		for (const [code, bytes] of cases) expect(await add(bytes)).toMatchObject({ kind: 'bad', issues: [{ code, path: 'picture' }] });
 		expect(await findPicture(workshop.db, 'f'.repeat(64))).toBeNull();
+	});
+
+	it('come out byte for byte, whatever their size: none of a MiB, one, and a part of one', async () => {
+		for (const size of [1, (1 << 20) - 1, 1 << 20, (1 << 20) + 1, 3_500_000]) {
+			const bytes = Uint8Array.from({ length: size }, (_, i) => (i * 7919) >> 3);
+			const name = createHash('sha256').update(bytes).digest('hex');
+			await writePictureBytes(workshop.db, name, bytes);
+			/** What an attempt before left is written over. */
+			await writePictureBytes(workshop.db, name, bytes);
+			expect((await bytesOf(readPictureBytes(workshop.db, name, size))).equals(bytes)).toBe(true);
+		}
+		await expect(writePictureBytes(workshop.db, "x'; DROP TABLE pieces; --", new Uint8Array(1))).rejects.toThrow('Not the name');
+	});
+
+	it('go when nothing has named them for thirty days: no piece, none in the bin, and no step of one', async () => {
+		const day = 86_400_000;
+		const bring = async (background: string) => {
+			const added = await add(
+				await sharp({ create: { width: 9, height: 9, channels: 3, background } })
+					.png()
+					.toBuffer()
+			);
+			if (added.kind !== 'added') throw new Error('not added');
+			return added.picture.picture;
+		};
+		const [shown, stepped, alone] = [await bring('#111111'), await bring('#222222'), await bring('#333333')];
+		const naming = (picture: string) => JSON.stringify({ piece: { faces: [{ photograph: { picture } }] } });
+		const id = await addPiece(workshop.db, naming(stepped));
+		await savePiece(workshop.db, id, { version: 1, document: naming(shown), steps: null });
+		await removePiece(workshop.db, id);
+		expect(await dropUnnamed(workshop.db, new Date(Date.now() + 29 * day))).toBe(0);
+		await dropUnnamed(workshop.db, new Date(Date.now() + 31 * day));
+		const there = async (picture: string) => (await findPicture(workshop.db, picture)) !== null;
+		expect([await there(shown), await there(stepped), await there(alone)]).toEqual([true, true, false]);
+		expect((await bytesOf((await findPicture(workshop.db, shown))!.bytes)).length).toBeGreaterThan(0);
 	});
 });

@@ -1,8 +1,8 @@
 import { type Project } from '$core/project';
-import { readProject, upgradeProject } from '$core/formats';
-import type { Issue } from '$core/units';
-import { and, asc, desc, eq, gt, lt, max, min, sql } from 'drizzle-orm';
-import { pieces, revisions, type Database } from '../db';
+import { upgradeProject } from '$core/formats';
+import { and, asc, desc, eq, gt, isNotNull, isNull, lt, max, min, sql } from 'drizzle-orm';
+import { cards, pieces, revisions, type Card, type Database } from '../db';
+import type { SaveRead } from '../pool';
 
 export interface SavedPiece {
 	readonly id: string;
@@ -11,24 +11,21 @@ export interface SavedPiece {
 	readonly updatedAt: Date;
 }
 
-/** A stored document that can be read, or what is wrong with it. */
-export type StoredPiece = { readonly id: string; readonly version: number; readonly updatedAt: Date } & (
-	| { readonly kind: 'sound'; readonly document: Project }
-	| { readonly kind: 'faulty'; readonly name: string; readonly issues: readonly Issue[] }
-);
+/** What is known of a piece without reading it: its card as it was made at some save, null where none was made yet. */
+export interface ListedPiece {
+	readonly id: string;
+	readonly version: number;
+	readonly name: string;
+	readonly updatedAt: Date;
+	readonly card: Card | null;
+	/** Of the save that the card was made of. */
+	readonly cardVersion: number | null;
+}
 
 export type SaveOutcome =
 	| { readonly kind: 'saved'; readonly version: number; readonly updatedAt: Date }
 	| { readonly kind: 'stale'; readonly version: number; readonly updatedAt: Date; readonly place: number }
-	| { readonly kind: 'gone' }
-	| { readonly kind: 'bad'; readonly issues: readonly Issue[] };
-
-/** How a save changes the steps of a piece: those after `keep` go, others follow it (null stands for the document), and the piece stands at `place`. */
-export interface StepsOfSave {
-	readonly keep: number;
-	readonly add: readonly unknown[];
-	readonly place: number;
-}
+	| { readonly kind: 'gone' };
 
 /** Where a piece stands among the steps that are kept of it. */
 export interface StepsKept {
@@ -40,82 +37,87 @@ export interface StepsKept {
 /** Steps kept of each piece, for undo after the page has been closed. */
 const KEPT_STEPS = 200;
 
-/** Every piece as it can be read; one whose document is at fault is told of, and takes no other down with it. */
-export async function listPieces(db: Database): Promise<StoredPiece[]> {
-	const rows = await db.select().from(pieces).orderBy(desc(pieces.updatedAt));
-	return rows.map(({ id, version, updatedAt, document }) => {
-		const read = readStored(document);
-		return read.ok
-			? { kind: 'sound', id, version, updatedAt, document: read.project }
-			: { kind: 'faulty', id, version, updatedAt, name: nameOf(document), issues: read.issues };
-	});
-}
-
-/** Reads a stored document as it would be read from a file; whatever it is, it does not throw. */
-export function readStored(document: unknown): ReturnType<typeof readProject> {
-	try {
-		return readProject(document);
-	} catch (error) {
-		return {
-			ok: false,
-			issues: [{ code: 'field.invalid', path: '', values: { message: error instanceof Error ? error.message : String(error) } }]
-		};
-	}
-}
-
-function nameOf(document: unknown): string {
-	const name = (document as { piece?: { name?: unknown } } | null)?.piece?.name;
-	return typeof name === 'string' && name !== '' ? name : 'A piece without a name';
-}
-
 export async function findPiece(db: Database, id: string): Promise<SavedPiece | null> {
 	if (!isUuid(id)) return null;
-	const [piece] = await db.select().from(pieces).where(eq(pieces.id, id));
+	const [piece] = await db
+		.select()
+		.from(pieces)
+		.where(and(eq(pieces.id, id), isNull(pieces.removedAt)));
 	return piece ? withUpgrade(piece) : null;
 }
 
-/** Adds a piece from anything that may be a project; refused whole where a field is wrong. */
-export async function addPiece(
-	db: Database,
-	value: unknown
-): Promise<{ readonly kind: 'added'; readonly id: string } | { readonly kind: 'bad'; readonly issues: readonly Issue[] }> {
-	const read = readProject(value);
-	if (!read.ok) return { kind: 'bad', issues: read.issues };
+/** Adds a piece; its document is text that was read (`readPiece` of the pool). */
+export async function addPiece(db: Database, document: string): Promise<string> {
 	return db.transaction(async (tx) => {
-		const [piece] = await tx.insert(pieces).values({ document: read.project }).returning();
-		await tx.insert(revisions).values({ piece: piece!.id, place: 1, document: read.project });
-		return { kind: 'added', id: piece!.id };
+		const [piece] = await tx
+			.insert(pieces)
+			.values({ document: asJson(document) })
+			.returning({ id: pieces.id });
+		await tx.insert(revisions).values({ piece: piece!.id, place: 1, document: asJson(document) });
+		return piece!.id;
 	});
 }
 
-/** Saves a piece over the version that was edited, as one step more unless `steps` says otherwise; refused where it has moved on since. */
-export async function savePiece(db: Database, id: string, version: number, value: unknown, steps?: StepsOfSave): Promise<SaveOutcome> {
-	const read = readProject(value);
-	if (!read.ok) return { kind: 'bad', issues: read.issues };
+/** Saves a piece over the version that was edited, as one step more unless its steps say otherwise; refused where it has moved on since. Its texts were read (`readSave` of the pool). */
+export async function savePiece(db: Database, id: string, { version, document, steps }: SaveRead): Promise<SaveOutcome> {
 	if (!isUuid(id)) return { kind: 'gone' };
 	return db.transaction(async (tx) => {
-		const [now] = await tx.select().from(pieces).where(eq(pieces.id, id));
+		const { version: kept, place: at, updatedAt } = pieces;
+		const [now] = await tx
+			.select({ version: kept, place: at, updatedAt })
+			.from(pieces)
+			.where(and(eq(pieces.id, id), isNull(pieces.removedAt)));
 		if (!now) return { kind: 'gone' };
 		if (now.version !== version) return { kind: 'stale', version: now.version, updatedAt: now.updatedAt, place: now.place };
 		const { keep, add, place } = steps ?? { keep: now.place, add: [null], place: now.place + 1 };
 		const [saved] = await tx
 			.update(pieces)
-			.set({ document: read.project, version: version + 1, place, updatedAt: sql`now()` })
+			.set({ document: asJson(document), version: version + 1, place, updatedAt: sql`now()` })
 			.where(eq(pieces.id, id))
-			.returning();
+			.returning({ version: pieces.version, updatedAt: pieces.updatedAt });
 		await tx.delete(revisions).where(and(eq(revisions.piece, id), gt(revisions.place, keep)));
-		const rows = add.map((step, i) => ({ piece: id, place: keep + 1 + i, document: documentOfStep(step) ?? read.project }));
-		if (rows.length > 0) await tx.insert(revisions).values(rows);
+		for (const [i, step] of add.entries())
+			await tx.insert(revisions).values({ piece: id, place: keep + 1 + i, document: asJson(step ?? document) });
 		await tx.delete(revisions).where(and(eq(revisions.piece, id), lt(revisions.place, place - KEPT_STEPS)));
 		return { kind: 'saved', version: saved!.version, updatedAt: saved!.updatedAt };
 	});
 }
 
-/** A step that cannot be read is none. */
-function documentOfStep(step: unknown): Project | null {
-	if (step === null) return null;
-	const read = readStored(step);
-	return read.ok ? read.project : null;
+/** Text that is JSON, as the database takes it: it is not read here once more. */
+function asJson(text: string) {
+	return sql<Project>`${text}::jsonb` as never;
+}
+
+/** A stored document as text, for a thread to read; null where there is no such piece. */
+export async function findDocument(db: Database, id: string): Promise<{ readonly version: number; readonly document: string } | null> {
+	if (!isUuid(id)) return null;
+	const [row] = await db
+		.select({ version: pieces.version, document: sql<string>`${pieces.document}::text` })
+		.from(pieces)
+		.where(and(eq(pieces.id, id), isNull(pieces.removedAt)));
+	return row ?? null;
+}
+
+const NAMELESS = 'A piece without a name';
+
+/** Every piece with its card, the last saved first. Nothing is read or planned for it. */
+export async function listPieces(db: Database): Promise<ListedPiece[]> {
+	const rows = await db
+		.select({
+			id: pieces.id,
+			version: pieces.version,
+			updatedAt: pieces.updatedAt,
+			name: sql<
+				string | null
+			>`CASE WHEN jsonb_typeof(${pieces.document} #> '{piece,name}') = 'string' THEN ${pieces.document} #>> '{piece,name}' END`,
+			card: cards.card,
+			cardVersion: cards.version
+		})
+		.from(pieces)
+		.leftJoin(cards, eq(cards.piece, pieces.id))
+		.where(isNull(pieces.removedAt))
+		.orderBy(desc(pieces.updatedAt));
+	return rows.map((row) => ({ ...row, name: row.name === null || row.name === '' ? NAMELESS : row.name }));
 }
 
 /** Where a piece stands among its steps; null where there is no such piece. */
@@ -152,9 +154,45 @@ function withUpgrade<Row extends { readonly document: Project }>(row: Row): Row 
 	return { ...row, document: upgradeProject(row.document) };
 }
 
+/** Puts a piece into the bin: it is listed no more, and comes back whole until its time is over. */
 export async function removePiece(db: Database, id: string): Promise<boolean> {
 	if (!isUuid(id)) return false;
-	return (await db.delete(pieces).where(eq(pieces.id, id)).returning()).length > 0;
+	const gone = await db
+		.update(pieces)
+		.set({ removedAt: sql`now()` })
+		.where(and(eq(pieces.id, id), isNull(pieces.removedAt)))
+		.returning({ id: pieces.id });
+	return gone.length > 0;
+}
+
+/** Takes a piece out of the bin, as it was. */
+export async function bringBack(db: Database, id: string): Promise<boolean> {
+	if (!isUuid(id)) return false;
+	const back = await db
+		.update(pieces)
+		.set({ removedAt: null })
+		.where(and(eq(pieces.id, id), isNotNull(pieces.removedAt)))
+		.returning({ id: pieces.id });
+	return back.length > 0;
+}
+
+/** Days that a piece lies in the bin. */
+export const DAYS_IN_BIN = 30;
+
+/** What lies in the bin, the last taken out first. */
+export async function listBin(db: Database): Promise<{ readonly id: string; readonly name: string; readonly removedAt: Date }[]> {
+	const rows = await db
+		.select({ id: pieces.id, removedAt: pieces.removedAt, name: sql<string | null>`${pieces.document} #>> '{piece,name}'` })
+		.from(pieces)
+		.where(isNotNull(pieces.removedAt))
+		.orderBy(desc(pieces.removedAt));
+	return rows.map(({ id, removedAt, name }) => ({ id, name: name === null || name === '' ? NAMELESS : name, removedAt: removedAt! }));
+}
+
+/** Empties the bin of what has lain there long enough; with it go its steps. */
+export async function emptyBin(db: Database, now: Date): Promise<number> {
+	const before = new Date(now.getTime() - DAYS_IN_BIN * 86_400_000);
+	return (await db.delete(pieces).where(lt(pieces.removedAt, before)).returning({ id: pieces.id })).length;
 }
 
 function isUuid(text: string): boolean {

@@ -40,12 +40,15 @@ const CAUSES: Readonly<Record<number, string>> = {
 	403: 'The workshop takes nothing from this page. Open it from the address that Ember Ribbon printed.',
 	404: 'It is not in the workshop any more.',
 	409: 'It was changed in another window.',
-	413: 'This is too large to be sent. Make it smaller first.'
+	413: 'This is too large to be sent. Make it smaller first.',
+	421: 'The workshop does not answer to the name in the address. Open it from the address that Ember Ribbon printed.',
+	503: 'The workshop is busy. Nothing is lost; it is tried again in a moment.',
+	507: 'The disk of the workshop is full. Nothing is lost: make room on it, and it goes on.'
 };
 
 function faultsOf(status: number | null, body: unknown): readonly PlanError[] {
 	const told = (body as { errors?: readonly PlanError[] } | null | undefined)?.errors;
-	if (status !== null && status < 500 && Array.isArray(told) && told.length > 0) return told;
+	if (status !== null && (status < 500 || status === 503 || status === 507) && Array.isArray(told) && told.length > 0) return told;
 	const message =
 		status === null
 			? SILENT

@@ -1,13 +1,19 @@
-import { readJson, refuse } from '$lib/server/answer';
+import { LARGEST, readBody, refuse, refuseTooLarge, withPool } from '$lib/server/answer';
 import { keepColour, listColours } from '$lib/server/services/colours';
-import { database } from '$lib/server/workshop';
+import { database, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async () => json(await listColours(await database()));
 
-/** Puts a colour on the shelf. */
+/** Puts a colour on the shelf; one of the same id is replaced. */
 export const POST: RequestHandler = async ({ request }) => {
-	const kept = await keepColour(await database(), await readJson(request));
-	return kept.kind === 'kept' ? json(kept.colour, { status: 201 }) : refuse(422, kept.issues);
+	const body = await readBody(request, LARGEST.colour);
+	if (body === null) return refuseTooLarge(LARGEST.colour);
+	return withPool(async () => {
+		const read = await pool().run('readColourText', body, { isQuick: true });
+		if (!read.ok) return refuse(422, read.issues);
+		await keepColour(await database(), read.colour);
+		return json(read.colour, { status: 201 });
+	});
 };

@@ -1,7 +1,8 @@
 import { wordIssue } from '$core/formats';
-import { readJson, refuse } from '$lib/server/answer';
-import { addMotif, keepMotif, listMotifs } from '$lib/server/services/motifs';
-import { database } from '$lib/server/workshop';
+import type { Issue } from '$core/units';
+import { LARGEST, readBody, refuse, refuseTooLarge, withPool } from '$lib/server/answer';
+import { idOfFile, keepMotif, listMotifs } from '$lib/server/services/motifs';
+import { database, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -9,12 +10,17 @@ export const GET: RequestHandler = async () => json(await listMotifs(await datab
 
 /** Adds a motif: from SVG text, `?name=` the name of its file, with what of it was not read; or, as JSON, one that was made here. */
 export const POST: RequestHandler = async ({ request, url }) => {
-	if (request.headers.get('content-type')?.startsWith('application/json')) {
-		const kept = await keepMotif(await database(), await readJson(request));
-		return kept.kind === 'added' ? json({ motif: kept.motif, notRead: [] }, { status: 201 }) : refuse(422, kept.issues);
-	}
-	const added = await addMotif(await database(), url.searchParams.get('name') ?? 'motif', await request.text());
-	if (added.kind !== 'added') return refuse(422, added.issues);
-	const notRead = added.notRead.map((issue) => ({ code: issue.code, path: issue.path, message: wordIssue(issue, 'mm') }));
-	return json({ motif: added.motif, notRead }, { status: 201 });
+	const body = await readBody(request, LARGEST.motif);
+	if (body === null) return refuseTooLarge(LARGEST.motif);
+	const isMade = request.headers.get('content-type')?.startsWith('application/json') ?? false;
+	return withPool(async () => {
+		const read = isMade
+			? await pool().run('readMotifText', body)
+			: await pool().run('readSvg', { id: idOfFile(url.searchParams.get('name') ?? 'motif'), svg: body });
+		if (!read.ok) return refuse(422, read.issues);
+		await keepMotif(await database(), read.motif);
+		const issues: readonly Issue[] = 'notRead' in read ? (read.notRead as readonly Issue[]) : [];
+		const notRead = issues.map((issue) => ({ code: issue.code, path: issue.path, message: wordIssue(issue, 'mm') }));
+		return json({ motif: read.motif, notRead }, { status: 201 });
+	});
 };

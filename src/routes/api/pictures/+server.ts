@@ -1,11 +1,13 @@
-import { refuse } from '$lib/server/answer';
-import { addPicture } from '$lib/server/services/pictures';
+import { readBody, refuse, refuseTooLarge } from '$lib/server/answer';
+import { addPicture, MOST_BYTES } from '$lib/server/services/pictures';
 import { database } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 /** Takes a photograph: its bytes as the body. */
 export const POST: RequestHandler = async ({ request }) => {
-	const added = await addPicture(await database(), new Uint8Array(await request.arrayBuffer()));
+	const bytes = await readBody(request, MOST_BYTES);
+	if (bytes === null) return refuseTooLarge(MOST_BYTES);
+	const added = await addPicture(await database(), bytes);
 	return added.kind === 'added' ? json(added.picture, { status: 201 }) : refuse(422, added.issues);
 };

@@ -1,26 +1,23 @@
-import { readProjectText } from '$core/formats';
-import { refuse } from '$lib/server/answer';
+import { LARGEST, readBody, refuse, refuseTooLarge, withPool } from '$lib/server/answer';
 import { addPiece, listPieces } from '$lib/server/services/pieces';
-import { database } from '$lib/server/workshop';
+import { cardMaker, database, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async () => {
 	const pieces = await listPieces(await database());
-	return json(
-		pieces.map((piece) => ({
-			id: piece.id,
-			version: piece.version,
-			name: piece.kind === 'sound' ? piece.document.piece.name : piece.name,
-			updatedAt: piece.updatedAt
-		}))
-	);
+	return json(pieces.map(({ id, version, name, updatedAt }) => ({ id, version, name, updatedAt })));
 };
 
 /** Adds a piece from a project file. */
 export const POST: RequestHandler = async ({ request }) => {
-	const read = readProjectText(await request.text());
-	if (!read.ok) return refuse(422, read.issues);
-	const added = await addPiece(await database(), read.project);
-	return added.kind === 'added' ? json({ id: added.id }, { status: 201 }) : refuse(422, added.issues);
+	const file = await readBody(request, LARGEST.file);
+	if (file === null) return refuseTooLarge(LARGEST.file);
+	return withPool(async () => {
+		const read = await pool().run('readPiece', file, { isQuick: true });
+		if (!read.ok) return refuse(422, read.issues);
+		const id = await addPiece(await database(), read.document);
+		cardMaker().want(id);
+		return json({ id }, { status: 201 });
+	});
 };

@@ -1,8 +1,13 @@
-import { planFile, writePlan } from '$core/sheets';
+import { LARGEST, readBody, refuseTooLarge, withPool } from '$lib/server/answer';
+import { pool } from '$lib/server/workshop';
 import type { RequestHandler } from './$types';
 
 /** Takes a project file, returns its whole plan, keeps nothing. See docs/plan.md. */
 export const POST: RequestHandler = async ({ request }) => {
-	const { read, answer } = planFile(await request.text());
-	return new Response(writePlan(answer), { status: read ? 200 : 422, headers: { 'content-type': 'application/json' } });
+	const file = await readBody(request, LARGEST.file);
+	if (file === null) return refuseTooLarge(LARGEST.file);
+	return withPool(async () => {
+		const { read, text } = await pool().run('plan', file);
+		return new Response(text, { status: read ? 200 : 422, headers: { 'content-type': 'application/json' } });
+	});
 };

@@ -1,20 +1,26 @@
 import { wordIssue } from '$core/formats';
 import { listMotifs } from '$lib/server/services/motifs';
-import { findPiece, findSteps, readStored } from '$lib/server/services/pieces';
-import { database } from '$lib/server/workshop';
+import { findDocument, findSteps } from '$lib/server/services/pieces';
+import { JobStopped } from '$lib/server/pool';
+import { database, pool } from '$lib/server/workshop';
 import { error } from '@sveltejs/kit';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ params }) => {
 	const db = await database();
-	const piece = await findPiece(db, params.id);
-	if (!piece) error(404, 'This piece is not in the workshop. It may have been taken out.');
-	const read = readStored(piece.document);
+	const stored = await findDocument(db, params.id);
+	if (!stored) error(404, 'This piece is not in the workshop. It may have been taken out.');
+	const read = await pool()
+		.run('open', stored.document, { isQuick: true })
+		.catch((fault: unknown) => {
+			if (fault instanceof JobStopped) error(503, fault.message);
+			throw fault;
+		});
 	if (!read.ok)
 		error(
 			422,
 			`This piece is stored with a fault: ${read.issues.map((issue) => `${issue.path}: ${wordIssue(issue, 'mm')}`).join(' ')} Save its project file, put it right, and open that.`
 		);
-	const steps = (await findSteps(db, piece.id))!;
-	return { record: { id: piece.id, version: piece.version, document: read.project, steps }, motifs: await listMotifs(db) };
+	const steps = (await findSteps(db, params.id))!;
+	return { record: { id: params.id, version: stored.version, document: read.project, steps }, motifs: await listMotifs(db) };
 };

@@ -83,7 +83,7 @@
 		cancel();
 		void piece.saver.settle().then((settled) => {
 			if (settled) void goto(to.url);
-			else say('Not saved yet: the workshop does not answer. Stay a moment; it is tried again.');
+			else say(`Not saved yet. ${piece.saver.state.kind === 'waiting' ? piece.saver.state.why : ''} Stay a moment; it is tried again.`);
 		});
 	});
 </script>

@@ -7,7 +7,19 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params }) => {
 	const picture = await findPicture(await database(), params.id);
 	if (!picture) error(404, 'This picture is not in the workshop.');
-	return new Response(new Uint8Array(picture.bytes), {
-		headers: { 'content-type': picture.type, 'cache-control': 'private, max-age=31536000, immutable', 'x-content-type-options': 'nosniff' }
+	const { bytes } = picture;
+	const body = new ReadableStream<Uint8Array>({
+		async pull(controller) {
+			const { done, value } = await bytes.next();
+			if (done) controller.close();
+			else controller.enqueue(value);
+		}
+	});
+	return new Response(body, {
+		headers: {
+			'content-type': picture.type,
+			'content-length': String(picture.size),
+			'cache-control': 'private, max-age=31536000, immutable'
+		}
 	});
 };

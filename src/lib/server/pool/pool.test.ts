@@ -1,0 +1,101 @@
+import { readFile } from 'node:fs/promises';
+import { afterAll, describe, expect, it } from 'vitest';
+import { JobStopped, Pool } from './index';
+
+const file = new Uint8Array(await readFile('tests/fixtures/reed-chest.json'));
+const demo = JSON.parse(new TextDecoder().decode(file));
+const bytes = (value: unknown) => new TextEncoder().encode(typeof value === 'string' ? value : JSON.stringify(value));
+
+describe('the threads', () => {
+	const pool = new Pool({ size: 2 });
+	afterAll(() => pool.close());
+	const why = (work: Promise<unknown>) =>
+		work.then(
+			() => 'done',
+			(error: unknown) => (error instanceof JobStopped ? error.why : 'another fault')
+		);
+
+	it('work a job out as it would be here', async () => {
+		const { read, text } = await pool.run('plan', file);
+		expect(read).toBe(true);
+		expect(JSON.parse(text)).toMatchObject({ format: 'ember-ribbon/plan', errors: [] });
+	});
+
+	it('say what is wrong with what they cannot read', async () => {
+		expect(await pool.run('readPiece', bytes('{'))).toMatchObject({ ok: false, issues: [{ code: 'file.not-json' }] });
+		expect(await pool.run('readMotifText', bytes('no'))).toMatchObject({ ok: false, issues: [{ code: 'file.not-json' }] });
+		expect(await pool.run('readColourText', bytes({ id: 'a' }))).toMatchObject({ ok: false });
+	});
+
+	it('end what takes too long with its thread; the next job finds another', async () => {
+		expect(await why(pool.run('plan', file, { time: 1 }))).toBe('too-long');
+		expect(await why(pool.run('plan', file))).toBe('done');
+	});
+
+	it('end what takes too much of the heap, or of the memory beside it', async () => {
+		const small = new Pool({ size: 1, heap: 8 });
+		expect(await why(small.run('plan', file, { time: 20_000 }))).toBe('too-big');
+		await small.close();
+		const narrow = new Pool({ size: 1, growth: 1 });
+		expect(await why(narrow.run('plan', file, { time: 20_000 }))).toBe('too-big');
+		await narrow.close();
+	});
+
+	it('keep one for what is quick, however much of the slow waits; send away what is too much, and what comes after they are closed', async () => {
+		const busy = new Pool({ size: 2, queue: 6 });
+		await Promise.all([busy.run('plan', file), busy.run('readPiece', file, { isQuick: true })]);
+		const ends: string[] = [];
+		const slow = Array.from({ length: 6 }, () => busy.run('plan', file).then(() => ends.push('slow')));
+		expect(await why(busy.run('readPiece', file, { isQuick: true }).then(() => ends.push('quick')))).toBe('done');
+		expect(ends.filter((end) => end === 'slow').length).toBeLessThan(3);
+		const more = Array.from({ length: 9 }, () => why(busy.run('plan', file)));
+		const told = await Promise.all(more);
+		expect(told).toContain('busy');
+		await Promise.all(slow);
+		await busy.close();
+		expect(await why(busy.run('plan', file))).toBe('closed');
+	});
+});
+
+describe('what they read', () => {
+	const pool = new Pool({ size: 2 });
+	afterAll(() => pool.close());
+	const LAST = 2 ** 31 - 1;
+	const save = (more: object) => pool.run('readSave', bytes({ version: 1, document: demo, ...more }));
+
+	it('a save: its document, and its steps but for those that are the document or cannot be read', async () => {
+		const renamed = { ...demo, piece: { ...demo.piece, name: 'Before' } };
+		const read = await save({ steps: { keep: 3, add: [renamed, null, { format: 'other' }], place: 6 } });
+		if (!read?.ok) throw new Error('not read');
+		expect(JSON.parse(read.save.document)).toEqual(demo);
+		expect(read.save.steps).toMatchObject({ keep: 3, place: 6 });
+		expect(read.save.steps!.add.map((step) => step && JSON.parse(step).piece.name)).toEqual(['Before', null, null]);
+	});
+
+	it.each([
+		['no version', { version: undefined }],
+		['a version past what is counted', { version: LAST + 1 }],
+		['a version that is none', { version: 1.5 }],
+		['a place past what is counted', { steps: { keep: LAST, add: [null], place: LAST + 1 } }],
+		['a place after its steps', { steps: { keep: 1, add: [], place: 2 } }],
+		['more steps than anyone makes', { steps: { keep: 1, add: Array.from({ length: 401 }, () => null), place: 2 } }]
+	])('no save: %s', async (_what, more) => expect(await save(more)).toBeNull());
+
+	it('no save: what is no JSON', async () => expect(await pool.run('readSave', bytes('{"version":1,'))).toBeNull());
+
+	it('what is wrong with the document of a save, with its field', async () => {
+		expect(await save({ document: { ...demo, units: 'furlong' } })).toMatchObject({ ok: false, issues: [{ path: 'units' }] });
+	});
+
+	it('motifs from SVG, and no more than a piece would take', async () => {
+		const svg = new Uint8Array(await readFile('demo/motifs/knot.svg'));
+		expect(await pool.run('readSvg', { id: 'a-knot', svg })).toMatchObject({ ok: true, motif: { id: 'a-knot', name: 'Knot', width: 70 } });
+		expect(await pool.run('readSvg', { id: 'x', svg: bytes('<svg/>') })).toMatchObject({ ok: false });
+		const wide = bytes(
+			'<svg xmlns="http://www.w3.org/2000/svg" width="90000mm" height="10mm" viewBox="0 0 90000 10"><path d="M0 0H90000V10H0Z"/></svg>'
+		);
+		const motif = { id: 'wide', name: 'Wide', width: 90_000, height: 10, paths: [{ d: 'M0 0H90000V10H0Z', rule: 'nonzero' }] };
+		const asMade = await pool.run('readMotifText', bytes(motif));
+		expect((await pool.run('readSvg', { id: 'wide', svg: wide })).ok).toBe(asMade.ok);
+	});
+});

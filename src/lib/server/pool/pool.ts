@@ -1,0 +1,191 @@
+import { existsSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
+import { dirname, resolve } from 'node:path';
+import { Worker } from 'node:worker_threads';
+import type { Jobs } from './jobs';
+
+type Job = keyof Jobs;
+type Input<J extends Job> = Parameters<Jobs[J]>[0];
+type Output<J extends Job> = Awaited<ReturnType<Jobs[J]>>;
+
+/** Why a job came to no end. */
+export type Stopped = 'too-long' | 'too-big' | 'busy' | 'failed' | 'closed';
+
+export class JobStopped extends Error {
+	constructor(
+		readonly why: Stopped,
+		message: string
+	) {
+		super(message);
+		this.name = 'JobStopped';
+	}
+}
+
+export interface PoolLimits {
+	readonly size: number;
+	/** Of a job that says nothing, ms. */
+	readonly time: number;
+	/** Of the heap of one worker, MB; and of all that the process may grow by while one works (typed arrays lie outside the heap). */
+	readonly heap: number;
+	readonly growth: number;
+	/** Waiting in line; more are sent away. */
+	readonly queue: number;
+}
+
+const LIMITS: PoolLimits = { size: Math.min(3, Math.max(2, availableParallelism())), time: 2000, heap: 384, growth: 900, queue: 200 };
+
+interface Wish {
+	/** ms. */
+	readonly time?: number;
+	/** Asked for by someone who waits for no more than its answer: never behind what takes long. */
+	readonly isQuick?: boolean;
+}
+
+interface Task {
+	readonly job: Job;
+	readonly input: unknown;
+	readonly time: number;
+	readonly isQuick: boolean;
+	readonly resolve: (value: never) => void;
+	readonly reject: (error: Error) => void;
+}
+
+interface Slot {
+	worker: Worker | null;
+	/** It has read its program; only from then on the time of its task is counted. */
+	isReady: boolean;
+	task: Task | null;
+}
+
+const WORDS: Readonly<Record<Exclude<Stopped, 'failed'>, string>> = {
+	'too-long': 'This takes too long to be worked out. Let it have fewer parts, motifs or zones, and try again.',
+	'too-big': 'This takes more memory than there is for it. Let it have fewer parts, motifs or zones, and try again.',
+	busy: 'The workshop is busy. Nothing has changed; try again in a moment.',
+	closed: 'The workshop is being closed.'
+};
+
+/** What a thread says when it has read its program. */
+const READY = 'ready';
+/** How often the memory is looked at while something is worked out, ms. */
+const LOOK = 50;
+
+/**
+ * A few threads that work things out, so that the server answers others meanwhile. What takes too long or too much is ended with its thread, and
+ * a new one takes its place. One thread is never taken by what may take long.
+ */
+export class Pool {
+	readonly #limits: PoolLimits;
+	readonly #slots: Slot[];
+	#waiting: Task[] = [];
+	#isClosed = false;
+
+	constructor(limits: Partial<PoolLimits> = {}) {
+		this.#limits = { ...LIMITS, ...limits };
+		this.#slots = Array.from({ length: this.#limits.size }, () => ({ worker: null, isReady: false, task: null }));
+	}
+
+	/** Works one job out. Throws `JobStopped` where it came to no end. */
+	run<J extends Job>(job: J, input: Input<J>, { time = this.#limits.time, isQuick = false }: Wish = {}): Promise<Output<J>> {
+		return new Promise((resolve, reject) => {
+			if (this.#isClosed) return reject(stopped('closed'));
+			if (this.#waiting.length >= this.#limits.queue) return reject(stopped('busy'));
+			this.#waiting.push({ job, input, time, isQuick, resolve, reject });
+			this.#begin();
+		});
+	}
+
+	/** Threads stand ready before anyone asks. */
+	warm(): void {
+		for (const slot of this.#slots) slot.worker ??= this.#start(slot);
+	}
+
+	async close(): Promise<void> {
+		this.#isClosed = true;
+		const tasks = [...this.#waiting, ...this.#slots.flatMap(({ task }) => task ?? [])];
+		this.#waiting = [];
+		for (const { reject } of tasks) reject(stopped('closed'));
+		await Promise.all(this.#slots.map(({ worker }) => worker?.terminate()));
+	}
+
+	#begin(): void {
+		const free = this.#slots.filter(({ task }) => task === null);
+		for (const slot of free) {
+			/** The last free one is for what is quick. */
+			const isLast = this.#slots.filter(({ task }) => task === null).length === 1 && this.#slots.length > 1;
+			const at = this.#waiting.findIndex(({ isQuick }) => isQuick);
+			const next = at >= 0 ? at : isLast ? -1 : this.#waiting.length > 0 ? 0 : -1;
+			if (next < 0) continue;
+			const [task] = this.#waiting.splice(next, 1);
+			this.#work(slot, task!);
+		}
+	}
+
+	#work(slot: Slot, task: Task): void {
+		const worker = (slot.worker ??= this.#start(slot));
+		slot.task = task;
+		let began: { readonly at: number; readonly rss: number } | null = null;
+		const watch = setInterval(() => {
+			if (!slot.isReady) return;
+			began ??= { at: performance.now(), rss: process.memoryUsage.rss() };
+			if (performance.now() - began.at > task.time) end(stopped('too-long'));
+			else if (process.memoryUsage.rss() - began.rss > this.#limits.growth * 1e6) end(stopped('too-big'));
+		}, LOOK);
+		const done = () => {
+			clearInterval(watch);
+			worker.off('message', answer);
+			worker.off('error', fail);
+			slot.task = null;
+		};
+		/** The thread goes with its job. */
+		const end = (error: Error) => {
+			done();
+			slot.worker = null;
+			void worker.terminate();
+			task.reject(error);
+			this.#begin();
+		};
+		const answer = (
+			message: typeof READY | { readonly ok: true; readonly value: never } | { readonly ok: false; readonly message: string }
+		) => {
+			if (message === READY) return;
+			done();
+			if (message.ok) task.resolve(message.value);
+			else task.reject(new JobStopped('failed', message.message));
+			this.#begin();
+		};
+		const fail = (error: NodeJS.ErrnoException) =>
+			end(error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? stopped('too-big') : new JobStopped('failed', error.message));
+		worker.on('message', answer);
+		worker.on('error', fail);
+		worker.postMessage({ job: task.job, input: task.input });
+	}
+
+	#start(slot: Slot): Worker {
+		const worker = new Worker(findWorker(), {
+			execArgv: [],
+			resourceLimits: { maxOldGenerationSizeMb: this.#limits.heap, maxYoungGenerationSizeMb: 64 }
+		});
+		worker.unref();
+		slot.isReady = false;
+		worker.on('message', (message) => {
+			if (message === READY && slot.worker === worker) slot.isReady = true;
+		});
+		/** One that ends between two jobs is made anew with the next. */
+		worker.once('exit', () => {
+			if (slot.worker === worker) slot.worker = null;
+		});
+		worker.on('error', () => {});
+		return worker;
+	}
+}
+
+function stopped(why: Exclude<Stopped, 'failed'>): JobStopped {
+	return new JobStopped(why, WORDS[why]);
+}
+
+/** Beside the built server its bundle; where the sources run, the source. */
+function findWorker(): string {
+	const built = resolve(dirname(process.argv[1] ?? ''), 'pool', 'worker.js');
+	if (existsSync(built)) return built;
+	return resolve('src/lib/server/pool/source.mjs');
+}

@@ -1,0 +1,74 @@
+import { eq, sql } from 'drizzle-orm';
+import sharp from 'sharp';
+import { cards, type Card, type Database } from '../db';
+import { JobStopped, type Pool } from '../pool';
+import { findDocument } from './pieces';
+
+/** A card may take longer than what somebody waits for, ms. */
+const LONGEST = 5000;
+
+/** Makes the card of a piece as it is stored now, where it has none of that save; what cannot be planned has a card with its fault. */
+export async function makeCard(db: Database, threads: Pool, id: string): Promise<void> {
+	const stored = await findDocument(db, id);
+	if (!stored) return;
+	const [known] = await db.select({ version: cards.version }).from(cards).where(eq(cards.piece, id));
+	if (known?.version === stored.version) return;
+	const made = await drawCard(threads, stored.document);
+	if (made === null) return;
+	const row = { version: stored.version, ...made };
+	/** Taken out meanwhile it has none. */
+	await db.execute(
+		sql`INSERT INTO cards (piece, version, card, picture) SELECT id, ${row.version}, ${JSON.stringify(row.card)}::jsonb, ${row.picture} FROM pieces WHERE id = ${id}
+			ON CONFLICT (piece) DO UPDATE SET version = excluded.version, card = excluded.card, picture = excluded.picture`
+	);
+}
+
+/** Null where the threads had no time for it. */
+async function drawCard(threads: Pool, document: string): Promise<{ readonly card: Card; readonly picture: Uint8Array | null } | null> {
+	const faulty = (faults: Extract<Card, { kind: 'faulty' }>['faults']) => ({ card: { kind: 'faulty' as const, faults }, picture: null });
+	try {
+		const made = await threads.run('card', document, { time: LONGEST });
+		if (!made.ok) return faulty(made.faults);
+		const { width, height, pixels } = made.picture;
+		const picture = await sharp(pixels, { raw: { width, height, channels: 4 } })
+			.png({ palette: true, colours: 128 })
+			.toBuffer();
+		return { card: { kind: 'sound', ...made.info }, picture };
+	} catch (error) {
+		if (!(error instanceof JobStopped) || error.why === 'busy' || error.why === 'closed') return null;
+		return faulty([{ path: '', message: error.message }]);
+	}
+}
+
+/** The picture of a card; null where there is none. */
+export async function findCardPicture(db: Database, id: string): Promise<Uint8Array | null> {
+	if (!/^[0-9a-f-]{36}$/.test(id)) return null;
+	const [row] = await db.select({ picture: cards.picture }).from(cards).where(eq(cards.piece, id));
+	return row?.picture ?? null;
+}
+
+/** Makes cards one after another, each once however often it is asked for, while others are answered. */
+export class CardMaker {
+	readonly #wanted = new Set<string>();
+	#isAtWork = false;
+
+	constructor(
+		private readonly db: () => Promise<Database>,
+		private readonly threads: () => Pool
+	) {}
+
+	want(...ids: readonly string[]): void {
+		for (const id of ids) this.#wanted.add(id);
+		if (!this.#isAtWork) void this.#work();
+	}
+
+	async #work(): Promise<void> {
+		this.#isAtWork = true;
+		for (const id of this.#wanted) {
+			this.#wanted.delete(id);
+			/** What fails here is asked for again with the next list. */
+			await makeCard(await this.db(), this.threads(), id).catch(() => {});
+		}
+		this.#isAtWork = false;
+	}
+}
