@@ -13,11 +13,13 @@
 
 	let { data } = $props();
 
-	type Listed = (typeof data.pieces)[number];
+	type Listed = Pick<(typeof data.pieces)[number], 'id' | 'name' | 'version' | 'card' | 'cardVersion'>;
 	type SoundCard = Extract<NonNullable<Listed['card']>, { kind: 'sound' }>;
+	/** As the page came, then as it was looked at again. */
+	let pieces: readonly Listed[] = $derived(data.pieces);
 	/** All pictures at one scale: the tallest piece fills its card. */
 	const tallest = $derived(
-		Math.max(1, ...data.pieces.map(({ card }) => (card?.kind === 'sound' ? Math.max(card.height, card.width * 0.75) : 1)))
+		Math.max(1, ...pieces.map(({ card }) => (card?.kind === 'sound' ? Math.max(card.height, card.width * 0.75) : 1)))
 	);
 	const PICTURE = 230;
 
@@ -25,13 +27,16 @@
 	const LOOK_AGAIN = { after: 700, times: 40 };
 	let looked = 0;
 	$effect(() => {
-		if (looked >= LOOK_AGAIN.times || data.pieces.every(({ version, cardVersion }) => version === cardVersion)) return;
-		const timer = setTimeout(() => {
-			looked++;
-			void invalidateAll();
-		}, LOOK_AGAIN.after);
+		if (looked >= LOOK_AGAIN.times || pieces.every(({ version, cardVersion }) => version === cardVersion)) return;
+		const timer = setTimeout(() => void lookAgain(), LOOK_AGAIN.after);
 		return () => clearTimeout(timer);
 	});
+	async function lookAgain(): Promise<void> {
+		looked++;
+		const now = data.pieces;
+		const answer = await askWorkshop<readonly Listed[]>('/api/pieces');
+		if (answer.ok && now === data.pieces) pieces = answer.value;
+	}
 
 	const STAGES: Readonly<Record<Stage, string>> = {
 		measuring: 'being measured',
@@ -100,7 +105,7 @@
 </header>
 
 <main class="flex items-start gap-8 p-8">
-	{#if data.pieces.length === 0}
+	{#if pieces.length === 0}
 		<section class="max-w-md self-center">
 			<h2>No piece yet</h2>
 			<p class="mt-2">
@@ -110,7 +115,7 @@
 		</section>
 	{:else}
 		<ul class="flex flex-1 flex-wrap items-end gap-x-8 gap-y-6">
-			{#each data.pieces as piece (piece.id)}
+			{#each pieces as piece (piece.id)}
 				{#if piece.card?.kind === 'faulty'}
 					{@render faulty(piece, piece.card.faults)}
 				{:else}
@@ -251,7 +256,7 @@
 						<img class="block h-full w-full" src="/api/pieces/{piece.id}/card?of={piece.cardVersion}" alt="Picture of {piece.name}" />
 					</span>
 				{:else}
-					<span class="flex h-[120px] w-[170px] items-center justify-center border border-dashed border-rule text-sm text-ink-soft"
+					<span class="flex h-[120px] w-[170px] items-center justify-center border border-dashed border-ink text-sm text-[#2f2a24]"
 						>its picture is being made</span
 					>
 				{/if}

@@ -17,25 +17,54 @@ export interface Pigment {
  */
 export function pigmentsOf(palette: readonly Colour[]): ReadonlyMap<string, Pigment> {
 	const known = new Map<string, Pigment>();
-	const find = (id: string, above: readonly string[]): Pigment | null => {
+	const byId = new Map(palette.map((colour) => [colour.id, colour]));
+	/** Each is worked out once, however many mixes it is in; but for what hung on where a circle was cut. */
+	const find = (id: string, above: ReadonlySet<string>): { readonly pigment: Pigment | null; readonly isCut: boolean } => {
 		const done = known.get(id);
-		if (done) return done;
-		const colour = palette.find((other) => other.id === id);
-		if (!colour || above.includes(id)) return null;
-		const parts = (colour.mix ?? []).flatMap(({ colour: part, parts }) => {
-			const pigment = find(part, [...above, id]);
-			return pigment ? [{ paint: pigment.paint, parts, strength: pigment.strength }] : [];
-		});
-		const total = parts.reduce((sum, part) => sum + part.parts, 0);
+		if (done) return { pigment: done, isCut: false };
+		const colour = byId.get(id);
+		if (!colour) return { pigment: null, isCut: false };
+		if (above.has(id)) return { pigment: null, isCut: true };
+		const below = (colour.mix ?? []).map(({ colour: part, parts }) => ({ parts, ...find(part, new Set([...above, id])) }));
+		const mixed = below.flatMap(({ parts, pigment }) => (pigment ? [{ paint: pigment.paint, parts, strength: pigment.strength }] : []));
+		const total = mixed.reduce((sum, part) => sum + part.parts, 0);
 		const pigment: Pigment =
 			total > 0
-				? mixedPigment(id, parts, total)
+				? mixedPigment(id, mixed, total)
 				: { id, hex: colour.hex, paint: convertHexToPaint(colour.hex), strength: colour.strength ?? 1 };
-		if (above.length === 0) known.set(id, pigment);
-		return pigment;
+		const isCut = below.some((one) => one.isCut);
+		if (!isCut) known.set(id, pigment);
+		return { pigment, isCut };
 	};
-	palette.forEach(({ id }) => find(id, []));
-	return known;
+	return new Map(palette.map(({ id }) => [id, find(id, new Set()).pigment!]));
+}
+
+/**
+ * What of each colour of a palette comes of which that are not mixed, as shares that add up to 1. A mix that leads back to itself goes no further
+ * there; of a mix of nothing else it is itself. Source: methods 9.
+ */
+export function basesOf(palette: readonly Pick<Colour, 'id' | 'mix'>[]): ReadonlyMap<string, ReadonlyMap<string, number>> {
+	const known = new Map<string, ReadonlyMap<string, number>>();
+	const byId = new Map(palette.map((colour) => [colour.id, colour]));
+	const find = (id: string, above: ReadonlySet<string>): { readonly shares: ReadonlyMap<string, number>; readonly isCut: boolean } => {
+		const done = known.get(id);
+		if (done) return { shares: done, isCut: false };
+		const on = new Set([...above, id]);
+		const mix = byId.get(id)?.mix ?? [];
+		const open = mix.filter(({ colour }) => !on.has(colour));
+		const total = open.reduce((sum, { parts }) => sum + parts, 0);
+		const shares = new Map<string, number>();
+		let isCut = open.length < mix.length;
+		for (const { colour, parts } of open) {
+			const below = find(colour, on);
+			isCut ||= below.isCut;
+			for (const [base, share] of below.shares) shares.set(base, (shares.get(base) ?? 0) + (share * parts) / total);
+		}
+		if (shares.size === 0) shares.set(id, 1);
+		if (!isCut) known.set(id, shares);
+		return { shares, isCut };
+	};
+	return new Map(palette.map(({ id }) => [id, find(id, new Set()).shares]));
 }
 
 function mixedPigment(id: string, parts: readonly { paint: Paint; parts: number; strength: number }[], total: number): Pigment {

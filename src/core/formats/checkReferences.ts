@@ -31,9 +31,10 @@ export function checkReferences(project: Project): Issue[] {
 		})
 	);
 	const colours = idsOf(palette);
+	const mixOf = new Map(palette.map(({ id, mix }) => [id, mix]));
 	palette.forEach((colour, i) => {
 		colour.mix?.forEach(({ colour: part }, m) => need(colours, part, `palette[${i}].mix[${m}].colour`, 'colour'));
-		if (leadsTo(colour.id, colour.mix, palette))
+		if (leadsTo(colour.id, mixOf))
 			issues.push({ code: 'colour.circle', path: `palette[${i}].mix`, values: { id: colour.id } });
 	});
 	layout.zones.forEach((zone, i) => {
@@ -84,18 +85,18 @@ function liesOnItself({ id, on }: PlacedPart, parts: readonly PlacedPart[], seen
 	return under !== undefined && liesOnItself({ ...under, id }, parts, new Set([...seen, on]));
 }
 
-/** Whether a mix has itself among its parts, or theirs. */
-function leadsTo(
-	id: string,
-	mix: Project['palette'][0]['mix'],
-	palette: Project['palette'],
-	seen: ReadonlySet<string> = new Set()
-): boolean {
-	return (mix ?? []).some(
-		({ colour }) =>
-			colour === id ||
-			(!seen.has(colour) && leadsTo(id, palette.find((other) => other.id === colour)?.mix, palette, new Set([...seen, colour])))
-	);
+/** Whether a mix has itself among its parts, or theirs. Each colour is looked at once. */
+function leadsTo(id: string, mixOf: ReadonlyMap<string, Project['palette'][0]['mix']>): boolean {
+	const seen = new Set<string>();
+	const open = [id];
+	for (let next = open.pop(); next !== undefined; next = open.pop())
+		for (const { colour } of mixOf.get(next) ?? []) {
+			if (colour === id) return true;
+			if (seen.has(colour)) continue;
+			seen.add(colour);
+			open.push(colour);
+		}
+	return false;
 }
 
 function idsOf(list: readonly { readonly id: string }[]): ReadonlySet<string> {

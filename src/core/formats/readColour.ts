@@ -1,5 +1,6 @@
 import { ColourSchema, type Colour } from '../colour';
 import type { Issue } from '../units';
+import { findUnreadable } from './findUnreadable';
 import { issueOfZod } from './readProject';
 
 const ShelfColourSchema = ColourSchema.omit({ mix: true }).strict();
@@ -8,6 +9,8 @@ const ShelfColourSchema = ColourSchema.omit({ mix: true }).strict();
 export function readColour(
 	value: unknown
 ): { readonly ok: true; readonly colour: Colour } | { readonly ok: false; readonly issues: readonly Issue[] } {
+	const unreadable = findUnreadable(value);
+	if (unreadable !== null) return { ok: false, issues: [unreadable] };
 	const parsed = ShelfColourSchema.safeParse(value);
 	if (parsed.success) return { ok: true, colour: parsed.data };
 	return { ok: false, issues: parsed.error.issues.flatMap((issue) => issueOfZod(issue, value)) };

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { Issue } from '../units';
+import { findUnreadable } from './findUnreadable';
 import { checkReferences } from './checkReferences';
 import { followMixes } from '../colour';
 import { PROJECT_FORMAT, PROJECT_VERSION, ProjectSchema, type Project } from '../project';
@@ -27,6 +28,8 @@ export function readProjectText(text: string): ReadProject {
 export function readProject(given: unknown): ReadProject {
 	if (typeof given !== 'object' || given === null || (given as { format?: unknown }).format !== PROJECT_FORMAT)
 		return { ok: false, issues: [{ code: 'file.not-project', path: 'format', values: { expected: PROJECT_FORMAT } }] };
+	const unreadable = findUnreadable(given);
+	if (unreadable !== null) return { ok: false, issues: [unreadable] };
 	const value: unknown = upgradeProject(given);
 	const version = (value as { version?: unknown }).version;
 	if (version !== PROJECT_VERSION)
@@ -35,7 +38,7 @@ export function readProject(given: unknown): ReadProject {
 			issues: [{ code: 'file.version', path: 'version', values: { got: JSON.stringify(version) ?? 'nothing', known: PROJECT_VERSION } }]
 		};
 	const parsed = ProjectSchema.safeParse(value);
-	if (!parsed.success) return { ok: false, issues: parsed.error.issues.flatMap((issue) => issueOfZod(issue, value)) };
+	if (!parsed.success) return { ok: false, issues: parsed.error.issues.slice(0, MOST_ISSUES).flatMap((issue) => issueOfZod(issue, value)) };
 	const issues = checkReferences(parsed.data);
 	return issues.length > 0 ? { ok: false, issues } : { ok: true, project: { ...parsed.data, palette: followMixes(parsed.data.palette) } };
 }
@@ -48,13 +51,18 @@ export function writePath(path: readonly PropertyKey[]): string {
 	);
 }
 
+/** Of keys that nobody knows, at one place: more are not told. */
+const MOST_KEYS = 20;
+/** Faults of one file: more are not told. */
+const MOST_ISSUES = 200;
+
 /** What a schema found wrong, with the path of the field. */
 export function issueOfZod(issue: z.core.$ZodIssue, document: unknown): Issue[] {
 	const path = writePath(issue.path);
 	if (isMissing(document, issue.path)) return [{ code: 'field.missing', path }];
 	switch (issue.code) {
 		case 'unrecognized_keys':
-			return issue.keys.map((key) => ({ code: 'field.unknown', path: path === '' ? key : `${path}.${key}` }));
+			return issue.keys.slice(0, MOST_KEYS).map((key) => ({ code: 'field.unknown', path: path === '' ? key : `${path}.${key}` }));
 		case 'invalid_type':
 			return [{ code: 'field.type', path, values: { expected: issue.expected } }];
 		case 'invalid_value':

@@ -115,6 +115,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'run.in-gap': (v) =>
 		`${v['count']} of the motifs lie${Number(v['count']) === 1 ? 's' : ''} across a gap; up to ${v['share']} % of one falls into it.`,
 	'run.on-knob': (v) => `${v['count']} of the motifs stand on a knob or pull. Take another fit, leave them out, or let the row run over.`,
+	'text.unreadable': () => 'This text has a sign in it that cannot be kept (an empty one, or half of one). Type it anew.',
 	'run.tight-bend': (v) =>
 		`On ${v['part']} the row bends so tightly that ${Number(v['count']) === 1 ? 'two motifs lie' : `${v['count']} times two motifs lie`} over one another on the inner side: draw the line flatter there, let the motif be smaller or the gap wider.`,
 	'run.near-knob': (v) =>

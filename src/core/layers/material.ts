@@ -54,7 +54,7 @@ export const MaterialSchema = z.strictObject({
 	casting: z
 		.strictObject({
 			edges: z.enum(['rounded', 'sharp']),
-			density: z.number().min(0.05).max(20).meta({ description: 'When it is hard, g a ml.' }),
+			density: z.number().min(0.05).max(20).optional().meta({ description: 'When it is hard, g a ml.' }),
 			bends: z
 				.number()
 				.min(1)

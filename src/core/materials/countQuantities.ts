@@ -1,4 +1,4 @@
-import type { Colour } from '../colour';
+import { basesOf, type Colour } from '../colour';
 import { amountOfCoat, isFilm, kindOfCoat, type Coat, type Layer, type Material, type Site, type Stack, type Take } from '../layers';
 import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
@@ -90,13 +90,10 @@ export function countQuantities(
 /** A mix takes of the jars of its parts, a mix of mixes of theirs. */
 function countJars(uses: readonly Use[], palette: readonly Colour[]): Quantities['jars'] {
 	const needed = new Map<string, number>();
-	const take = (id: string, ml: number, above: readonly string[]) => {
-		const mix = palette.find((colour) => colour.id === id)?.mix?.filter(({ colour }) => !above.includes(colour));
-		const total = sum((mix ?? []).map(({ parts }) => parts));
-		if (!mix || total === 0) needed.set(id, (needed.get(id) ?? 0) + ml);
-		else for (const { colour, parts } of mix) take(colour, (ml * parts) / total, [...above, id]);
-	};
-	for (const { colour, ml } of uses) if (colour !== null) take(colour, ml, [colour]);
+	const bases = basesOf(palette);
+	for (const { colour, ml } of uses)
+		if (colour !== null)
+			for (const [base, share] of bases.get(colour) ?? [[colour, 1] as const]) needed.set(base, (needed.get(base) ?? 0) + ml * share);
 	return [...needed].map(([colour, ml]) => {
 		const jar = palette.find(({ id }) => id === colour)?.jar;
 		return {

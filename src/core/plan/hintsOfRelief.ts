@@ -144,7 +144,7 @@ function tooHeavy(layer: Layer, project: Project): Issue[] {
 	const items = itemsOf(layer);
 	const weights = project.layout.motifs
 		.filter(({ id, mould }) => mould && items.some(({ motif }) => motif === id))
-		.map((motif) => weightOfCast(motif, measureMotif(motif).openArea, material.casting!.density));
+		.map((motif) => weightOfCast(motif, measureMotif(motif).openArea, material.casting!.density ?? 1));
 	const heaviest = Math.max(0, ...weights);
 	return heaviest > HEAVY
 		? [{ code: 'cast.heavy', path: pathOf(project, items[0]!.arrangement), values: { grams: Math.round(heaviest / 10) * 10 } }]

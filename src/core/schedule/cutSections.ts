@@ -35,6 +35,8 @@ export interface Sections {
 }
 
 const SLACK = 1e-9;
+/** A paint that would have to be laid in more stretches than these cannot be kept wet at all: it is told, and cut no finer. */
+const MOST_STRETCHES = 60;
 
 /**
  * Sections of wet work: as much as can be painted (`rate`, m2 a minute) within the open time (minutes; Infinity where it does
@@ -91,7 +93,7 @@ function cutPart({ width, height, area, flats }: WetPart, holds: number) {
 	const along = flats?.along ?? (height > width ? 'down' : 'across');
 	const length = along === 'down' ? height : width;
 	const perMm = area / length;
-	const count = Math.ceil(area / holds - SLACK);
+	const count = Math.min(MOST_STRETCHES, Math.ceil(area / holds - SLACK));
 	const places = flats?.at ?? Array.from({ length: count - 1 }, (_, i) => ((i + 1) * length) / count);
 	const cuts: Mm[] = [0];
 	const ends = [...places, length];

@@ -38,12 +38,14 @@ export function formatDurationShort(minutes: Minutes): string {
 }
 
 const DAY = 24 * 60;
+/** Nobody writes a duration with more signs than these. */
+const LONGEST_TEXT = 100;
 const DURATION =
 	/^(?:(\d+(?:[.,]\d+)?)\s*d(?:ays?)?)?\s*(?:(\d+(?:[.,]\d+)?)\s*h(?:ours?)?)?\s*(?:(\d+(?:[.,]\d+)?)\s*(?:m(?:in(?:utes?)?)?)?)?$/;
 
 /** Reads a duration as `formatDuration` writes it, and as people do (`2 h 30`, `1.5 h`, `3 days`, `90`): whole minutes; null where it is none. */
 export function parseDuration(text: string): Minutes | null {
-	const match = DURATION.exec(text.trim().toLowerCase());
+	const match = text.length > LONGEST_TEXT ? null : DURATION.exec(text.trim().toLowerCase());
 	if (!match || match.slice(1).every((part) => part === undefined)) return null;
 	const [days, hours, minutes] = match.slice(1).map((part) => Number((part ?? '0').replace(',', '.'))) as [number, number, number];
 	return Math.ceil(days * DAY + hours * 60 + minutes - 1e-9);

@@ -10,6 +10,9 @@ export type LengthFault =
 /** Nothing that is painted in a workshop is longer than this. */
 export const LONGEST_LENGTH: Mm = 100_000;
 
+/** Nobody writes a length with more signs than these. */
+const LONGEST_TEXT = 200;
+
 const MM_PER: Readonly<Record<string, number>> = {
 	mm: 1,
 	cm: 10,
@@ -49,6 +52,7 @@ const AMOUNT = new RegExp(
  * refused, because it is a thousand to one reader and a decimal to another. Source: methods 1.
  */
 export function parseLength(text: string, unit: LengthUnit): ParsedLength {
+	if (text.length > LONGEST_TEXT) return { ok: false, code: text.trim() === '' ? 'length.empty' : 'length.unreadable' };
 	const tidy = normaliseLengthText(text);
 	if (tidy === '') return { ok: false, code: 'length.empty' };
 	if (/^[-−]/.test(tidy)) return { ok: false, code: 'length.negative' };
@@ -99,7 +103,7 @@ function normaliseLengthText(text: string): string {
 		.replace(/[″”“]|''/g, '"')
 		.replace(/⁄/g, '/')
 		.replace(/[‐‑‒–—]/g, '-')
-		.replace(/\u00a0|\u202f/g, ' ')
+		.replace(/\s+/g, ' ')
 		.trim()
 		.toLowerCase();
 }

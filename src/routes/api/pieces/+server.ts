@@ -4,9 +4,10 @@ import { cardMaker, database, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
+/** Every piece with its card, as it was last made. */
 export const GET: RequestHandler = async () => {
 	const pieces = await listPieces(await database());
-	return json(pieces.map(({ id, version, name, updatedAt }) => ({ id, version, name, updatedAt })));
+	return json(pieces);
 };
 
 /** Adds a piece from a project file. */
