@@ -34,8 +34,7 @@ export function checkReferences(project: Project): Issue[] {
 	const mixOf = new Map(palette.map(({ id, mix }) => [id, mix]));
 	palette.forEach((colour, i) => {
 		colour.mix?.forEach(({ colour: part }, m) => need(colours, part, `palette[${i}].mix[${m}].colour`, 'colour'));
-		if (leadsTo(colour.id, mixOf))
-			issues.push({ code: 'colour.circle', path: `palette[${i}].mix`, values: { id: colour.id } });
+		if (leadsTo(colour.id, mixOf)) issues.push({ code: 'colour.circle', path: `palette[${i}].mix`, values: { id: colour.id } });
 	});
 	layout.zones.forEach((zone, i) => {
 		zone.colours.forEach((id, c) => need(colours, id, `layout.zones[${i}].colours[${c}]`, 'colour'));

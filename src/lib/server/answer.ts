@@ -1,6 +1,7 @@
 import { wordIssue } from '$core/formats';
 import type { Issue } from '$core/units';
 import { json } from '@sveltejs/kit';
+import { DiskFull } from './db';
 import { JobStopped, type Stopped } from './pool';
 
 /** A refusal as every route gives it: a list of {code, path, message}. */
@@ -52,11 +53,12 @@ export function refuseTooLarge(most: number): Response {
 
 const STATUS: Readonly<Record<Stopped, number>> = { 'too-long': 422, 'too-big': 422, busy: 503, failed: 422, closed: 503 };
 
-/** Answers with what the pool works out; what came to no end is refused in words. */
-export async function withPool(work: () => Promise<Response>): Promise<Response> {
+/** Answers with what was worked out and kept; what came to no end, or found no room, is refused in words. */
+export async function inWords(work: () => Promise<Response>): Promise<Response> {
 	try {
 		return await work();
 	} catch (error) {
+		if (error instanceof DiskFull) return refuseWith(507, 'disk.full', error.message);
 		if (!(error instanceof JobStopped)) throw error;
 		const message = error.why === 'failed' ? `This could not be worked out (${error.message}). Nothing has changed.` : error.message;
 		return refuseWith(STATUS[error.why], `pool.${error.why}`, message);

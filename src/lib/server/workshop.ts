@@ -1,34 +1,86 @@
+import { openWorkshop, requireRoom, restoreCopy, WorkshopBroken, WorkshopOpenElsewhere, type Database, type Workshop } from './db';
 import { Pool } from './pool';
 import { CardMaker } from './services/cards';
-import { openWorkshop, WorkshopOpenElsewhere, type Database, type Workshop } from './db';
+import { Upkeep } from './upkeep';
 
 /** Kept on `globalThis`: hot reload evaluates this file again, and a second database must not be opened. */
-const held = globalThis as typeof globalThis & { emberWorkshop?: Promise<Workshop>; emberPool?: Pool; emberCards?: CardMaker };
+const held = globalThis as typeof globalThis & {
+	emberWorkshop?: Promise<{ readonly workshop: Workshop; readonly upkeep: Upkeep }>;
+	emberPool?: Pool;
+	emberCards?: CardMaker;
+};
 
-/** Opens the workshop of this process; where it is open elsewhere, says so and ends the process. */
+/** Opens the workshop of this process; where it is open elsewhere, or broken, says so and ends the process. */
 export async function startWorkshop(directory: string): Promise<void> {
-	held.emberWorkshop ??= openWorkshop(directory);
+	held.emberWorkshop ??= open(directory);
 	try {
 		await held.emberWorkshop;
 	} catch (error) {
-		if (!(error instanceof WorkshopOpenElsewhere)) throw error;
+		if (!(error instanceof WorkshopOpenElsewhere || error instanceof WorkshopBroken)) throw error;
 		console.error(error.message);
-		process.exit(3);
+		process.exit(error instanceof WorkshopOpenElsewhere ? 3 : 4);
 	}
+}
+
+async function open(directory: string) {
+	const workshop = await openWorkshop(directory);
+	return { workshop, upkeep: new Upkeep(workshop) };
 }
 
 export async function stopWorkshop(): Promise<void> {
 	const threads = held.emberPool;
 	delete held.emberPool;
 	await threads?.close();
-	const workshop = await held.emberWorkshop;
+	const opened = await held.emberWorkshop;
 	delete held.emberWorkshop;
-	await workshop?.close();
+	await opened?.upkeep.close();
+	await opened?.workshop.close();
+}
+
+async function opened() {
+	if (!held.emberWorkshop) throw new Error('The workshop is not open: startWorkshop comes first, in hooks.server.ts.');
+	return held.emberWorkshop;
 }
 
 export async function database(): Promise<Database> {
-	if (!held.emberWorkshop) throw new Error('The workshop is not open: startWorkshop comes first, in hooks.server.ts.');
-	return (await held.emberWorkshop).db;
+	return (await opened()).workshop.db;
+}
+
+/** The workshop that is open, and what is done for it. */
+export async function workshopNow(): Promise<{ readonly workshop: Workshop; readonly upkeep: Upkeep }> {
+	return opened();
+}
+
+/** Keeps something of so many bytes: where there is room, and it is answered for when it lies on the disk itself. Throws `DiskFull`. */
+export async function keep<T>(bytes: number, work: (db: Database) => Promise<T>): Promise<T> {
+	const { workshop, upkeep } = await opened();
+	await requireRoom(workshop.directory, bytes);
+	const kept = await work(workshop.db);
+	await workshop.flush();
+	upkeep.saved();
+	return kept;
+}
+
+/** Puts a copy in the place of what is open, which is kept beside it; who asks meanwhile waits. Returns the name of what was kept. Where it fails all is as it was. */
+export async function restoreWorkshop(name: string): Promise<string> {
+	const { workshop, upkeep } = await opened();
+	const { directory } = workshop;
+	let kept = '';
+	const swap = async () => {
+		await upkeep.close();
+		await workshop.close();
+		try {
+			kept = await restoreCopy(directory, name, new Date());
+		} catch (error) {
+			return { reopened: await open(directory), error };
+		}
+		return { reopened: await open(directory), error: null };
+	};
+	const swapped = swap();
+	held.emberWorkshop = swapped.then(({ reopened }) => reopened);
+	const { error } = await swapped;
+	if (error) throw error;
+	return kept;
 }
 
 /** The threads of this process; made when they are first asked for. */

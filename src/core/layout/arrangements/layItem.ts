@@ -1,4 +1,13 @@
-import { areaOfRings, clipToBox, flattenOutline, intersectRings, isInsideOutline, lengthOfRings, subtractRings, type Ring } from '../../geometry';
+import {
+	areaOfRings,
+	clipToBox,
+	flattenOutline,
+	intersectRings,
+	isInsideOutline,
+	lengthOfRings,
+	subtractRings,
+	type Ring
+} from '../../geometry';
 import { holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
 import type { Mm } from '../../units';
 import { LazyItem } from './LazyItem';

@@ -1,4 +1,6 @@
-export { openMemory, openWorkshop, type Database, type Workshop } from './openWorkshop';
+export { openMemory, openWorkshop, WorkshopBroken, type Database, type Workshop } from './openWorkshop';
+export { listCopies, restoreCopy, writeCopy, type Copy } from './copies';
+export { DiskFull, requireRoom } from './disk';
 export { readPictureBytes, writePictureBytes } from './pictureBytes';
 export { WorkshopOpenElsewhere } from './lock';
 export { cards, colours, motifs, pictureParts, pictures, pieces, revisions, type Card } from './schema';

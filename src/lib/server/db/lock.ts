@@ -1,6 +1,7 @@
-import { createHash } from 'node:crypto';
-import { realpathSync } from 'node:fs';
-import { createServer, type Server } from 'node:net';
+import { randomUUID } from 'node:crypto';
+import { closeSync, openSync, statSync } from 'node:fs';
+import { link, unlink } from 'node:fs/promises';
+import { connect, createServer, type Server } from 'node:net';
 
 export class WorkshopOpenElsewhere extends Error {
 	constructor(directory: string) {
@@ -11,19 +12,85 @@ export class WorkshopOpenElsewhere extends Error {
 	}
 }
 
+export interface Lock {
+	release(): Promise<void>;
+}
+
+/** The socket in the workshop's folder. */
+const NAME = 'open.lock';
+/** Tries to take it, where one that a dead process left is in the way. */
+const TRIES = 5;
+
 /**
- * Takes a workshop for this process alone: PGlite itself would let a second one in, and lose its rows. The lock is a
- * socket without a file, which the kernel frees when the process dies, however it dies.
+ * Takes a workshop for this process alone: PGlite itself would let a second one in, and lose its rows. Two sockets hold it. One has no file and
+ * is called by the device and the inode of the folder, so that it is the same by whatever path the folder is reached; the kernel frees it when the
+ * process dies, however it dies. The other lies in the folder, for processes of another name space (a container), which see only that: whoever
+ * holds it answers, and one that a dead process left answers nobody, and is taken away.
  */
-export async function lockWorkshop(directory: string): Promise<Server> {
-	const name = `\0ember-${createHash('sha256').update(realpathSync(directory)).digest('hex').slice(0, 32)}`;
+export async function lockWorkshop(directory: string): Promise<Lock> {
+	const { dev, ino } = statSync(directory, { bigint: true });
+	const kernel = await listen(`\0ember-${dev}-${ino}`);
+	if (kernel === null) throw new WorkshopOpenElsewhere(directory);
+	/** Through the open folder: the path of a socket may be no longer than a hundred signs. */
+	const folder = openSync(directory, 'r');
+	const path = (name: string) => `/proc/self/fd/${folder}/${name}`;
+	const own = `open-${randomUUID().slice(0, 8)}.lock`;
+	const file = await listen(path(own)).catch(() => null);
+	try {
+		/** A file system without sockets is held by the kernel's alone. */
+		if (file !== null && !(await takeName(path(own), path(NAME)))) throw new WorkshopOpenElsewhere(directory);
+	} catch (error) {
+		file?.close();
+		kernel.close();
+		closeSync(folder);
+		throw error;
+	} finally {
+		await unlink(path(own)).catch(() => {});
+	}
+	return {
+		async release() {
+			if (file !== null) await unlink(path(NAME)).catch(() => {});
+			file?.close();
+			kernel.close();
+			closeSync(folder);
+		}
+	};
+}
+
+/** Null where another process listens there. */
+function listen(name: string): Promise<Server | null> {
 	const server = createServer((socket) => socket.destroy());
-	await new Promise<void>((resolve, reject) => {
-		server.once('error', (error: NodeJS.ErrnoException) =>
-			reject(error.code === 'EADDRINUSE' ? new WorkshopOpenElsewhere(directory) : error)
-		);
-		server.listen(name, resolve);
+	return new Promise((resolve, reject) => {
+		server.once('error', (error: NodeJS.ErrnoException) => (error.code === 'EADDRINUSE' ? resolve(null) : reject(error)));
+		server.listen(name, () => {
+			server.unref();
+			resolve(server);
+		});
 	});
-	server.unref();
-	return server;
+}
+
+/** Gives a socket the name of the lock; false where one that answers has it. */
+async function takeName(own: string, name: string): Promise<boolean> {
+	for (let i = 0; i < TRIES; i++) {
+		try {
+			await link(own, name);
+			return true;
+		} catch (error) {
+			if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
+		}
+		if (await answers(name)) return false;
+		await unlink(name).catch(() => {});
+	}
+	return false;
+}
+
+function answers(name: string): Promise<boolean> {
+	return new Promise((resolve) => {
+		const socket = connect(name);
+		socket.once('connect', () => {
+			socket.destroy();
+			resolve(true);
+		});
+		socket.once('error', () => resolve(false));
+	});
 }

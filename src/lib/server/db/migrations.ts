@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import type { PgliteDatabase } from 'drizzle-orm/pglite';
 import { createHash } from 'node:crypto';
 import journal from './migrations/meta/_journal.json';
@@ -23,4 +24,14 @@ export async function migrateDatabase(db: PgliteDatabase<Record<string, unknown>
 	});
 	const { dialect, session } = db as unknown as Migratable;
 	await dialect.migrate(migrations, session, { migrationsFolder: '' });
+}
+
+/** Whether all migrations have been applied; a database without any is as new, and need not be copied first. */
+export async function isMigrated(db: PgliteDatabase<Record<string, unknown>>): Promise<boolean> {
+	const { rows: tables } = await db.execute<{ there: boolean }>(
+		sql`SELECT to_regclass('drizzle.__drizzle_migrations') IS NOT NULL AS there`
+	);
+	if (!tables[0]?.there) return true;
+	const { rows } = await db.execute<{ last: string | null }>(sql`SELECT max(created_at) AS last FROM drizzle.__drizzle_migrations`);
+	return Number(rows[0]?.last ?? 0) >= Math.max(...journal.entries.map(({ when }) => when));
 }

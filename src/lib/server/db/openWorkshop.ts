@@ -1,11 +1,12 @@
 import { PGlite } from '@electric-sql/pglite';
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
 import { existsSync } from 'node:fs';
-import { mkdir } from 'node:fs/promises';
+import { mkdir, readdir, rename, rm } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { backUp } from './backup';
+import { writeCopy } from './copies';
+import { LogFlusher } from './disk';
 import { lockWorkshop } from './lock';
-import { migrateDatabase } from './migrations';
+import { isMigrated, migrateDatabase } from './migrations';
 import * as schema from './schema';
 import { readTemplate, SETTINGS } from './template';
 
@@ -13,42 +14,80 @@ export type Database = PgliteDatabase<typeof schema> & { readonly $client: PGlit
 
 export interface Workshop {
 	readonly db: Database;
+	/** Empty for one in memory. */
 	readonly directory: string;
+	/** Resolves when all that was saved so far is on the disk itself. */
+	flush(): Promise<void>;
 	close(): Promise<void>;
+}
+
+/** The database of a workshop cannot be opened. */
+export class WorkshopBroken extends Error {
+	constructor(directory: string, cause: unknown) {
+		super(
+			`The workshop in ${directory} cannot be opened (${cause instanceof Error ? cause.message : String(cause)}). Nothing was changed in it. "npm run restore" lists its copies and puts one back beside what is there, which is kept.`
+		);
+		this.name = 'WorkshopBroken';
+	}
 }
 
 const TEMPLATE = resolve('node_modules/.cache/ember-ribbon/empty-database.tar.gz');
 
 /**
- * Opens a workshop: one directory that holds everything. Locked before it is opened, copied before it is migrated.
- * Throws `WorkshopOpenElsewhere` where another process has it.
+ * Opens a workshop: one directory that holds everything. Locked before it is opened, copied before it is migrated. A new one is made under another
+ * name and renamed whole. Throws `WorkshopOpenElsewhere` where another process has it, `WorkshopBroken` where its database cannot be opened.
  */
 export async function openWorkshop(directory: string, now: Date = new Date()): Promise<Workshop> {
 	await mkdir(directory, { recursive: true });
 	const lock = await lockWorkshop(directory);
 	try {
-		const dataDir = join(directory, 'database');
-		const isNew = !existsSync(join(dataDir, 'PG_VERSION'));
-		const client = await PGlite.create({
-			dataDir,
-			postgresqlconf: SETTINGS,
-			...(isNew ? { loadDataDir: await readTemplate(TEMPLATE) } : {})
-		});
-		if (!isNew) await backUp(client, join(directory, 'backups'), now);
-		const db = drizzle(client, { schema });
-		await migrateDatabase(db as never);
+		const { db, client } = await openDatabase(directory, now);
+		const flusher = new LogFlusher(join(directory, 'database'));
 		return {
 			db,
 			directory,
+			flush: () => flusher.flush(),
 			async close() {
 				await client.close();
-				lock.close();
+				await lock.release();
 			}
 		};
 	} catch (error) {
-		lock.close();
+		await lock.release();
 		throw error;
 	}
+}
+
+/** The database of a workshop that this process has locked. */
+async function openDatabase(directory: string, now: Date): Promise<{ readonly db: Database; readonly client: PGlite }> {
+	const dataDir = join(directory, 'database');
+	/** What an attempt that was cut off left. */
+	for (const entry of await readdir(directory))
+		if (entry.startsWith('database.new-')) await rm(join(directory, entry), { recursive: true, force: true });
+	if (!existsSync(dataDir)) await makeDatabase(directory, dataDir);
+	try {
+		const client = await PGlite.create({ dataDir, postgresqlconf: SETTINGS });
+		const db = drizzle(client, { schema });
+		if (!(await isMigrated(db as never))) await writeCopy(client, directory, now, await namesOfPieces(client));
+		await migrateDatabase(db as never);
+		return { db, client };
+	} catch (error) {
+		throw new WorkshopBroken(directory, error);
+	}
+}
+
+async function makeDatabase(directory: string, dataDir: string): Promise<void> {
+	const next = join(directory, `database.new-${process.pid}`);
+	const client = await PGlite.create({ dataDir: next, postgresqlconf: SETTINGS, loadDataDir: await readTemplate(TEMPLATE) });
+	await migrateDatabase(drizzle(client, { schema }) as never);
+	await client.close();
+	await rename(next, dataDir);
+}
+
+/** Of a database that may be of an older version. */
+async function namesOfPieces(client: PGlite): Promise<string[]> {
+	const { rows } = await client.query<{ name: string | null }>("SELECT document #>> '{piece,name}' AS name FROM pieces");
+	return rows.map(({ name }) => name ?? '');
 }
 
 /** A database in memory, migrated, for tests. */
@@ -56,5 +95,5 @@ export async function openMemory(): Promise<Workshop> {
 	const client = await PGlite.create({ loadDataDir: await readTemplate(TEMPLATE), postgresqlconf: SETTINGS });
 	const db = drizzle(client, { schema });
 	await migrateDatabase(db as never);
-	return { db, directory: '', close: () => client.close() };
+	return { db, directory: '', flush: () => Promise.resolve(), close: () => client.close() };
 }

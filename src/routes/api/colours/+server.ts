@@ -1,6 +1,6 @@
-import { LARGEST, readBody, refuse, refuseTooLarge, withPool } from '$lib/server/answer';
+import { LARGEST, readBody, refuse, refuseTooLarge, inWords } from '$lib/server/answer';
 import { keepColour, listColours } from '$lib/server/services/colours';
-import { database, pool } from '$lib/server/workshop';
+import { database, keep, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -10,10 +10,10 @@ export const GET: RequestHandler = async () => json(await listColours(await data
 export const POST: RequestHandler = async ({ request }) => {
 	const body = await readBody(request, LARGEST.colour);
 	if (body === null) return refuseTooLarge(LARGEST.colour);
-	return withPool(async () => {
+	return inWords(async () => {
 		const read = await pool().run('readColourText', body, { isQuick: true });
 		if (!read.ok) return refuse(422, read.issues);
-		await keepColour(await database(), read.colour);
+		await keep(body.length, (db) => keepColour(db, read.colour));
 		return json(read.colour, { status: 201 });
 	});
 };

@@ -1,8 +1,8 @@
 import { wordIssue } from '$core/formats';
 import type { Issue } from '$core/units';
-import { LARGEST, readBody, refuse, refuseTooLarge, withPool } from '$lib/server/answer';
+import { LARGEST, readBody, refuse, refuseTooLarge, inWords } from '$lib/server/answer';
 import { idOfFile, keepMotif, listMotifs } from '$lib/server/services/motifs';
-import { database, pool } from '$lib/server/workshop';
+import { database, keep, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -13,14 +13,15 @@ export const POST: RequestHandler = async ({ request, url }) => {
 	const body = await readBody(request, LARGEST.motif);
 	if (body === null) return refuseTooLarge(LARGEST.motif);
 	const isMade = request.headers.get('content-type')?.startsWith('application/json') ?? false;
-	return withPool(async () => {
+	return inWords(async () => {
 		const read = isMade
 			? await pool().run('readMotifText', body)
 			: await pool().run('readSvg', { id: idOfFile(url.searchParams.get('name') ?? 'motif'), svg: body });
 		if (!read.ok) return refuse(422, read.issues);
-		await keepMotif(await database(), read.motif);
+		const { motif } = read;
+		await keep(body.length, (db) => keepMotif(db, motif));
 		const issues: readonly Issue[] = 'notRead' in read ? (read.notRead as readonly Issue[]) : [];
 		const notRead = issues.map((issue) => ({ code: issue.code, path: issue.path, message: wordIssue(issue, 'mm') }));
-		return json({ motif: read.motif, notRead }, { status: 201 });
+		return json({ motif, notRead }, { status: 201 });
 	});
 };

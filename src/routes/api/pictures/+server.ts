@@ -1,6 +1,6 @@
-import { readBody, refuse, refuseTooLarge } from '$lib/server/answer';
+import { inWords, readBody, refuse, refuseTooLarge } from '$lib/server/answer';
 import { addPicture, MOST_BYTES } from '$lib/server/services/pictures';
-import { database } from '$lib/server/workshop';
+import { keep } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -8,6 +8,8 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request }) => {
 	const bytes = await readBody(request, MOST_BYTES);
 	if (bytes === null) return refuseTooLarge(MOST_BYTES);
-	const added = await addPicture(await database(), bytes);
-	return added.kind === 'added' ? json(added.picture, { status: 201 }) : refuse(422, added.issues);
+	return inWords(async () => {
+		const added = await keep(bytes.length, (db) => addPicture(db, bytes));
+		return added.kind === 'added' ? json(added.picture, { status: 201 }) : refuse(422, added.issues);
+	});
 };

@@ -1,6 +1,6 @@
-import { LARGEST, readBody, refuse, refuseTooLarge, withPool } from '$lib/server/answer';
+import { LARGEST, readBody, refuse, refuseTooLarge, inWords } from '$lib/server/answer';
 import { addPiece, listPieces } from '$lib/server/services/pieces';
-import { cardMaker, database, pool } from '$lib/server/workshop';
+import { cardMaker, database, keep, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -14,10 +14,10 @@ export const GET: RequestHandler = async () => {
 export const POST: RequestHandler = async ({ request }) => {
 	const file = await readBody(request, LARGEST.file);
 	if (file === null) return refuseTooLarge(LARGEST.file);
-	return withPool(async () => {
+	return inWords(async () => {
 		const read = await pool().run('readPiece', file, { isQuick: true });
 		if (!read.ok) return refuse(422, read.issues);
-		const id = await addPiece(await database(), read.document);
+		const id = await keep(file.length, (db) => addPiece(db, read.document));
 		cardMaker().want(id);
 		return json({ id }, { status: 201 });
 	});

@@ -1,6 +1,6 @@
-import { LARGEST, readBody, refuse, refuseTooLarge, refuseWith, withPool } from '$lib/server/answer';
+import { LARGEST, readBody, refuse, refuseTooLarge, refuseWith, inWords } from '$lib/server/answer';
 import { findPiece, findSteps, removePiece, savePiece } from '$lib/server/services/pieces';
-import { cardMaker, database, pool } from '$lib/server/workshop';
+import { cardMaker, database, keep, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -16,11 +16,11 @@ export const GET: RequestHandler = async ({ params }) => {
 export const PUT: RequestHandler = async ({ params, request }) => {
 	const body = await readBody(request, LARGEST.save);
 	if (body === null) return refuseTooLarge(LARGEST.save);
-	return withPool(async () => {
+	return inWords(async () => {
 		const read = await pool().run('readSave', body, { isQuick: true });
 		if (read === null) return refuseWith(400, 'save.shape', 'A save needs a version and a document. Reload the page.');
 		if (!read.ok) return refuse(422, read.issues);
-		const outcome = await savePiece(await database(), params.id, read.save);
+		const outcome = await keep(body.length, (db) => savePiece(db, params.id, read.save));
 		switch (outcome.kind) {
 			case 'saved':
 				cardMaker().want(params.id);
@@ -35,4 +35,4 @@ export const PUT: RequestHandler = async ({ params, request }) => {
 
 /** Puts it into the bin. */
 export const DELETE: RequestHandler = async ({ params }) =>
-	(await removePiece(await database(), params.id)) ? new Response(null, { status: 204 }) : refuseWith(404, ...GONE);
+	(await keep(0, (db) => removePiece(db, params.id))) ? new Response(null, { status: 204 }) : refuseWith(404, ...GONE);

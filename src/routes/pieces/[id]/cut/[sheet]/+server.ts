@@ -1,4 +1,4 @@
-import { withPool } from '$lib/server/answer';
+import { inWords } from '$lib/server/answer';
 import { findPiece } from '$lib/server/services/pieces';
 import { database, pool } from '$lib/server/workshop';
 import { error } from '@sveltejs/kit';
@@ -16,7 +16,7 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	if (!motif || !(format === 'svg' || format === 'dxf'))
 		error(404, 'There is no such motif on this piece, or no such kind of file: ask for the id of a motif with .svg or .dxf.');
 	if (!(scale >= 0.05 && scale <= 20)) error(400, 'The scale should be between 0.05 and 20.');
-	return withPool(async () => {
+	return inWords(async () => {
 		const file = await pool().run('cutFile', { motif, scale, format });
 		const headers = { 'content-type': TYPES[format], 'content-disposition': `attachment; filename="${id}-cut.${format}"` };
 		return new Response(file, { headers });

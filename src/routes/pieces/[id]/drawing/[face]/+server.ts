@@ -1,4 +1,4 @@
-import { withPool } from '$lib/server/answer';
+import { inWords } from '$lib/server/answer';
 import { findPiece } from '$lib/server/services/pieces';
 import { database, pool } from '$lib/server/workshop';
 import { error } from '@sveltejs/kit';
@@ -13,7 +13,7 @@ export const GET: RequestHandler = async ({ params }) => {
 	if (!piece) error(404, 'This piece is no longer in the workshop.');
 	const NONE = 'There is no such face, or no such kind of drawing: ask for the id of a face with .svg or .dxf.';
 	if (!face || !(format === 'svg' || format === 'dxf')) error(404, NONE);
-	return withPool(async () => {
+	return inWords(async () => {
 		const drawing = await pool().run('drawing', { project: piece.document, face, format });
 		if (drawing === null) error(404, NONE);
 		const headers = { 'content-type': TYPES[format], 'content-disposition': `attachment; filename="${face}-measured.${format}"` };

@@ -1,5 +1,5 @@
 import { read } from '$app/server';
-import { withPool } from '$lib/server/answer';
+import { inWords } from '$lib/server/answer';
 import { findPiece } from '$lib/server/services/pieces';
 import { database, pool } from '$lib/server/workshop';
 import bold from '@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff';
@@ -19,7 +19,7 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	const paper = asked === 'letter' || asked === 'a4' ? asked : project.paper;
 	const of = url.searchParams.get('of') === 'drawing' ? 'measured-drawing' : 'placement-sheet';
 	const [plain, strong] = await Promise.all([regular, bold].map(async (asset) => new Uint8Array(await read(asset).arrayBuffer())));
-	return withPool(async () => {
+	return inWords(async () => {
 		const made = await pool().run('pdf', { project, of, paper, fonts: { regular: plain!, bold: strong! } }, { time: LONGEST });
 		if ('none' in made) error(409, made.none);
 		const headers = { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${of}.pdf"` };

@@ -1,0 +1,241 @@
+import { PGlite } from '@electric-sql/pglite';
+import { execFileSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import { mkdir, mkdtemp, readdir, readFile, rename, rm, symlink, writeFile } from 'node:fs/promises';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { findPicture } from '../services/pictures';
+import { addPiece, listPieces, savePiece } from '../services/pieces';
+import { Upkeep } from '../upkeep';
+import { keptCopies } from './copies';
+import {
+	DiskFull,
+	listCopies,
+	openWorkshop,
+	requireRoom,
+	restoreCopy,
+	WorkshopBroken,
+	WorkshopOpenElsewhere,
+	writeCopy,
+	type Workshop
+} from './index';
+import { lockWorkshop } from './lock';
+
+const demo = await readFile('tests/fixtures/reed-chest.json', 'utf8');
+const named = (name: string) => JSON.stringify({ ...JSON.parse(demo), piece: { ...JSON.parse(demo).piece, name } });
+const names = async ({ db }: Pick<Workshop, 'db'>) => (await listPieces(db)).map(({ name }) => name).sort();
+
+let folder: string;
+beforeEach(async () => void (folder = await mkdtemp(join(tmpdir(), 'ember-folder-'))));
+afterEach(() => rm(folder, { recursive: true, force: true }));
+
+describe('the lock', () => {
+	it('is one, by whatever path the folder is reached; it is free again when it is released', async () => {
+		await symlink(folder, `${folder}-link`);
+		const lock = await lockWorkshop(folder);
+		await expect(lockWorkshop(`${folder}-link`)).rejects.toThrow(WorkshopOpenElsewhere);
+		await lock.release();
+		await (await lockWorkshop(`${folder}-link`)).release();
+		expect(await readdir(folder)).toEqual([]);
+		await rm(`${folder}-link`);
+	});
+
+	it('is held against a process of another name space, which sees the folder alone', async () => {
+		const other = createServer();
+		await new Promise<void>((resolve) => other.listen(join(folder, 'open.lock'), resolve));
+		await expect(lockWorkshop(folder)).rejects.toThrow(WorkshopOpenElsewhere);
+		await new Promise((resolve) => other.close(resolve));
+		await (await lockWorkshop(folder)).release();
+	});
+
+	it('that a killed process left is not in the way', async () => {
+		const program = `require('node:net').createServer().listen(${JSON.stringify(join(folder, 'open.lock'))}, () => process.kill(process.pid, 'SIGKILL'))`;
+		expect(() => execFileSync(process.execPath, ['-e', program])).toThrow();
+		expect(await readdir(folder)).toEqual(['open.lock']);
+		await (await lockWorkshop(folder)).release();
+	});
+
+	it('holds in a folder whose path is longer than that of a socket may be', async () => {
+		const deep = join(folder, 'a'.repeat(90), 'b'.repeat(90));
+		await mkdir(deep, { recursive: true });
+		const lock = await lockWorkshop(deep);
+		await expect(lockWorkshop(deep)).rejects.toThrow(WorkshopOpenElsewhere);
+		await lock.release();
+	});
+});
+
+describe('a folder', () => {
+	it('that was cut off while it was made begins anew; one that is broken says so, with the way back, and stays as it is', async () => {
+		await mkdir(join(folder, 'database.new-123', 'base'), { recursive: true });
+		const workshop = await openWorkshop(folder);
+		await addPiece(workshop.db, named('Kept'));
+		await writeCopy(workshop.db.$client, folder, new Date(), ['Kept']);
+		await workshop.close();
+		expect((await readdir(folder)).sort()).toEqual(['backups', 'database']);
+		const control = join(folder, 'database', 'global', 'pg_control');
+		await rename(control, `${control}.gone`);
+		await expect(openWorkshop(folder)).rejects.toThrow(WorkshopBroken);
+		await expect(openWorkshop(folder)).rejects.toThrow('npm run restore');
+		expect(existsSync(`${control}.gone`)).toBe(true);
+		const [copy] = await listCopies(folder);
+		const kept = await restoreCopy(folder, copy!.name, new Date());
+		expect(existsSync(join(folder, kept, 'global', 'pg_control.gone'))).toBe(true);
+		const again = await openWorkshop(folder);
+		expect(await names(again)).toEqual(['Kept']);
+		await again.close();
+	}, 60_000);
+
+	it('of a version before is copied before it is brought up to now, and its photographs come along byte for byte', async () => {
+		const dataDir = join(folder, 'database');
+		const old = await PGlite.create({ dataDir });
+		const journal = JSON.parse(await readFile('src/lib/server/db/migrations/meta/_journal.json', 'utf8')) as {
+			entries: { tag: string; when: number }[];
+		};
+		await old.exec(
+			'CREATE SCHEMA drizzle; CREATE TABLE drizzle.__drizzle_migrations (id serial PRIMARY KEY, hash text NOT NULL, created_at bigint)'
+		);
+		for (const { tag, when } of journal.entries.slice(0, 4)) {
+			await old.exec(await readFile(`src/lib/server/db/migrations/${tag}.sql`, 'utf8'));
+			await old.query('INSERT INTO drizzle.__drizzle_migrations (hash, created_at) VALUES ($1, $2)', [tag, when]);
+		}
+		const bytes = Uint8Array.from({ length: 2_500_000 }, (_, i) => (i * 7919) >> 3);
+		const picture = createHash('sha256').update(bytes).digest('hex');
+		await old.query('INSERT INTO pictures (id, type, width, height, bytes) VALUES ($1, $2, 5, 5, $3)', [picture, 'image/png', bytes]);
+		await old.query('INSERT INTO pieces (document) VALUES ($1)', [JSON.parse(demo)]);
+		await old.close();
+		const workshop = await openWorkshop(folder);
+		expect((await listCopies(folder)).map(({ pieces }) => pieces)).toEqual([[JSON.parse(demo).piece.name]]);
+		const found = await findPicture(workshop.db, picture);
+		const parts: Uint8Array[] = [];
+		for await (const part of found!.bytes) parts.push(part);
+		expect([parts.length, Buffer.concat(parts).equals(bytes)]).toEqual([3, true]);
+		expect(await names(workshop)).toEqual([JSON.parse(demo).piece.name]);
+		await workshop.close();
+	}, 60_000);
+
+	it('without room takes no save, and says so; with room again it does', async () => {
+		process.env['EMBER_LEAST_ROOM'] = '1e12';
+		await expect(requireRoom(folder, 1000)).rejects.toThrow(DiskFull);
+		await requireRoom(folder, 0);
+		delete process.env['EMBER_LEAST_ROOM'];
+		await requireRoom(folder, 1000);
+	});
+});
+
+describe('copies', () => {
+	it('made while saves go on hold all that was saved before, and open whole', async () => {
+		const workshop = await openWorkshop(folder);
+		const id = await addPiece(workshop.db, named('First'));
+		await addPiece(workshop.db, named('Other'));
+		let version = 1;
+		const save = () => savePiece(workshop.db, id, { version: version++, document: named(`Save ${version}`), steps: null });
+		for (let i = 0; i < 30; i++) await save();
+		const before = version;
+		let isDone = false;
+		const copying = writeCopy(workshop.db.$client, folder, new Date('2026-03-01T08:00:00Z'), ['First']).finally(() => (isDone = true));
+		while (!isDone) {
+			await save();
+			/** As a server would, it hears of others in between. */
+			await new Promise((resolve) => setImmediate(resolve));
+		}
+		const name = await copying;
+		expect(name).toBe('copy-2026-03-01T08-00-00-000Z.tar.gz');
+		expect(version).toBeGreaterThan(before);
+		await workshop.close();
+		expect(await readdir(join(folder, 'backups'))).toEqual([name.replace('.tar.gz', '.json'), name]);
+		const kept = await restoreCopy(folder, name, new Date());
+		const back = await openWorkshop(folder);
+		const [saved] = (await listPieces(back.db)).filter((one) => one.id === id);
+		expect(saved!.version).toBeGreaterThanOrEqual(before);
+		expect(saved!.name).toBe(`Save ${saved!.version}`);
+		expect(await names(back)).toContain('Other');
+		await addPiece(back.db, named('After'));
+		await back.close();
+		expect(await readdir(folder)).toContain(kept);
+	}, 60_000);
+
+	it('one that is no copy is not put back, and all stays as it is', async () => {
+		const workshop = await openWorkshop(folder);
+		await addPiece(workshop.db, named('Here'));
+		await workshop.close();
+		await mkdir(join(folder, 'backups'), { recursive: true });
+		await writeFile(join(folder, 'backups', 'copy-2026-03-01T08-00-00-000Z.tar.gz'), 'no archive');
+		await expect(restoreCopy(folder, 'copy-2026-03-01T08-00-00-000Z.tar.gz', new Date())).rejects.toThrow('tar');
+		await expect(restoreCopy(folder, '../database', new Date())).rejects.toThrow('no copy');
+		expect((await readdir(folder)).sort()).toEqual(['backups', 'database']);
+		const again = await openWorkshop(folder);
+		expect(await names(again)).toEqual(['Here']);
+		await again.close();
+	}, 60_000);
+
+	it('as versions before made them are listed and put back too', async () => {
+		const workshop = await openWorkshop(folder);
+		await addPiece(workshop.db, named('Old'));
+		const dump = new Uint8Array(await (await workshop.db.$client.dumpDataDir('gzip')).arrayBuffer());
+		await addPiece(workshop.db, named('New'));
+		await workshop.close();
+		await mkdir(join(folder, 'backups'), { recursive: true });
+		await writeFile(join(folder, 'backups', 'workshop-2026-02-01T08-00-00-000Z.tar.gz'), dump);
+		const [copy] = await listCopies(folder);
+		expect(copy).toMatchObject({ at: new Date('2026-02-01T08:00:00Z'), pieces: null });
+		await restoreCopy(folder, copy!.name, new Date());
+		const back = await openWorkshop(folder);
+		expect(await names(back)).toEqual(['Old']);
+		await back.close();
+	}, 60_000);
+
+	it.each<[what: string, hours: number[], kept: number[]]>([
+		['the newest of each hour of a day', [0, 0.2, 0.4, 1.3, 1.4, 5], [0, 3, 5]],
+		['never all from one minute', Array.from({ length: 9 }, (_, i) => i / 600), [0]],
+		['one a day of two weeks', [0, 30, 31, 54, 78, 300], [0, 1, 3, 4, 5]],
+		['one a week of half a year', [0, 24 * 15, 24 * 16, 24 * 30, 24 * 170, 24 * 190], [0, 1, 3, 4]],
+		['of long ago, while there is no other', [24 * 400], [0]]
+	])('kept are %s', (_what, hours, kept) => {
+		/** Thursday, at half past an hour. */
+		const now = new Date('2026-03-05T12:30:00Z');
+		const times = hours.map((hour) => new Date(now.getTime() - hour * 3_600_000));
+		expect([...keptCopies(times, now)].sort((a, b) => a - b)).toEqual(kept);
+	});
+});
+
+describe('upkeep', () => {
+	const HOUR = 3_600_000;
+	it('copies after an hour of work, and not without work; what fails is told, stops nothing, and is tried again', async () => {
+		const workshop = await openWorkshop(folder);
+		let now = Date.parse('2026-03-05T12:30:00Z');
+		const upkeep = new Upkeep(workshop, () => now);
+		const count = async () => (await listCopies(folder)).length;
+		await upkeep.look();
+		expect(await count()).toBe(0);
+		await addPiece(workshop.db, named('Work'));
+		upkeep.saved();
+		await upkeep.look();
+		expect(await count()).toBe(1);
+		upkeep.saved();
+		now += HOUR / 2;
+		await upkeep.look();
+		expect(await count()).toBe(1);
+		now += HOUR;
+		await upkeep.look();
+		expect(await count()).toBe(2);
+		now += 5 * HOUR;
+		await upkeep.look();
+		expect(await count()).toBe(2);
+		/** A file where the folder should be. */
+		await rename(join(folder, 'backups'), join(folder, 'away'));
+		await writeFile(join(folder, 'backups'), '');
+		upkeep.saved();
+		await upkeep.look();
+		expect(upkeep.fault?.message).toBeTruthy();
+		expect(await names(workshop)).toEqual(['Work']);
+		await rm(join(folder, 'backups'));
+		await upkeep.look();
+		expect([upkeep.fault, await count()]).toEqual([null, 1]);
+		expect((await readdir(join(folder, 'backups'))).filter((entry) => entry.includes('part'))).toEqual([]);
+		await upkeep.close();
+		await workshop.close();
+	}, 60_000);
+});

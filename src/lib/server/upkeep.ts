@@ -1,0 +1,99 @@
+import { listCopies, writeCopy, type Workshop } from './db';
+import { dropUnnamed } from './services/pictures';
+import { emptyBin, listPieces } from './services/pieces';
+
+const HOUR = 3_600_000;
+const DAY = 24 * HOUR;
+/** How often it is looked at what is due, ms. */
+const LOOK = 5 * 60_000;
+/** Saves until the log is made short again, and until the room of what was deleted is given back. */
+const [CHECKPOINT, VACUUM] = [50, 200];
+
+/**
+ * What a workshop needs besides its work, done beside it: the log kept short, the room of old steps used again, a copy after an hour of work and once
+ * a day, the bin and pictures that nothing names. What fails is told, and stops nothing.
+ */
+export class Upkeep {
+	#saves = 0;
+	#sinceCopy = 0;
+	#lastCopy: number | null = null;
+	#lastDaily = 0;
+	#timer: NodeJS.Timeout;
+	#busy: Promise<void> = Promise.resolve();
+	/** What went wrong with the last copy, and when; null: nothing. */
+	fault: { readonly at: Date; readonly message: string } | null = null;
+
+	constructor(
+		private readonly workshop: Workshop,
+		private readonly clock: () => number = Date.now
+	) {
+		this.#timer = setInterval(() => void this.look(), LOOK);
+		this.#timer.unref();
+	}
+
+	/** Told after each save. */
+	saved(): void {
+		this.#saves++;
+		this.#sinceCopy++;
+		if (this.#saves % CHECKPOINT === 0) void this.#then(() => this.#tidy(this.#saves % VACUUM === 0));
+	}
+
+	/** Does what is due. */
+	look(): Promise<void> {
+		return this.#then(async () => {
+			const now = this.clock();
+			this.#lastCopy ??= (await listCopies(this.workshop.directory))[0]?.at.getTime() ?? 0;
+			/** After an hour of work, and of what was done in less once a day. */
+			if (this.#sinceCopy > 0 && now - this.#lastCopy >= HOUR) await this.#copy(new Date(now));
+			if (now - this.#lastDaily < DAY) return;
+			this.#lastDaily = now;
+			await emptyBin(this.workshop.db, new Date(now));
+			await dropUnnamed(this.workshop.db, new Date(now));
+		});
+	}
+
+	/** A copy at once, of what is there. Throws where it fails. */
+	async copyNow(): Promise<string> {
+		let name = '';
+		await this.#then(async () => void (name = await this.#copy(new Date(this.clock()))));
+		if (name === '') throw new Error(this.fault?.message ?? 'The copy was not made.');
+		return name;
+	}
+
+	async close(): Promise<void> {
+		clearInterval(this.#timer);
+		await this.#busy;
+	}
+
+	async #copy(now: Date): Promise<string> {
+		const saves = this.#sinceCopy;
+		try {
+			const pieces = (await listPieces(this.workshop.db)).map(({ name }) => name);
+			const name = await writeCopy(this.workshop.db.$client, this.workshop.directory, now, pieces);
+			this.#lastCopy = now.getTime();
+			this.#sinceCopy -= saves;
+			this.fault = null;
+			return name;
+		} catch (error) {
+			this.fault = { at: now, message: error instanceof Error ? error.message : String(error) };
+			console.error(`The copy of the workshop was not made: ${this.fault.message} It is tried again.`);
+			return '';
+		}
+	}
+
+	async #tidy(withVacuum: boolean): Promise<void> {
+		const { $client: client } = this.workshop.db;
+		await client.query('CHECKPOINT');
+		if (!withVacuum) return;
+		for (const table of ['revisions', 'pieces', 'cards']) await client.query(`VACUUM ${table}`);
+	}
+
+	/** One thing after another. */
+	#then(work: () => Promise<unknown>): Promise<void> {
+		this.#busy = this.#busy.then(work).then(
+			() => {},
+			(error: unknown) => console.error('Upkeep of the workshop:', error instanceof Error ? error.message : error)
+		);
+		return this.#busy;
+	}
+}

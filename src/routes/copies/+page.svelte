@@ -1,0 +1,110 @@
+<script lang="ts">
+	import { invalidateAll } from '$app/navigation';
+	import { askWorkshop } from '$lib/ui/api/askWorkshop';
+	import { say } from '$lib/ui/api/say';
+	import { Ask } from '$lib/ui/controls';
+	import { onMount } from 'svelte';
+
+	let { data } = $props();
+	type Copy = (typeof data.copies)[number];
+	let chosen: Copy | null = $state(null);
+	let doing: 'copying' | 'restoring' | null = $state(null);
+	let trouble: string | null = $state(null);
+
+	const when = (at: Date) => at.toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
+	const size = (bytes: number) => `${Math.max(0.1, bytes / 1e6).toFixed(1)} MB`;
+	onMount(() => void (document.documentElement.dataset['ready'] = 'true'));
+
+	async function copyNow(): Promise<void> {
+		doing = 'copying';
+		trouble = null;
+		const answer = await askWorkshop('/api/copies', { method: 'POST' });
+		doing = null;
+		if (!answer.ok) trouble = answer.faults[0]!.message;
+		await invalidateAll();
+	}
+
+	async function restore(): Promise<void> {
+		const { name } = chosen!;
+		chosen = null;
+		doing = 'restoring';
+		trouble = null;
+		const answer = await askWorkshop<{ kept: string }>(`/api/copies/${name}`, { method: 'POST' });
+		doing = null;
+		if (answer.ok) say(`The copy is in place. What was there is kept in the folder of the workshop as ${answer.value.kept}.`);
+		else trouble = answer.faults[0]!.message;
+		await invalidateAll();
+	}
+</script>
+
+<svelte:head><title>Copies · Ember Ribbon</title></svelte:head>
+
+<header class="paper flex items-baseline gap-4 border-x-0 border-t-0 px-8 py-4">
+	<a href="/" class="button-quiet -ml-2 px-2 text-ink-soft no-underline hover:text-ember-deep" aria-label="All pieces">‹ Pieces</a>
+	<h1 class="text-2xl">Copies of the workshop</h1>
+</header>
+
+<main class="p-8">
+	<section class="paper max-w-3xl p-5">
+		<p>
+			All pieces, motifs, colours and photographs are copied after an hour of work and once a day, into the folder of the workshop. Kept are
+			those of each hour of a day, each day of two weeks, and each week of half a year. A disk that fails takes them along: now and then
+			copy the whole folder to another one.
+		</p>
+		{#if data.fault}<p class="fault mt-2 border-l-4 border-must pl-2">
+				The last copy was not made ({when(data.fault.at)}): {data.fault.message} It is tried again.
+			</p>{/if}
+		{#if trouble}<p class="fault mt-2 border-l-4 border-must pl-2" role="alert">{trouble}</p>{/if}
+		<button class="button button-ember mt-3" disabled={doing !== null} onclick={copyNow}
+			>{doing === 'copying' ? 'Copying' : 'Make a copy now'}</button
+		>
+		{#if data.copies.length === 0}
+			<p class="mt-4">There is no copy yet: the first is made after an hour of work.</p>
+		{:else}
+			<table class="mt-4 w-full">
+				<thead class="text-left text-sm text-ink-soft"
+					><tr
+						><th class="py-1 font-normal">Made</th><th class="font-normal">Pieces in it</th><th class="text-right font-normal">Size</th><th
+							><span class="sr-only">Put back</span></th
+						></tr
+					></thead
+				>
+				<tbody>
+					{#each data.copies as copy (copy.name)}
+						<tr class="border-t border-rule align-baseline">
+							<td class="py-1.5 pr-3 whitespace-nowrap">{when(copy.at)}</td>
+							<td class="pr-3"
+								>{#if copy.pieces}<b>{copy.pieces.length}</b>
+									<span class="note">{copy.pieces.slice(0, 4).join(', ')}{copy.pieces.length > 4 ? ' and more' : ''}</span>{:else}<span
+										class="note">not kept then</span
+									>{/if}</td
+							>
+							<td class="pr-3 text-right whitespace-nowrap">{size(copy.bytes)}</td>
+							<td class="text-right"
+								><button
+									class="underline hover:text-ember-deep"
+									disabled={doing !== null}
+									aria-label="Put back the copy of {when(copy.at)}"
+									onclick={() => (chosen = copy)}>put back</button
+								></td
+							>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		{/if}
+		{#if doing === 'restoring'}<p class="mt-3" role="status">Putting the copy in place; it takes a moment.</p>{/if}
+	</section>
+</main>
+
+<Ask
+	open={chosen !== null}
+	title="Put the workshop back to {chosen ? when(chosen.at) : ''}?"
+	says="All pieces, motifs, colours and photographs are again as they were then. What is there now is not lost: it is kept beside it in the folder of the workshop. Pieces that are open in other windows have to be opened anew."
+	onleave={() => (chosen = null)}
+>
+	<div class="mt-4 flex gap-2">
+		<button class="button" onclick={restore}>Put it back</button>
+		<button class="button" onclick={() => (chosen = null)}>Leave it as it is</button>
+	</div>
+</Ask>
