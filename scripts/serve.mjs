@@ -16,7 +16,8 @@ export async function startServer({ workshop, port, stdio = 'inherit' }) {
 		PORT: String(port),
 		ORIGIN: address,
 		EMBER_WORKSHOP: workshop,
-		BODY_SIZE_LIMIT: '64M',
+		/** Each door has its own bounds, and says them. */
+		BODY_SIZE_LIMIT: 'Infinity',
 		SHUTDOWN_TIMEOUT: '3'
 	};
 	const server = spawn(process.execPath, [join(root, 'build', 'index.js')], { cwd: root, env, stdio });

@@ -2,7 +2,7 @@ import { pool, startWorkshop, stopWorkshop } from '$lib/server/workshop';
 import { building } from '$app/environment';
 import { refuseWith } from '$lib/server/answer';
 import { hostsOf, isKnownHost, isOwnOrigin } from '$lib/server/hosts';
-import type { Handle, ServerInit } from '@sveltejs/kit';
+import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 
 export const init: ServerInit = async () => {
 	if (building) return;
@@ -44,4 +44,11 @@ const answer: Handle = async ({ event, resolve }) => {
 	if (changes && !isOwnOrigin(event.request.headers.get('origin'), host))
 		return refuseWith(403, 'origin.other', 'Only pages of this workshop may change it.');
 	return resolve(event);
+};
+
+/** What nobody foresaw is told to whoever keeps the workshop; that somebody asked for what there is not, to nobody. */
+export const handleError: HandleServerError = ({ error, status, message }) => {
+	if (status < 500) return { message };
+	console.error(error);
+	return { message: 'The workshop could not do this. Nothing has changed; try again, and if it goes on, start it anew.' };
 };

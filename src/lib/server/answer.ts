@@ -20,20 +20,24 @@ export function refuseWith(status: number, code: string, message: string): Respo
 /** Largest bodies, bytes: a project file, or a save with its steps; a motif. */
 export const LARGEST = { file: 9e6, save: 32e6, motif: 9e6, colour: 1e5 } as const;
 
+/** So much of a body that is too large is read and dropped, bytes: who sends it hears the answer only when it has sent all. */
+const DROPPED = 128e6;
+
 /** The bytes of a body; null where there are more than these, or they broke off. */
 export async function readBody(request: Request, most: number): Promise<Uint8Array | null> {
-	if (Number(request.headers.get('content-length') ?? 0) > most) return null;
-	const parts: Uint8Array[] = [];
+	let parts: Uint8Array[] = [];
 	let length = 0;
 	try {
 		for await (const part of (request.body ?? []) as AsyncIterable<Uint8Array>) {
 			length += part.length;
-			if (length > most) return null;
-			parts.push(part);
+			if (length > DROPPED) return null;
+			if (length > most) parts = [];
+			else parts.push(part);
 		}
 	} catch {
 		return null;
 	}
+	if (length > most) return null;
 	const bytes = new Uint8Array(length);
 	let at = 0;
 	for (const part of parts) {
@@ -43,12 +47,15 @@ export async function readBody(request: Request, most: number): Promise<Uint8Arr
 	return bytes;
 }
 
+/** What may be left of the body is not read: the connection ends with the answer, or the next question on it would wait behind that. */
 export function refuseTooLarge(most: number): Response {
-	return refuseWith(
+	const refused = refuseWith(
 		413,
 		'body.too-large',
 		`This is too large to be taken: ${Math.round(most / 1e6)} MB at most, and whole. Make it smaller first.`
 	);
+	refused.headers.set('connection', 'close');
+	return refused;
 }
 
 const STATUS: Readonly<Record<Stopped, number>> = { 'too-long': 422, 'too-big': 422, busy: 503, failed: 422, closed: 503 };

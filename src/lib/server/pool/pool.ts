@@ -1,5 +1,4 @@
 import { existsSync } from 'node:fs';
-import { availableParallelism } from 'node:os';
 import { dirname, resolve } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { Jobs } from './jobs';
@@ -32,7 +31,7 @@ export interface PoolLimits {
 	readonly queue: number;
 }
 
-const LIMITS: PoolLimits = { size: Math.min(3, Math.max(2, availableParallelism())), time: 2000, heap: 384, growth: 900, queue: 200 };
+const LIMITS: PoolLimits = { size: 3, time: 1800, heap: 384, growth: 900, queue: 200 };
 
 interface Wish {
 	/** ms. */
