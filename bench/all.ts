@@ -5,6 +5,7 @@ import { benchLook } from './look';
 import { benchMeasure } from './measure';
 import { benchPlan } from './plan';
 import { benchRunFit } from './runFit';
+import { benchWaits } from './waits';
 
 console.log('Medians, each pair timed in one run. See docs/bench.md for what is asked for.\n');
 await benchRunFit();
@@ -14,3 +15,4 @@ await benchMeasure();
 await benchPlan();
 await benchColour();
 await benchLook();
+await benchWaits();

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { hostileCases } from '../hostile/cases';
-import { expect, test } from './workshop';
+import { demoPiece, expect, saved, test, visit } from './workshop';
 
 const JSON_TYPE = { 'content-type': 'application/json' };
 /** Answers come within 2 s; beside the other tests a machine is given this much more, ms. */
@@ -97,4 +97,27 @@ test('killed in the midst of saves, ten times, it loses none that it answered fo
 		version = now.version;
 	}
 	expect(version).toBeGreaterThan(20);
+});
+
+test('without room on the disk a save is refused in words, reading goes on, and saving does as soon as there is room', async ({
+	page,
+	workshop
+}) => {
+	const id = await demoPiece(workshop);
+	await workshop.stop();
+	process.env['EMBER_LEAST_ROOM'] = '1e9';
+	await workshop.start();
+	await visit(page, workshop, `/pieces/${id}/measure`);
+	await page.getByLabel('Width', { exact: true }).fill('855');
+	await expect(page.locator('[data-save="waiting"]')).toBeVisible();
+	await expect(page.getByRole('alert')).toContainText('The disk of the workshop is full');
+	expect((await fetch(`${workshop.address}/api/pieces/${id}`)).status).toBe(200);
+	await workshop.stop();
+	delete process.env['EMBER_LEAST_ROOM'];
+	await workshop.start();
+	await saved(page);
+	const kept = (await (await fetch(`${workshop.address}/api/pieces/${id}`)).json()) as {
+		document: { piece: { faces: { width: string }[] } };
+	};
+	expect(kept.document.piece.faces[0]!.width).toBe('855');
 });

@@ -11,6 +11,8 @@ export interface HostileCase {
 }
 
 const demo = JSON.parse(readFileSync('tests/fixtures/reed-chest.json', 'utf8')) as Json;
+/** A document that is spoilt in any place. */
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
 type Json = Record<string, any>;
 const JSON_TYPE = { 'content-type': 'application/json' };
 const copy = (): Json => structuredClone(demo);

@@ -64,9 +64,8 @@
 			<table class="mt-4 w-full">
 				<thead class="text-left text-sm text-ink-soft"
 					><tr
-						><th class="py-1 font-normal">Made</th><th class="font-normal">Pieces in it</th><th class="text-right font-normal">Size</th><th
-							><span class="sr-only">Put back</span></th
-						></tr
+						><th class="py-1 font-normal">Made</th><th class="font-normal">Pieces in it</th><th class="pr-3 text-right font-normal">Size</th
+						><th><span class="sr-only">Put back</span></th></tr
 					></thead
 				>
 				<tbody>

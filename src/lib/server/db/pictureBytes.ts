@@ -1,3 +1,4 @@
+import { breathe } from '../breathe';
 import type { Database } from './openWorkshop';
 
 /** Bytes of a photograph kept in one row. */
@@ -43,6 +44,7 @@ export async function writePictureBytes(db: Database, picture: string, bytes: Ui
 		const row = rowOf([new TextEncoder().encode(name), bytesOfInt(part), bytes.subarray(part * PART, (part + 1) * PART)]);
 		const blob = new Blob([HEAD, ...row, END]);
 		await db.$client.query("COPY picture_parts (picture, part, bytes) FROM '/dev/blob' WITH (FORMAT binary)", [], { blob });
+		await breathe();
 	}
 }
 
@@ -51,6 +53,7 @@ export async function* readPictureBytes(db: Database, picture: string, size: num
 	const name = checked(picture);
 	for (let part = 0; part * PART < size; part++) {
 		const query = `COPY (SELECT bytes FROM picture_parts WHERE picture = '${name}' AND part = ${part}) TO '/dev/blob' WITH (FORMAT binary)`;
+		await breathe();
 		const { blob } = await db.$client.query(query);
 		const row = new Uint8Array(await blob!.arrayBuffer());
 		const at = HEAD.length + 2;

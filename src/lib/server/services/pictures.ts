@@ -2,6 +2,7 @@ import type { Issue } from '$core/units';
 import { and, eq, gt, inArray, lt, sql } from 'drizzle-orm';
 import { createHash } from 'node:crypto';
 import sharp, { type OutputInfo } from 'sharp';
+import { breathe } from '../breathe';
 import { pictureParts, pictures, pieces, readPictureBytes, revisions, writePictureBytes, type Database } from '../db';
 
 export interface PictureInfo {
@@ -76,7 +77,7 @@ async function nameOf(bytes: Uint8Array): Promise<string> {
 	const hash = createHash('sha256');
 	for (let at = 0; at < bytes.length; at += HASHED) {
 		hash.update(bytes.subarray(at, at + HASHED));
-		await new Promise((resolve) => setImmediate(resolve));
+		await breathe();
 	}
 	return hash.digest('hex');
 }
@@ -138,6 +139,7 @@ async function* namedPictures(db: Database): AsyncGenerator<string> {
 				.orderBy(revisions.place)
 				.limit(LOOKED_AT);
 			for (const { names } of steps) yield* names;
+			await breathe();
 			more = steps.length === LOOKED_AT;
 			last = steps.at(-1)?.place ?? last;
 		}

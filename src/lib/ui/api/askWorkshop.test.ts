@@ -26,6 +26,14 @@ describe('the workshop is asked', () => {
 		['from another page', 403, '{}', /address that Ember Ribbon printed/],
 		['gone', 404, '', /not in the workshop any more/],
 		['broken inside, whatever it says', 500, '{"errors":[{"code":"x","path":"","message":"stack"}]}', /could not do it \(500\)/],
+		['busy', 503, '', /is busy/],
+		['under a name of another site', 421, '', /name in the address/],
+		[
+			'without room, in its own words',
+			507,
+			'{"errors":[{"code":"disk.full","path":"","message":"The disk is full (9 MB left)."}]}',
+			/9 MB left/
+		],
 		['an answer that breaks off', 200, '{"id":', /does not answer/]
 	])('%s', async (_, status, body, words) => {
 		answer(status, body);

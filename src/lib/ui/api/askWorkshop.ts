@@ -42,8 +42,8 @@ const CAUSES: Readonly<Record<number, string>> = {
 	409: 'It was changed in another window.',
 	413: 'This is too large to be sent. Make it smaller first.',
 	421: 'The workshop does not answer to the name in the address. Open it from the address that Ember Ribbon printed.',
-	503: 'The workshop is busy. Nothing is lost; it is tried again in a moment.',
-	507: 'The disk of the workshop is full. Nothing is lost: make room on it, and it goes on.'
+	503: 'The workshop is busy. Nothing has changed; try again in a moment.',
+	507: 'The disk of the workshop is full. Nothing is lost: make room on it, and try again.'
 };
 
 function faultsOf(status: number | null, body: unknown): readonly PlanError[] {

@@ -89,7 +89,7 @@ describe('the palette', () => {
 		expect(posted).toEqual([first()]);
 		answers = false;
 		await userEvent.click(screen.getByRole('button', { name: 'Put it on the shelf' }));
-		expect(await screen.findByRole('alert')).toHaveTextContent('could not do it (503)');
+		expect(await screen.findByRole('alert')).toHaveTextContent('The workshop is busy');
 	});
 
 	it('takes out only what nothing uses, and says what does', async () => {
