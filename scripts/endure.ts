@@ -100,6 +100,7 @@ async function kills(): Promise<void> {
 		const id = await addPiece(opened.address, 'Save 1');
 		let [version, answered, slowest] = [1, 0, 0];
 		for (let round = 0; round < ROUNDS; round++) {
+			const before = answered;
 			const storm = (async () => {
 				for (;;) {
 					const body = JSON.stringify({ version, document: named(`Save ${version + 1}`) });
@@ -110,7 +111,9 @@ async function kills(): Promise<void> {
 					answered++;
 				}
 			})();
-			await new Promise((resolve) => setTimeout(resolve, 40 + ((round * 37) % 260)));
+			/** From the first that is answered on: its threads are there. */
+			while (answered === before) await new Promise((resolve) => setTimeout(resolve, 5));
+			await new Promise((resolve) => setTimeout(resolve, (round * 37) % 400));
 			await end(opened, 'SIGKILL');
 			await storm;
 			opened = await open(directory);
