@@ -1,4 +1,5 @@
-import { listCopies, writeCopy, type Workshop } from './db';
+import { join } from 'node:path';
+import { listCopies, syncFolder, writeCopy, type Workshop } from './db';
 import { dropUnnamed } from './services/pictures';
 import { emptyBin, listPieces } from './services/pieces';
 
@@ -84,6 +85,7 @@ export class Upkeep {
 	async #tidy(withVacuum: boolean): Promise<void> {
 		const { $client: client } = this.workshop.db;
 		await client.query('CHECKPOINT');
+		await syncFolder(join(this.workshop.directory, 'database'));
 		if (!withVacuum) return;
 		for (const table of ['revisions', 'pieces', 'cards']) await client.query(`VACUUM ${table}`);
 	}

@@ -57,6 +57,7 @@ export async function writeCopy(client: PGlite, workshop: string, now: Date, pie
 	const files = ['-C', join(workshop, 'database')];
 	try {
 		await client.query('CHECKPOINT');
+		await syncFolder(join(workshop, 'database'));
 		await run('tar', ['-cf', plain, ...files, './global/pg_control']);
 		await run('tar', ['-rf', plain, ...files, '--exclude=./global/pg_control', '--exclude=./pg_wal/*', '.']);
 		await client.runExclusive(() => run('tar', ['-rf', plain, ...files, './pg_wal']));
@@ -73,6 +74,11 @@ export async function writeCopy(client: PGlite, workshop: string, now: Date, pie
 
 function pack(from: string, to: string): Promise<void> {
 	return run('sh', ['-c', 'exec nice -n 10 gzip -1 -c < "$0" > "$1"', from, to]);
+}
+
+/** Has the system write to the disk what it still holds of a folder's file system: what a checkpoint wrote, or a copy that was unpacked. */
+export async function syncFolder(folder: string): Promise<void> {
+	await run('sync', ['-f', folder]).catch(() => {});
 }
 
 async function syncFile(path: string): Promise<void> {
@@ -161,5 +167,6 @@ export async function restoreCopy(workshop: string, name: string, now: Date): Pr
 	const kept = `database.before-${now.toISOString().replace(/[:.]/g, '-')}`;
 	if (existsSync(present)) await rename(present, join(workshop, kept));
 	await rename(next, present);
+	await syncFolder(workshop);
 	return kept;
 }

@@ -1,5 +1,5 @@
 export { openMemory, openWorkshop, WorkshopBroken, type Database, type Workshop } from './openWorkshop';
-export { listCopies, restoreCopy, writeCopy, type Copy } from './copies';
+export { listCopies, restoreCopy, syncFolder, writeCopy, type Copy } from './copies';
 export { DiskFull, requireRoom } from './disk';
 export { readPictureBytes, writePictureBytes } from './pictureBytes';
 export { WorkshopOpenElsewhere } from './lock';

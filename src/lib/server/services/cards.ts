@@ -47,15 +47,30 @@ export async function findCardPicture(db: Database, id: string): Promise<Uint8Ar
 	return row?.picture ?? null;
 }
 
+/** ms. */
+const QUIET = 3000;
+
 /** Makes cards one after another, each once however often it is asked for, while others are answered. */
 export class CardMaker {
 	readonly #wanted = new Set<string>();
+	readonly #later = new Map<string, NodeJS.Timeout>();
 	#isAtWork = false;
 
 	constructor(
 		private readonly db: () => Promise<Database>,
 		private readonly threads: () => Pool
 	) {}
+
+	/** When it has been quiet about a piece for a while: who works saves every second. */
+	wantLater(id: string): void {
+		clearTimeout(this.#later.get(id));
+		const timer = setTimeout(() => {
+			this.#later.delete(id);
+			this.want(id);
+		}, QUIET);
+		timer.unref();
+		this.#later.set(id, timer);
+	}
 
 	want(...ids: readonly string[]): void {
 		for (const id of ids) this.#wanted.add(id);

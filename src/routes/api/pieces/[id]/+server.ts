@@ -23,7 +23,7 @@ export const PUT: RequestHandler = async ({ params, request }) => {
 		const outcome = await keep(body.length, (db) => savePiece(db, params.id, read.save));
 		switch (outcome.kind) {
 			case 'saved':
-				cardMaker().want(params.id);
+				cardMaker().wantLater(params.id);
 				return json({ version: outcome.version, updatedAt: outcome.updatedAt });
 			case 'stale':
 				return json({ version: outcome.version, updatedAt: outcome.updatedAt, place: outcome.place }, { status: 409 });
