@@ -6,6 +6,10 @@ for (const screen of SCREENS)
 		if (screen === 'measure') {
 			await visit(page, workshop, '/');
 			await expectNoViolations(page, 'Pieces');
+			await visit(page, workshop, '/copies');
+			await page.getByRole('button', { name: 'Make a copy now' }).click();
+			await expect(page.getByRole('button', { name: /^Put back/ })).toBeVisible({ timeout: 30_000 });
+			await expectNoViolations(page, 'Copies');
 		}
 		await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/${screen}`);
 		await expectNoViolations(page, screen);
