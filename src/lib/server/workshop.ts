@@ -28,6 +28,8 @@ async function open(directory: string) {
 }
 
 export async function stopWorkshop(): Promise<void> {
+	held.emberCards?.close();
+	delete held.emberCards;
 	const threads = held.emberPool;
 	delete held.emberPool;
 	await threads?.close();

@@ -72,6 +72,13 @@ export class CardMaker {
 		this.#later.set(id, timer);
 	}
 
+	/** Wants no more: the workshop is closed. */
+	close(): void {
+		for (const timer of this.#later.values()) clearTimeout(timer);
+		this.#later.clear();
+		this.#wanted.clear();
+	}
+
 	want(...ids: readonly string[]): void {
 		for (const id of ids) this.#wanted.add(id);
 		if (!this.#isAtWork) void this.#work();
@@ -81,8 +88,12 @@ export class CardMaker {
 		this.#isAtWork = true;
 		for (const id of this.#wanted) {
 			this.#wanted.delete(id);
-			/** What fails here is asked for again with the next list. */
-			await makeCard(await this.db(), this.threads(), id).catch(() => {});
+			/** What fails here is asked for again with the next list; so is what is left when the workshop is closed. */
+			try {
+				await makeCard(await this.db(), this.threads(), id);
+			} catch {
+				continue;
+			}
 		}
 		this.#isAtWork = false;
 	}

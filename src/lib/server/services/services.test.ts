@@ -19,7 +19,7 @@ import {
 	removePiece,
 	savePiece
 } from './pieces';
-import { findCardPicture, makeCard } from './cards';
+import { CardMaker, findCardPicture, makeCard } from './cards';
 import { Pool, type SaveRead } from '../pool';
 
 const demo = JSON.parse(await readFile('tests/fixtures/reed-chest.json', 'utf8'));
@@ -149,6 +149,28 @@ describe('pieces', () => {
 		expect((await listMotifs(workshop.db)).map(({ name }) => name)).toEqual(['Knot again']);
 	});
 });
+
+it('cards that are wanted when the workshop is closed harm nobody, and are made when it is open again', async () => {
+	const workshop = await openMemory();
+	const threads = new Pool();
+	let isOpen = false;
+	const maker = new CardMaker(
+		() => (isOpen ? Promise.resolve(workshop.db) : Promise.reject(new Error('closed'))),
+		() => threads
+	);
+	const id = await addPiece(workshop.db, text(demo));
+	maker.want(id);
+	await new Promise((resolve) => setTimeout(resolve, 20));
+	isOpen = true;
+	maker.wantLater(id);
+	maker.close();
+	maker.want(id, id);
+	const made = async () => (await listPieces(workshop.db))[0]!.cardVersion === 1;
+	for (let i = 0; i < 200 && !(await made()); i++) await new Promise((resolve) => setTimeout(resolve, 50));
+	expect(await made()).toBe(true);
+	await threads.close();
+	await workshop.close();
+}, 30_000);
 
 it('opens a workshop once only, keeps it when closed, and needs no copy at the next start', async () => {
 	const directory = await mkdtemp(join(tmpdir(), 'ember-'));
