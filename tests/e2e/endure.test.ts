@@ -102,6 +102,21 @@ test('killed in the midst of saves, ten times, it loses none that it answered fo
 	expect(version).toBeGreaterThan(20);
 });
 
+test('it ends when it is told to, in the midst of cards that are made and plans that are worked out', async ({ workshop }) => {
+	const cabinet = await readFile('demo/chart-cabinet.json', 'utf8');
+	for (let round = 0; round < 2; round++) {
+		for (let i = 0; i < 3; i++) await fetch(`${workshop.address}/api/pieces`, { method: 'POST', headers: JSON_TYPE, body: cabinet });
+		const plans = Array.from({ length: 4 }, () =>
+			fetch(`${workshop.address}/api/plan`, { method: 'POST', headers: JSON_TYPE, body: cabinet }).catch(() => null)
+		);
+		await new Promise((resolve) => setTimeout(resolve, 150 * round));
+		/** Resolves when the process is gone. */
+		await workshop.stop();
+		await Promise.all(plans);
+		await workshop.start();
+	}
+});
+
 test('without room on the disk a save is refused in words, reading goes on, and saving does as soon as there is room', async ({
 	page,
 	workshop

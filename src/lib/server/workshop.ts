@@ -12,6 +12,7 @@ const held = globalThis as typeof globalThis & {
 
 /** Opens the workshop of this process; where it is open elsewhere, or broken, says so and ends the process. */
 export async function startWorkshop(directory: string): Promise<void> {
+	if (!held.emberWorkshop) delete held.emberPool;
 	held.emberWorkshop ??= open(directory);
 	try {
 		await held.emberWorkshop;
@@ -30,9 +31,8 @@ async function open(directory: string) {
 export async function stopWorkshop(): Promise<void> {
 	held.emberCards?.close();
 	delete held.emberCards;
-	const threads = held.emberPool;
-	delete held.emberPool;
-	await threads?.close();
+	/** Closed, and kept so: whoever is still at work must not make new ones, which would keep the process alive. */
+	await pool().close();
 	const opened = await held.emberWorkshop;
 	delete held.emberWorkshop;
 	await opened?.upkeep.close();

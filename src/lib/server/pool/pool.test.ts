@@ -28,7 +28,9 @@ describe('the threads', () => {
 	});
 
 	it('end what takes too long with its thread; the next job finds another', async () => {
-		expect(await why(pool.run('plan', file, { time: 1 }))).toBe('too-long');
+		/** A heavy one: it is looked at every 50 ms only. */
+		const heavy = new Uint8Array(await readFile('demo/chart-cabinet.json'));
+		expect(await why(pool.run('plan', heavy, { time: 1 }))).toBe('too-long');
 		expect(await why(pool.run('plan', file))).toBe('done');
 	});
 
@@ -37,7 +39,8 @@ describe('the threads', () => {
 		expect(await why(small.run('plan', file, { time: 20_000 }))).toBe('too-big');
 		await small.close();
 		const narrow = new Pool({ size: 1, growth: 1 });
-		expect(await why(narrow.run('plan', file, { time: 20_000 }))).toBe('too-big');
+		const heavy = new Uint8Array(await readFile('demo/chart-cabinet.json'));
+		expect(await why(narrow.run('plan', heavy, { time: 20_000 }))).toBe('too-big');
 		await narrow.close();
 	});
 

@@ -134,6 +134,7 @@ export class Pool {
 			worker.off('message', answer);
 			worker.off('error', fail);
 			slot.task = null;
+			worker.unref();
 		};
 		/** The thread goes with its job. */
 		const end = (error: Error) => {
@@ -164,7 +165,6 @@ export class Pool {
 			execArgv: [],
 			resourceLimits: { maxOldGenerationSizeMb: this.#limits.heap, maxYoungGenerationSizeMb: 64 }
 		});
-		worker.unref();
 		slot.isReady = false;
 		worker.on('message', (message) => {
 			if (message === READY && slot.worker === worker) slot.isReady = true;
@@ -174,6 +174,8 @@ export class Pool {
 			if (slot.worker === worker) slot.worker = null;
 		});
 		worker.on('error', () => {});
+		/** Last: each that listens to it would keep the process alive. */
+		worker.unref();
 		return worker;
 	}
 }
