@@ -1,4 +1,5 @@
 import { areaPaths, difference, FillRule, inflatePaths, intersect, EndType, JoinType, union } from 'clipper2-ts';
+import { boundsOfRings } from './boundsOfRings';
 import type { Ring } from './flattenPath';
 import { fromClipper, toClipper } from './uniteShapes';
 
@@ -21,13 +22,7 @@ export function clipToBox(rings: readonly Ring[], { x, y, width, height }: Box):
 	if (across.length === 0) return inside;
 	const cut = intersectRings(across, [[x, y, right, y, right, bottom, x, bottom]]);
 	const isTurned = rings.reduce((sum, ring) => sum + signedArea(ring), 0) < 0;
-	return [...inside, ...(isTurned ? cut.map(reverse) : cut)];
-}
-
-function reverse(ring: Ring): Ring {
-	const out: number[] = [];
-	for (let i = ring.length - 2; i >= 0; i -= 2) out.push(ring[i]!, ring[i + 1]!);
-	return out;
+	return [...inside, ...(isTurned ? cut.map(reverseRing) : cut)];
 }
 
 interface Box {
@@ -39,21 +34,16 @@ interface Box {
 
 /** Whether a ring lies all in a box, all beyond one of its sides, or neither. */
 function sideOf(ring: Ring, left: number, top: number, right: number, bottom: number): 'in' | 'out' | 'across' {
-	const [x0, y0, x1, y1] = boundsOfRing(ring);
-	if (x0 >= left && x1 <= right && y0 >= top && y1 <= bottom) return 'in';
-	return x1 <= left || x0 >= right || y1 <= top || y0 >= bottom ? 'out' : 'across';
+	const own = boundsOfRings([ring]);
+	if (own.left >= left && own.right <= right && own.top >= top && own.bottom <= bottom) return 'in';
+	return own.right <= left || own.left >= right || own.bottom <= top || own.top >= bottom ? 'out' : 'across';
 }
 
-function boundsOfRing(ring: Ring): [number, number, number, number] {
-	let [x0, y0, x1, y1] = [Infinity, Infinity, -Infinity, -Infinity];
-	for (let i = 0; i < ring.length; i += 2) {
-		const [x, y] = [ring[i]!, ring[i + 1]!];
-		if (x < x0) x0 = x;
-		if (x > x1) x1 = x;
-		if (y < y0) y0 = y;
-		if (y > y1) y1 = y;
-	}
-	return [x0, y0, x1, y1];
+/** The same points the other way round. */
+export function reverseRing(ring: Ring): number[] {
+	const out: number[] = [];
+	for (let i = ring.length - 2; i >= 0; i -= 2) out.push(ring[i]!, ring[i + 1]!);
+	return out;
 }
 
 /** Area (mm2) of what two shapes have in common, each by the even-odd rule. */

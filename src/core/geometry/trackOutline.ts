@@ -1,5 +1,5 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
-import { signedArea } from './clipRings';
+import { reverseRing, signedArea } from './clipRings';
 import type { Ring } from './flattenPath';
 import { flattenOutline, type Outline } from './outline';
 import { measureTrack, type Track } from './track';
@@ -18,7 +18,7 @@ const PER_MM = 1e4;
 export function trackOutline(outline: Outline, by: number): Track[] {
 	const ring = cleanRing(insetRing(outline, by));
 	if (ring.length < 6) return [];
-	const clockwise = signedArea(ring) >= 0 ? ring : reverse(ring);
+	const clockwise = signedArea(ring) >= 0 ? ring : reverseRing(ring);
 	const corners = cornersOf(clockwise);
 	if (corners.length === 0) return [measureTrack(startAtTop(clockwise), true)];
 	const first = corners.reduce((best, at) => (nearTopLeft(clockwise, at) < nearTopLeft(clockwise, best) ? at : best), corners[0]!);
@@ -172,10 +172,4 @@ function stretch(ring: Ring, from: number, to: number): number[] {
 	const n = ring.length / 2;
 	const count = (to - from + n) % n || n;
 	return Array.from({ length: count + 1 }, (_, k) => (from + k) % n).flatMap((k) => [ring[2 * k]!, ring[2 * k + 1]!]);
-}
-
-function reverse(ring: Ring): number[] {
-	const out: number[] = [];
-	for (let i = ring.length - 2; i >= 0; i -= 2) out.push(ring[i]!, ring[i + 1]!);
-	return out;
 }

@@ -66,3 +66,4 @@ export { simulateReading } from './simulateTape';
 export { checkKnownLength, type ScaleCheck } from './knownLength';
 export { STARTERS, type Starter } from './starters';
 export { newFace, insetPart } from './starters/build';
+export { standOf } from './standOf';

@@ -1,6 +1,6 @@
-import { measureMotif, weightOfCast, type LaidItem } from '../layout';
-import { wordCoat, type Layer, type Stack } from '../layers';
-import type { MeasuredFace, MeasuredPiece, Part } from '../piece';
+import { listCasts, type LaidItem } from '../layout';
+import { whereOf, wordCoat, type Layer, type Stack } from '../layers';
+import { standOf, type MeasuredFace, type MeasuredPiece, type Part } from '../piece';
 import type { Project } from '../project';
 import type { Issue, Mm } from '../units';
 
@@ -75,12 +75,6 @@ function doorHeld(project: Project, raised: readonly Layer[], face: MeasuredFace
 	return [{ code: 'relief.door', path: pathOf(project, worst.arrangement), values }];
 }
 
-/** How far a part stands before its face, mm; behind it where it is less than nothing. */
-function proudOf(part: Part, face: MeasuredFace): Mm {
-	const under = face.parts.find(({ id }) => id === part.on);
-	return part.setOff + (under ? proudOf(under, face) : 0);
-}
-
 /** What a layer raises on a face, beside a door, to one side of an upright line. */
 function ridgesOn(layer: Layer, face: MeasuredFace, door: Part, line: Mm, way: 1 | -1): Ridge[] {
 	return itemsOf(layer).flatMap(({ part: id, left, top, width, height: tall, arrangement }): Ridge[] => {
@@ -88,7 +82,7 @@ function ridgesOn(layer: Layer, face: MeasuredFace, door: Part, line: Mm, way: 1
 		if (!part) return [];
 		const ends = [part.x + left - line, part.x + left + width - line].map((x) => x * way);
 		const [from, to] = [Math.max(0, Math.min(...ends)), Math.max(...ends)];
-		const height = layer.film / UM_PER_MM + proudOf(part, face) - proudOf(door, face);
+		const height = layer.film / UM_PER_MM + standOf(part, face) - standOf(door, face);
 		if (to <= 0 || height <= 0) return [];
 		return [{ from, to, top: part.y + top, bottom: part.y + top + tall, height, arrangement }];
 	});
@@ -140,13 +134,10 @@ const HEAVY = 150;
 
 function tooHeavy(layer: Layer, project: Project): Issue[] {
 	const { coat, material } = layer;
-	if (coat.kind !== 'cast' || coat.lies === 'flat' || !material?.casting) return [];
-	const items = itemsOf(layer);
-	const weights = project.layout.motifs
-		.filter(({ id, mould }) => mould && items.some(({ motif }) => motif === id))
-		.map((motif) => weightOfCast(motif, measureMotif(motif).openArea, material.casting!.density ?? 1));
-	const heaviest = Math.max(0, ...weights);
-	return heaviest > HEAVY
-		? [{ code: 'cast.heavy', path: pathOf(project, items[0]!.arrangement), values: { grams: Math.round(heaviest / 10) * 10 } }]
-		: [];
+	if (coat.kind !== 'cast' || coat.lies === 'flat') return [];
+	const { items, motifs } = listCasts(itemsOf(layer), project.layout.motifs, whereOf(coat), material?.casting?.density);
+	const heaviest = Math.max(0, ...motifs.map(({ grams }) => grams ?? 0));
+	const [first] = items;
+	if (!first || heaviest <= HEAVY) return [];
+	return [{ code: 'cast.heavy', path: pathOf(project, first.arrangement), values: { grams: Math.round(heaviest / 10) * 10 } }];
 }

@@ -14,7 +14,7 @@ import {
 } from '../layers';
 import { flattenOutline } from '../geometry';
 import { heightThrough, layZone, type LaidItem, type Layout } from '../layout';
-import { GROUNDS, isBoxOutline, isOwnSurface, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
+import { GROUNDS, isBoxOutline, isOwnSurface, standOf, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
 import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer, type Spot } from './scene';
 
 export interface SceneSource {
@@ -67,12 +67,6 @@ export function describeScene(source: SceneSource): Scene {
 
 function frontsOf(face: MeasuredFace): Part[] {
 	return face.parts.filter(isOwnSurface).slice(0, MOST_FRONTS);
-}
-
-/** From the face, not from the part it lies on. */
-function standOf(part: Part, face: MeasuredFace): number {
-	const under = face.parts.find(({ id }) => id === part.on);
-	return part.setOff + (under ? standOf(under, face) : 0);
 }
 
 /** The values of the map of surfaces for so many ids. */

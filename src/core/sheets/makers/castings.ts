@@ -1,4 +1,5 @@
-import { clayFor, dryOf, itemsOfRole, measureMotif, volumeOfMould, type LaidItem } from '../../layout';
+import { dryOf, listCasts, type LaidItem } from '../../layout';
+import { gatherMaterials } from '../../materials';
 import { whereOf, type Coat } from '../../layers';
 import { nameSurface, type Plan } from '../../plan';
 import type { Project } from '../../project';
@@ -18,16 +19,13 @@ export const makeCastings: PageMaker = {
 };
 
 function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
-	const { through, role } = whereOf(coat);
-	const items = itemsOfRole(plan.items, role).filter(({ arrangement, openArea }) => arrangement === through && openArea > 0);
+	const where = whereOf(coat);
+	const material = 'material' in coat ? gatherMaterials(project.materials).get(coat.material) : undefined;
+	const { items, motifs } = listCasts(plan.items, project.layout.motifs, where, material?.casting?.density);
 	const step = plan.order.find((one) => one.coat === coat.id);
 	if (items.length === 0 || !step) return [];
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
-	const moulds = project.layout.motifs.flatMap((motif) => {
-		const count = items.filter((item) => item.motif === motif.id).length;
-		return count > 0 ? [{ motif, count, ml: clayFor(count * volumeOfMould(motif, measureMotif(motif).openArea)) }] : [];
-	});
-	const notes = plan.arrangements.find(({ arrangement }) => arrangement === through)?.notes ?? [];
+	const notes = plan.arrangements.find(({ arrangement }) => arrangement === where.through)?.notes ?? [];
 	const crossing = items.filter(({ cutBy }) => cutBy.includes('opening'));
 	return [
 		{
@@ -38,14 +36,15 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 			keep: 24,
 			right: `${items.length} casts: ${formatDuration(step.bench)} at the bench, then ${formatDuration(step.work - step.bench)} to glue`
 		},
-		...moulds.map(({ motif, count, ml }): FlowLine => {
+		...motifs.map(({ motif, count, clay, grams }): FlowLine => {
 			const { mould } = motif;
 			const dry = `${write(motif.width * dryOf(motif))} by ${write(motif.height * dryOf(motif))}`;
 			const high = mould ? `, ${formatFine(mould.height, project.units).text} high` : '';
+			const heavy = grams === null ? '' : `, about ${Math.round(grams)} g each`;
 			return {
-				text: `${count} of ${motif.name}: ${dry} when dry${high}`,
+				text: `${count} of ${motif.name}: ${dry} when dry${high}${heavy}`,
 				indent: 6,
-				right: mould ? formatVolume(ml, project.workshop.volumes).ml : ''
+				right: mould ? formatVolume(clay, project.workshop.volumes).ml : ''
 			};
 		}),
 		...notes.map(({ part, text }): FlowLine => ({ text: `${nameSurface(plan, part)}: ${text}.`, indent: 6, size: 3.1 })),

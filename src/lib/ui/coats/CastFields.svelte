@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Coat } from '$core/layers';
-	import { itemsOfRole, measureMotif, weightOfCast } from '$core/layout';
+	import { whereOf, type Coat } from '$core/layers';
+	import { listCasts } from '$core/layout';
 	import { gatherMaterials } from '$core/materials';
 	import { formatDuration } from '$core/units';
 	import { RadioRow, Tick } from '$lib/ui/controls';
@@ -11,15 +11,16 @@
 	let { coat }: { coat: Extract<Coat, { kind: 'cast' }> } = $props();
 	const piece = usePiece();
 	const step = $derived(piece.plan.order.find((one) => one.coat === coat.id));
-	const density = $derived(gatherMaterials(piece.project.materials).get(coat.material)?.casting?.density);
-	const items = $derived(
-		itemsOfRole(piece.plan.items, coat.role).filter(({ arrangement, openArea }) => arrangement === coat.arrangement && openArea > 0)
+	const casts = $derived(
+		listCasts(
+			piece.plan.items,
+			piece.project.layout.motifs,
+			whereOf(coat),
+			gatherMaterials(piece.project.materials).get(coat.material)?.casting?.density
+		)
 	);
-	const weights = $derived(
-		piece.project.layout.motifs
-			.filter((motif) => motif.mould && items.some((item) => item.motif === motif.id))
-			.map((motif) => Math.round(weightOfCast(motif, measureMotif(motif).openArea, density ?? 1)))
-	);
+	const count = $derived(casts.items.length);
+	const weights = $derived(casts.motifs.flatMap(({ grams }) => (grams === null ? [] : [Math.round(grams)])));
 	const set = (change: Partial<typeof coat>) => piece.setCoat({ ...coat, ...change });
 </script>
 
@@ -39,10 +40,10 @@
 	]}
 	onchange={(lies) => set({ lies })}
 />
-{#if step && items.length > 0}
+{#if step && count > 0}
 	<p class="note">
-		{items.length}
-		{items.length === 1 ? 'cast' : 'casts'}: {formatDuration(step.bench)} at the bench before any glue, then {formatDuration(
+		{count}
+		{count === 1 ? 'cast' : 'casts'}: {formatDuration(step.bench)} at the bench before any glue, then {formatDuration(
 			step.work - step.bench
 		)} to glue.
 	</p>

@@ -7,6 +7,7 @@ import { layItem } from '../layItem';
 import { motifIn } from '../motifIn';
 import { isSpotOf, placeFromMiddle } from '../spot';
 import type { ArrangementContext, ArrangementPlan, Choice, ChoiceGroup, LaidItem, MotifInUse } from '../types';
+import { depthOfBorder } from './depthOfBorder';
 import { fitBorder, type BorderBy, type BorderFit, type BorderWish } from './fitBorder';
 import type { Border } from './schema';
 
@@ -115,7 +116,7 @@ function sizesOf(
 	const strip = motifIn(context, border.motif);
 	const block = border.corners === 'blocks' && border.corner !== null ? motifIn(context, border.corner) : null;
 	const corner = block === null ? strip.motif.height : Math.max(block.motif.width, block.motif.height);
-	return { strip, block, corner, depth: border.corners === 'blocks' ? Math.max(corner, strip.motif.height) : strip.motif.height };
+	return { strip, block, corner, depth: depthOfBorder(border, (id) => motifIn(context, id).motif) };
 }
 
 function wishFor(border: Border, outline: Outline, context: ArrangementContext): BorderWish {

@@ -10,7 +10,7 @@ import { LazyItem } from '../LazyItem';
 import { motifIn } from '../motifIn';
 import { isSpotOf } from '../spot';
 import type { ArrangementContext, ArrangementKind, Choice, ChoiceGroup, LaidItem } from '../types';
-import { depthOfBorder } from './depthOfBorder';
+import { depthOfBorder } from '../border/depthOfBorder';
 import { FIELD_WAYS, insideOf, layField, liesIn, type FieldPlaces, type FieldWay } from './layField';
 import type { Scheme } from './schema';
 

@@ -6,7 +6,7 @@ import { newProject } from '../../../project';
 import { ARRANGEMENTS } from '../index';
 import { beginningOf, contextWith } from '../testing';
 import type { Motif } from '../../motif';
-import { depthOfBorder } from './depthOfBorder';
+import { depthOfBorder } from '../border/depthOfBorder';
 import { SchemeSchema, type Scheme } from './schema';
 import { SCHEMES } from './schemes';
 

@@ -1,6 +1,6 @@
 import type { Mm } from '../../../units';
 import type { Motif } from '../../motif';
-import type { Border } from '../border/schema';
+import type { Border } from './schema';
 
 /** How wide the band of a border is at scale 1, with its corner blocks, mm; 0 where its motif is not known. */
 export function depthOfBorder(

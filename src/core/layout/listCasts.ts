@@ -1,0 +1,37 @@
+import type { Ml } from '../units';
+import type { LaidItem } from './arrangements/types';
+import { itemsOfRole } from './arrangements/openings';
+import { measureMotif } from './measureMotif';
+import type { Motif } from './motif';
+import { clayFor, volumeOfMould, weightOfCast } from './mould';
+
+/** What is cast of one motif: how many, the clay for all of them, and what one weighs when it is hard, g; null where nobody knows how heavy its material is, or it has no mould. */
+export interface CastsOfMotif {
+	readonly motif: Motif;
+	readonly count: number;
+	readonly clay: Ml;
+	readonly grams: number | null;
+}
+
+export interface Casts {
+	readonly items: readonly LaidItem[];
+	readonly motifs: readonly CastsOfMotif[];
+}
+
+/** The casts that go where an arrangement lays them, or one role of it. Of its material: g a ml. Source: methods 8. */
+export function listCasts(
+	laid: readonly LaidItem[],
+	motifs: readonly Motif[],
+	{ through, role }: { readonly through?: string; readonly role?: string },
+	density: number | undefined
+): Casts {
+	const items = itemsOfRole(laid, role).filter(({ arrangement, openArea }) => arrangement === through && openArea > 0);
+	const cast = motifs.flatMap((motif): CastsOfMotif[] => {
+		const count = items.filter((item) => item.motif === motif.id).length;
+		if (count === 0) return [];
+		const { openArea } = measureMotif(motif);
+		const grams = motif.mould && density !== undefined ? weightOfCast(motif, openArea, density) : null;
+		return [{ motif, count, clay: clayFor(count * volumeOfMould(motif, openArea)), grams }];
+	});
+	return { items, motifs: cast };
+}
