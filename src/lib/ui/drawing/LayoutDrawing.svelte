@@ -2,10 +2,10 @@
 	import { choosableParts, partsInFrame } from '$core/piece';
 	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
 	import { Progress } from '$lib/ui/controls';
-	import { tapeStep } from '$core/units';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Snippet } from 'svelte';
+	import { arrowStep, arrowWay } from './arrowStep';
 	import Balloons from './Balloons.svelte';
 	import Dimension from './Dimension.svelte';
 	import DrawingWindow from './DrawingWindow.svelte';
@@ -61,14 +61,6 @@
 			: sayFace(piece)
 	);
 
-	/** So many steps of the tape with Shift: 10 mm, or half an inch. */
-	const FAR = { mm: 10, in: 8 } as const;
-	const NUDGES: Readonly<Record<string, readonly [number, number]>> = {
-		ArrowLeft: [-1, 0],
-		ArrowRight: [1, 0],
-		ArrowUp: [0, -1],
-		ArrowDown: [0, 1]
-	};
 	/** A single motif is turned, made larger and mirrored by keys too. */
 	const SINGLE_KEYS: Readonly<Record<string, (single: Single) => Single>> = {
 		',': (one) => turnSingle(one, -1),
@@ -84,10 +76,10 @@
 
 	/** Letters go from motif to motif, arrows move the one that is picked. */
 	function press({ key, shiftKey }: KeyboardEvent): boolean {
-		const nudge = NUDGES[key];
+		const nudge = arrowWay(key);
 		const change = single && SINGLE_KEYS[key];
 		if (nudge && picked) {
-			const far = (shiftKey ? FAR[unit] : 1) * tapeStep(unit);
+			const far = arrowStep(unit, shiftKey);
 			edit((of) => nudgeItem(of, picked!, nudge[0] * far, nudge[1] * far), `nudge ${picked.arrangement} ${picked.key}`);
 		} else if (change) piece.setArrangement(change(single), `turn ${single.id}`);
 		else if ((key === 'x' || key === 'y') && picked && pickedPart) {

@@ -2,8 +2,9 @@
 	import { addPoint, dropPoint, lineOfStroke, movePoint, partsOf, trackOfDrawn, type DrawnLine, type Run } from '$core/layout';
 	import type { MeasuredFace } from '$core/piece';
 	import { setArrangement } from '$core/project';
-	import { formatLength, tapeStep, toTape } from '$core/units';
+	import { formatLength, toTape } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { arrowStep, arrowWay } from './arrowStep';
 	import { createPull } from './createPull';
 
 	/** The line that a row was drawn along: on each of its parts, with its points to take hold of on the first. */
@@ -40,16 +41,9 @@
 		pull.take(event, { i, line, x: event.clientX, y: event.clientY });
 	}
 
-	const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
-		ArrowLeft: [-1, 0],
-		ArrowRight: [1, 0],
-		ArrowUp: [0, -1],
-		ArrowDown: [0, 1]
-	};
-	const FAR = { mm: 10, in: 8 } as const;
 	function press(event: KeyboardEvent, i: number): void {
-		const by = ARROWS[event.key];
-		const step = tapeStep(unit) * (event.shiftKey ? FAR[unit] : 1);
+		const by = arrowWay(event.key);
+		const step = arrowStep(unit, event.shiftKey);
 		if (by) set(movePoint(line, i, { x: spots[i]!.x + by[0] * step, y: spots[i]!.y + by[1] * step }, first!), `point ${i}`);
 		else if (event.key === 'Insert' || event.key === 'a') set(addPoint(line, i));
 		else if (event.key === 'Delete' || event.key === 'Backspace') set(dropPoint(line, i));

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { handlesOf, layZone, type Handle, type Zone } from '$core/layout';
 	import type { MeasuredFace } from '$core/piece';
-	import { formatLength, tapeStep } from '$core/units';
+	import { formatLength } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { arrowStep, arrowWay } from './arrowStep';
 
 	let { face, scale, zone: kept }: { face: MeasuredFace; scale: number; zone: Zone } = $props();
 	const piece = usePiece();
@@ -26,15 +27,7 @@
 
 	let held: { readonly handle: Handle; readonly x: number; readonly y: number } | null = $state.raw(null);
 	let near: string | null = $state(null);
-	const FAR = { mm: 10, in: 8 } as const;
 	const SOFTER = 0.05;
-	const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
-		ArrowLeft: [-1, 0],
-		ArrowRight: [1, 0],
-		ArrowUp: [0, -1],
-		ArrowDown: [0, 1]
-	};
-
 	const withZone = (next: Zone) => ({
 		...piece.project,
 		layout: { ...piece.project.layout, zones: piece.project.layout.zones.map((other) => (other.id === next.id ? next : other)) }
@@ -60,7 +53,7 @@
 		if (sketch) piece.replace(sketch);
 	}
 	function press(event: KeyboardEvent, handle: Handle): void {
-		const by = ARROWS[event.key];
+		const by = arrowWay(event.key);
 		if (event.key === 'Escape' && held) {
 			held = null;
 			piece.drag.sketch = null;
@@ -77,7 +70,7 @@
 			const softness = (handle.value ?? 0) + (dx + dy) * SOFTER * (far ? 4 : 1);
 			return { ...zone, softness: Math.min(1, Math.max(0, Math.round(softness * 20) / 20)) };
 		}
-		const step = tapeStep(unit) * (far ? FAR[unit] : 1);
+		const step = arrowStep(unit, far);
 		return handle.moveTo(handle.x + dx * step, handle.y + dy * step);
 	}
 </script>
