@@ -46,9 +46,16 @@ const answer: Handle = async ({ event, resolve }) => {
 	return resolve(event);
 };
 
+/** Of a fault of the database what it said, without all that it was given: that is the painter's. */
+function wordOf(error: unknown): string {
+	if (!(error instanceof Error)) return String(error);
+	const { message, stack = '' } = error.cause instanceof Error ? error.cause : error;
+	return stack.includes(message) ? stack : `${message}\n${stack}`;
+}
+
 /** What nobody foresaw is told to whoever keeps the workshop; that somebody asked for what there is not, to nobody. */
 export const handleError: HandleServerError = ({ error, status, message }) => {
 	if (status < 500) return { message };
-	console.error(error);
+	console.error(wordOf(error));
 	return { message: 'The workshop could not do this. Nothing has changed; try again, and if it goes on, start it anew.' };
 };

@@ -1,7 +1,7 @@
 import { wordIssue } from '$core/formats';
 import type { Issue } from '$core/units';
 import { json } from '@sveltejs/kit';
-import { DiskFull } from './db';
+import { DiskFull, foundNoRoom } from './db';
 import { JobStopped, type Stopped } from './pool';
 
 /** A refusal as every route gives it: a list of {code, path, message}. */
@@ -65,7 +65,8 @@ export async function inWords(work: () => Promise<Response>): Promise<Response> 
 	try {
 		return await work();
 	} catch (error) {
-		if (error instanceof DiskFull) return refuseWith(507, 'disk.full', error.message);
+		const full = error instanceof DiskFull ? error : foundNoRoom(error) ? new DiskFull() : null;
+		if (full) return refuseWith(507, 'disk.full', full.message);
 		if (!(error instanceof JobStopped)) throw error;
 		const message = error.why === 'failed' ? `This could not be worked out (${error.message}). Nothing has changed.` : error.message;
 		return refuseWith(STATUS[error.why], `pool.${error.why}`, message);

@@ -1,5 +1,4 @@
-import { join } from 'node:path';
-import { listCopies, syncFolder, writeCopy, type Workshop } from './db';
+import { listCopies, requireRoomForCheckpoint, writeCopy, type Workshop } from './db';
 import { dropUnnamed } from './services/pictures';
 import { emptyBin, listPieces } from './services/pieces';
 
@@ -83,9 +82,10 @@ export class Upkeep {
 	}
 
 	async #tidy(withVacuum: boolean): Promise<void> {
-		const { $client: client } = this.workshop.db;
+		const { directory, db } = this.workshop;
+		const { $client: client } = db;
+		await requireRoomForCheckpoint(directory);
 		await client.query('CHECKPOINT');
-		await syncFolder(join(this.workshop.directory, 'database'));
 		if (!withVacuum) return;
 		for (const table of ['revisions', 'pieces', 'cards']) await client.query(`VACUUM ${table}`);
 	}

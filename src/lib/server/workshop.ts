@@ -1,4 +1,13 @@
-import { openWorkshop, requireRoom, restoreCopy, WorkshopBroken, WorkshopOpenElsewhere, type Database, type Workshop } from './db';
+import {
+	DiskFull,
+	openWorkshop,
+	requireRoom,
+	restoreCopy,
+	WorkshopBroken,
+	WorkshopOpenElsewhere,
+	type Database,
+	type Workshop
+} from './db';
 import { Pool } from './pool';
 import { CardMaker } from './services/cards';
 import { Upkeep } from './upkeep';
@@ -17,7 +26,7 @@ export async function startWorkshop(directory: string): Promise<void> {
 	try {
 		await held.emberWorkshop;
 	} catch (error) {
-		if (!(error instanceof WorkshopOpenElsewhere || error instanceof WorkshopBroken)) throw error;
+		if (!(error instanceof WorkshopOpenElsewhere || error instanceof WorkshopBroken || error instanceof DiskFull)) throw error;
 		console.error(error.message);
 		process.exit(error instanceof WorkshopOpenElsewhere ? 3 : 4);
 	}
@@ -53,12 +62,14 @@ export async function workshopNow(): Promise<{ readonly workshop: Workshop; read
 	return opened();
 }
 
-/** Keeps something of so many bytes: where there is room, and it is answered for when it lies on the disk itself. Throws `DiskFull`. */
+/** Of what is kept, what it takes on the disk at most: a page is logged whole where it is first changed, and a document is kept as a step too. */
+const LOGGED = 4;
+
+/** Keeps something of so many bytes, where there is room. Throws `DiskFull`. */
 export async function keep<T>(bytes: number, work: (db: Database) => Promise<T>): Promise<T> {
 	const { workshop, upkeep } = await opened();
-	await requireRoom(workshop.directory, bytes);
+	await requireRoom(workshop.directory, LOGGED * bytes);
 	const kept = await work(workshop.db);
-	await workshop.flush();
 	upkeep.saved();
 	return kept;
 }

@@ -3,11 +3,12 @@ import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
 import { existsSync } from 'node:fs';
 import { mkdir, readdir, rename, rm } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { writeCopy } from './copies';
-import { LogFlusher } from './disk';
+import { syncFolder, writeCopy } from './copies';
+import { DiskFull } from './disk';
 import { lockWorkshop } from './lock';
 import { isMigrated, migrateDatabase } from './migrations';
 import * as schema from './schema';
+import { openSynced } from './syncedFiles';
 import { readTemplate, SETTINGS } from './template';
 
 export type Database = PgliteDatabase<typeof schema> & { readonly $client: PGlite };
@@ -16,8 +17,6 @@ export interface Workshop {
 	readonly db: Database;
 	/** Empty for one in memory. */
 	readonly directory: string;
-	/** Resolves when all that was saved so far is on the disk itself. */
-	flush(): Promise<void>;
 	close(): Promise<void>;
 }
 
@@ -35,18 +34,17 @@ const TEMPLATE = resolve('node_modules/.cache/ember-ribbon/empty-database.tar.gz
 
 /**
  * Opens a workshop: one directory that holds everything. Locked before it is opened, copied before it is migrated. A new one is made under another
- * name and renamed whole. Throws `WorkshopOpenElsewhere` where another process has it, `WorkshopBroken` where its database cannot be opened.
+ * name and renamed whole. Throws `WorkshopOpenElsewhere` where another process has it, `WorkshopBroken` where its database cannot be opened,
+ * `DiskFull` where it has to be copied first and there is no room for that.
  */
 export async function openWorkshop(directory: string, now: Date = new Date()): Promise<Workshop> {
 	await mkdir(directory, { recursive: true });
 	const lock = await lockWorkshop(directory);
 	try {
 		const { db, client } = await openDatabase(directory, now);
-		const flusher = new LogFlusher(join(directory, 'database'));
 		return {
 			db,
 			directory,
-			flush: () => flusher.flush(),
 			async close() {
 				await client.close();
 				await lock.release();
@@ -66,13 +64,13 @@ async function openDatabase(directory: string, now: Date): Promise<{ readonly db
 		if (entry.startsWith('database.new-')) await rm(join(directory, entry), { recursive: true, force: true });
 	if (!existsSync(dataDir)) await makeDatabase(directory, dataDir);
 	try {
-		const client = await PGlite.create({ dataDir, postgresqlconf: SETTINGS });
+		const client = await openSynced(dataDir, SETTINGS);
 		const db = drizzle(client, { schema });
 		if (!(await isMigrated(db as never))) await writeCopy(client, directory, now, await namesOfPieces(client));
 		await migrateDatabase(db as never);
 		return { db, client };
 	} catch (error) {
-		throw new WorkshopBroken(directory, error);
+		throw error instanceof DiskFull ? error : new WorkshopBroken(directory, error);
 	}
 }
 
@@ -81,6 +79,7 @@ async function makeDatabase(directory: string, dataDir: string): Promise<void> {
 	const client = await PGlite.create({ dataDir: next, postgresqlconf: SETTINGS, loadDataDir: await readTemplate(TEMPLATE) });
 	await migrateDatabase(drizzle(client, { schema }) as never);
 	await client.close();
+	await syncFolder(next);
 	await rename(next, dataDir);
 }
 
@@ -95,5 +94,5 @@ export async function openMemory(): Promise<Workshop> {
 	const client = await PGlite.create({ loadDataDir: await readTemplate(TEMPLATE), postgresqlconf: SETTINGS });
 	const db = drizzle(client, { schema });
 	await migrateDatabase(db as never);
-	return { db, directory: '', flush: () => Promise.resolve(), close: () => client.close() };
+	return { db, directory: '', close: () => client.close() };
 }

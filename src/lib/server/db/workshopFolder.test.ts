@@ -2,7 +2,7 @@ import { PGlite } from '@electric-sql/pglite';
 import { execFileSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
-import { mkdir, mkdtemp, readdir, readFile, rename, rm, symlink, writeFile } from 'node:fs/promises';
+import { mkdir, mkdtemp, readdir, readFile, rename, rm, statfs, symlink, writeFile } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -106,6 +106,9 @@ describe('a folder', () => {
 		await old.query('INSERT INTO pictures (id, type, width, height, bytes) VALUES ($1, $2, 5, 5, $3)', [picture, 'image/png', bytes]);
 		await old.query('INSERT INTO pieces (document) VALUES ($1)', [JSON.parse(demo)]);
 		await old.close();
+		process.env['EMBER_LEAST_ROOM'] = '1e12';
+		await expect(openWorkshop(folder)).rejects.toThrow(DiskFull);
+		delete process.env['EMBER_LEAST_ROOM'];
 		const workshop = await openWorkshop(folder);
 		expect((await listCopies(folder)).map(({ pieces }) => pieces)).toEqual([[JSON.parse(demo).piece.name]]);
 		const found = await findPicture(workshop.db, picture);
@@ -149,19 +152,41 @@ describe('copies', () => {
 		const kept = await restoreCopy(folder, name, new Date());
 		const back = await openWorkshop(folder);
 		const [saved] = (await listPieces(back.db)).filter((one) => one.id === id);
-		expect(saved!.version).toBeGreaterThanOrEqual(before);
-		expect(saved!.name).toBe(`Save ${saved!.version}`);
+		/** Its version is one that no window has: what they still show is of another workshop. */
+		const was = saved!.version - 100_000;
+		expect(was).toBeGreaterThanOrEqual(before);
+		expect(saved!.name).toBe(`Save ${was}`);
+		expect((await savePiece(back.db, id, { version: was, document: named('Of a window'), steps: null })).kind).toBe('stale');
 		expect(await names(back)).toContain('Other');
 		await addPiece(back.db, named('After'));
 		await back.close();
 		expect(await readdir(folder)).toContain(kept);
 	}, 60_000);
 
-	it('one that is no copy is not put back, and all stays as it is', async () => {
+	it('take what is needed of the log alone, and none is made that would fill the disk', async () => {
+		const workshop = await openWorkshop(folder);
+		const name = await writeCopy(workshop.db.$client, folder, new Date(), []);
+		const files = execFileSync('tar', ['-tzf', join(folder, 'backups', name)], { encoding: 'utf8' }).split('\n');
+		expect(files[0]).toBe('./global/pg_control');
+		expect(files.filter((file) => /pg_wal\/[0-9A-F]{24}$/.test(file))).toHaveLength(1);
+		const { bavail, bsize } = await statfs(folder);
+		/** Room for a save, not for two databases more. */
+		process.env['EMBER_LEAST_ROOM'] = String((bavail * bsize) / 1e6 - 20);
+		await requireRoom(folder, 1000);
+		await expect(writeCopy(workshop.db.$client, folder, new Date('2026-03-01T08:00:00Z'), [])).rejects.toThrow(DiskFull);
+		delete process.env['EMBER_LEAST_ROOM'];
+		expect((await readdir(join(folder, 'backups'))).filter((file) => file.endsWith('.gz'))).toEqual([name]);
+		await workshop.close();
+	}, 60_000);
+
+	it('one that cannot be opened is not put back, and all stays as it is', async () => {
 		const workshop = await openWorkshop(folder);
 		await addPiece(workshop.db, named('Here'));
 		await workshop.close();
 		await mkdir(join(folder, 'backups'), { recursive: true });
+		const hollow = join(folder, 'backups', 'copy-2026-03-02T08-00-00-000Z.tar.gz');
+		execFileSync('tar', ['-czf', hollow, '-C', join(folder, 'database'), '--exclude=./global/pg_control', '.']);
+		await expect(restoreCopy(folder, 'copy-2026-03-02T08-00-00-000Z.tar.gz', new Date())).rejects.toThrow();
 		await writeFile(join(folder, 'backups', 'copy-2026-03-01T08-00-00-000Z.tar.gz'), 'no archive');
 		await expect(restoreCopy(folder, 'copy-2026-03-01T08-00-00-000Z.tar.gz', new Date())).rejects.toThrow('tar');
 		await expect(restoreCopy(folder, '../database', new Date())).rejects.toThrow('no copy');
