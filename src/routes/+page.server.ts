@@ -6,6 +6,6 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async () => {
 	const db = await database();
 	const [pieces, bin] = [await listPieces(db), await listBin(db)];
-	cardMaker().want(...pieces.flatMap(({ id, version, cardVersion }) => (cardVersion === version ? [] : [id])));
+	cardMaker().wantOf(pieces);
 	return { pieces, bin };
 };

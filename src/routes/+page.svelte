@@ -3,7 +3,7 @@
 	import { newProject } from '$core/project';
 	import { measurePiece, STARTERS } from '$core/piece';
 	import { writeOutlinePath } from '$core/geometry';
-	import type { PlanError, Stage } from '$core/plan';
+	import { heightOnShelf, type PlanError, type Stage } from '$core/plan';
 	import { formatLength, type LengthUnit } from '$core/units';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import { Ask, Fold, NumberField, RadioRow } from '$lib/ui/controls';
@@ -18,9 +18,7 @@
 	/** As the page came, then as it was looked at again. */
 	let pieces: readonly Listed[] = $derived(data.pieces);
 	/** All pictures at one scale: the tallest piece fills its card. */
-	const tallest = $derived(
-		Math.max(1, ...pieces.map(({ card }) => (card?.kind === 'sound' ? Math.max(card.height, card.width * 0.75) : 1)))
-	);
+	const tallest = $derived(Math.max(1, ...pieces.map(({ card }) => (card?.kind === 'sound' ? heightOnShelf(card) : 1))));
 	const PICTURE = 230;
 
 	/** Cards that are still being made are looked for again, for a while, ms. */

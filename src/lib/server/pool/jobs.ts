@@ -10,7 +10,7 @@ import {
 } from '../../../core/formats';
 import type { Colour } from '../../../core/colour';
 import type { Motif } from '../../../core/layout';
-import { planProject, sourceOfScene, stageOf, type Stage } from '../../../core/plan';
+import { heightOnShelf, planProject, sourceOfScene, stageOf, type Stage } from '../../../core/plan';
 import { describeScene, renderOnce, type Picture } from '../../../core/preview';
 import type { Project } from '../../../core/project';
 import {
@@ -143,7 +143,7 @@ function card(
 	const own = planProject(project);
 	const face = own.faces[0]!;
 	const scene = describeScene(sourceOfScene(project, own));
-	const scale = CARD / Math.max(face.height, face.width * 0.75, 1);
+	const scale = CARD / heightOnShelf(face);
 	const info = {
 		name: project.piece.name,
 		units: project.units,

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { afterAll, describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it, vi } from 'vitest';
 import { JobStopped, Pool } from './index';
 
 const file = new Uint8Array(await readFile('tests/fixtures/reed-chest.json'));
@@ -16,7 +16,7 @@ describe('the threads', () => {
 		);
 
 	it('work a job out as it would be here', async () => {
-		const { read, text } = await pool.run('plan', file);
+		const { read, text } = await pool.run('plan', file, { time: 20_000 });
 		expect(read).toBe(true);
 		expect(JSON.parse(text)).toMatchObject({ format: 'ember-ribbon/plan', errors: [] });
 	});
@@ -57,6 +57,21 @@ describe('the threads', () => {
 		await Promise.all(slow);
 		await busy.close();
 		expect(await why(busy.run('plan', file))).toBe('closed');
+	});
+
+	it('leave nothing behind that keeps the process alive when they are closed in the midst of work', async () => {
+		const [begun, ended] = [vi.spyOn(globalThis, 'setInterval'), vi.spyOn(globalThis, 'clearInterval')];
+		const closed = new Pool({ size: 2 });
+		const told = Promise.all(Array.from({ length: 4 }, () => why(closed.run('plan', file, { time: 60_000 }))));
+		await new Promise((resolve) => setTimeout(resolve, 20));
+		const watches = begun.mock.results.map(({ value }) => value as NodeJS.Timeout);
+		/** The other thread is kept for what is quick. */
+		expect(watches).toHaveLength(1);
+		await closed.close();
+		expect(await told).toEqual(['closed', 'closed', 'closed', 'closed']);
+		expect(begun).toHaveBeenCalledTimes(1);
+		for (const watch of watches) expect(ended).toHaveBeenCalledWith(watch);
+		vi.restoreAllMocks();
 	});
 });
 

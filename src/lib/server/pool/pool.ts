@@ -54,6 +54,8 @@ interface Slot {
 	/** It has read its program; only from then on the time of its task is counted. */
 	isReady: boolean;
 	task: Task | null;
+	/** Ends its task, and the thread with it. */
+	end: ((error: Error) => void) | null;
 }
 
 const WORDS: Readonly<Record<Exclude<Stopped, 'failed'>, string>> = {
@@ -80,7 +82,7 @@ export class Pool {
 
 	constructor(limits: Partial<PoolLimits> = {}) {
 		this.#limits = { ...LIMITS, ...limits };
-		this.#slots = Array.from({ length: this.#limits.size }, () => ({ worker: null, isReady: false, task: null }));
+		this.#slots = Array.from({ length: this.#limits.size }, () => ({ worker: null, isReady: false, task: null, end: null }));
 	}
 
 	/** Works one job out. Throws `JobStopped` where it came to no end. */
@@ -100,10 +102,11 @@ export class Pool {
 
 	async close(): Promise<void> {
 		this.#isClosed = true;
-		const tasks = [...this.#waiting, ...this.#slots.flatMap(({ task }) => task ?? [])];
+		const [waiting, threads] = [this.#waiting, this.#slots.map(({ worker }) => worker)];
 		this.#waiting = [];
-		for (const { reject } of tasks) reject(stopped('closed'));
-		await Promise.all(this.#slots.map(({ worker }) => worker?.terminate()));
+		for (const { reject } of waiting) reject(stopped('closed'));
+		for (const { end } of this.#slots) end?.(stopped('closed'));
+		await Promise.all(threads.map((worker) => worker?.terminate()));
 	}
 
 	#begin(): void {
@@ -133,7 +136,7 @@ export class Pool {
 			clearInterval(watch);
 			worker.off('message', answer);
 			worker.off('error', fail);
-			slot.task = null;
+			slot.task = slot.end = null;
 			worker.unref();
 		};
 		/** The thread goes with its job. */
@@ -144,6 +147,7 @@ export class Pool {
 			task.reject(error);
 			this.#begin();
 		};
+		slot.end = end;
 		const answer = (
 			message: typeof READY | { readonly ok: true; readonly value: never } | { readonly ok: false; readonly message: string }
 		) => {

@@ -2,7 +2,7 @@ import { eq, sql } from 'drizzle-orm';
 import sharp from 'sharp';
 import { cards, type Card, type Database } from '../db';
 import { JobStopped, type Pool } from '../pool';
-import { findDocument } from './pieces';
+import { findDocument, type ListedPiece } from './pieces';
 
 /** A card may take longer than what somebody waits for, ms: on a busy machine a sound piece is no faulty one. */
 const LONGEST = 12_000;
@@ -11,8 +11,8 @@ const LONGEST = 12_000;
 export async function makeCard(db: Database, threads: Pool, id: string): Promise<void> {
 	const stored = await findDocument(db, id);
 	if (!stored) return;
-	const [known] = await db.select({ version: cards.version }).from(cards).where(eq(cards.piece, id));
-	if (known?.version === stored.version) return;
+	const [known] = await db.select({ version: cards.version, card: cards.card }).from(cards).where(eq(cards.piece, id));
+	if (known?.version === stored.version && !isStopped(known.card)) return;
 	const made = await drawCard(threads, stored.document);
 	if (made === null) return;
 	const row = { version: stored.version, ...made };
@@ -25,10 +25,11 @@ export async function makeCard(db: Database, threads: Pool, id: string): Promise
 
 /** Null where the threads had no time for it. */
 async function drawCard(threads: Pool, document: string): Promise<{ readonly card: Card; readonly picture: Uint8Array | null } | null> {
-	const faulty = (faults: Extract<Card, { kind: 'faulty' }>['faults']) => ({ card: { kind: 'faulty' as const, faults }, picture: null });
+	type Faulty = Omit<Extract<Card, { kind: 'faulty' }>, 'kind'>;
+	const faulty = (told: Faulty) => ({ card: { kind: 'faulty' as const, ...told }, picture: null });
 	try {
 		const made = await threads.run('card', document, { time: LONGEST });
-		if (!made.ok) return faulty(made.faults);
+		if (!made.ok) return faulty({ faults: made.faults });
 		const { width, height, pixels } = made.picture;
 		const picture = await sharp(pixels, { raw: { width, height, channels: 4 } })
 			.png({ palette: true, colours: 128 })
@@ -36,8 +37,12 @@ async function drawCard(threads: Pool, document: string): Promise<{ readonly car
 		return { card: { kind: 'sound', ...made.info }, picture };
 	} catch (error) {
 		if (!(error instanceof JobStopped) || error.why === 'busy' || error.why === 'closed') return null;
-		return faulty([{ path: '', message: error.message }]);
+		return faulty({ faults: [{ path: '', message: error.message }], isStopped: error.why !== 'failed' });
 	}
+}
+
+function isStopped(card: Card | null): boolean {
+	return card?.kind === 'faulty' && card.isStopped === true;
 }
 
 /** The picture of a card; null where there is none. */
@@ -49,17 +54,33 @@ export async function findCardPicture(db: Database, id: string): Promise<Uint8Ar
 
 /** ms. */
 const QUIET = 3000;
+/** Each time that somebody looks at the pieces, while this process lives. */
+const TRIES = 3;
 
 /** Makes cards one after another, each once however often it is asked for, while others are answered. */
 export class CardMaker {
 	readonly #wanted = new Set<string>();
 	readonly #later = new Map<string, NodeJS.Timeout>();
+	/** How often a card of a save that came to no end was tried once more. */
+	readonly #again = new Map<string, number>();
 	#isAtWork = false;
 
 	constructor(
 		private readonly db: () => Promise<Database>,
 		private readonly threads: () => Pool
 	) {}
+
+	/** Those of a list that are missing, or of a save before; and such as came to no end, a few times. */
+	wantOf(pieces: readonly Pick<ListedPiece, 'id' | 'version' | 'card' | 'cardVersion'>[]): void {
+		for (const { id, version, card, cardVersion } of pieces) {
+			if (cardVersion === version && !isStopped(card)) continue;
+			const save = `${id} ${version}`;
+			const tried = this.#again.get(save) ?? 0;
+			if (cardVersion === version && tried >= TRIES) continue;
+			if (cardVersion === version) this.#again.set(save, tried + 1);
+			this.want(id);
+		}
+	}
 
 	/** When it has been quiet about a piece for a while: who works saves every second. */
 	wantLater(id: string): void {

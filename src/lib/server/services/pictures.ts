@@ -2,8 +2,12 @@ import type { Issue } from '$core/units';
 import { and, eq, gt, inArray, lt, sql } from 'drizzle-orm';
 import { createHash } from 'node:crypto';
 import sharp, { type OutputInfo } from 'sharp';
+
 import { breathe } from '../breathe';
 import { pictureParts, pictures, pieces, readPictureBytes, revisions, writePictureBytes, type Database } from '../db';
+
+/** A photograph takes one core, and leaves the others to whoever reads meanwhile. */
+sharp.concurrency(1);
 
 export interface PictureInfo {
 	readonly picture: string;

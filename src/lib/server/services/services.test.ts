@@ -172,6 +172,32 @@ it('cards that are wanted when the workshop is closed harm nobody, and are made 
 	await workshop.close();
 }, 30_000);
 
+it('a card that came to no end is tried again when somebody looks, a few times', async () => {
+	const workshop = await openMemory();
+	const [hasty, threads] = [new Pool({ growth: 0 }), new Pool()];
+	const id = await addPiece(workshop.db, text(demo));
+	await makeCard(workshop.db, hasty, id);
+	const listed = await listPieces(workshop.db);
+	expect(listed).toMatchObject([{ version: 1, cardVersion: 1, card: { kind: 'faulty', isStopped: true } }]);
+	let asked = 0;
+	const maker = new CardMaker(
+		() => Promise.resolve(workshop.db),
+		() => (asked++, asked > 2 ? threads : hasty)
+	);
+	const looks = async (until: () => Promise<boolean>) => {
+		for (let i = 0; i < 200 && !(await until()); i++) await new Promise((resolve) => setTimeout(resolve, 50));
+	};
+	for (let look = 1; look <= 5; look++) {
+		maker.wantOf(await listPieces(workshop.db));
+		await looks(() => Promise.resolve(asked === Math.min(look, 3)));
+		await new Promise((resolve) => setTimeout(resolve, 300));
+	}
+	await looks(async () => (await listPieces(workshop.db))[0]!.card?.kind === 'sound');
+	expect([asked, (await listPieces(workshop.db))[0]!.card?.kind]).toEqual([3, 'sound']);
+	await Promise.all([hasty.close(), threads.close()]);
+	await workshop.close();
+}, 60_000);
+
 it('opens a workshop once only, keeps it when closed, and needs no copy at the next start', async () => {
 	const directory = await mkdtemp(join(tmpdir(), 'ember-'));
 	const first = await openWorkshop(directory);

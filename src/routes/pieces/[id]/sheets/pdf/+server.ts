@@ -1,5 +1,5 @@
 import { read } from '$app/server';
-import { inWords } from '$lib/server/answer';
+import { inWords, refuseWith } from '$lib/server/answer';
 import { findPiece } from '$lib/server/services/pieces';
 import { database, pool } from '$lib/server/workshop';
 import bold from '@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff';
@@ -15,9 +15,14 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	const piece = await findPiece(await database(), params.id);
 	if (!piece) error(404, 'This piece is no longer in the workshop.');
 	const project = piece.document;
-	const asked = url.searchParams.get('paper');
-	const paper = asked === 'letter' || asked === 'a4' ? asked : project.paper;
-	const of = url.searchParams.get('of') === 'drawing' ? 'measured-drawing' : 'placement-sheet';
+	const askedPaper = url.searchParams.get('paper');
+	const askedOf = url.searchParams.get('of');
+	if (askedPaper !== null && askedPaper !== 'letter' && askedPaper !== 'a4')
+		return refuseWith(400, 'sheet.paper', 'There is no such paper here: ask for paper=a4 or paper=letter, or leave it out.');
+	if (askedOf !== null && askedOf !== 'drawing')
+		return refuseWith(400, 'sheet.of', 'There is no such sheet: ask for of=drawing, or leave it out for the placement sheet.');
+	const paper = askedPaper ?? project.paper;
+	const of = askedOf === 'drawing' ? 'measured-drawing' : 'placement-sheet';
 	const [plain, strong] = await Promise.all([regular, bold].map(async (asset) => new Uint8Array(await read(asset).arrayBuffer())));
 	return inWords(async () => {
 		const made = await pool().run('pdf', { project, of, paper, fonts: { regular: plain!, bold: strong! } }, { time: LONGEST });
