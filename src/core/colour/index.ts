@@ -17,6 +17,7 @@ export { differColours, judgeLikeness, judgeNeighbours, type Likeness, type Neig
 export { judgeJoin, type Bridge, type JoinJudgement, type Mud } from './judgeJoin';
 export { findMixes, type Mix } from './findMixes';
 export { pourMix, totalFromPart, type PouredMix } from './pourMix';
+export { leadsTo } from './foldMixes';
 export { basesOf, followMixes, isNoPaint, pigmentOfHex, pigmentsOf, type Pigment } from './pigments';
 export { convertHexToLab, convertLabToHex, differLabs, middleOfReadings, type Lab } from './lab';
 export { guessWet } from './guessWet';

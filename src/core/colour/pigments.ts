@@ -1,4 +1,5 @@
 import type { Colour } from './schema';
+import { foldMixes } from './foldMixes';
 import { convertHexToPaint, convertPaintToHex, mixPaints, type Paint } from './mixPaints';
 
 /** A colour of the palette as paint. */
@@ -11,65 +12,28 @@ export interface Pigment {
 }
 
 /**
- * Every colour of a palette as paint. A mix carries its parts, never the colour between, and a mix of mixes those of all;
- * parts that are not in the palette, or lead back to the mix itself, are left out, and a mix of nothing is as its hex says.
- * Source: methods 10.
+ * Every colour of a palette as paint. A mix carries its parts, never the colour between, and a mix of mixes those of all; a mix of nothing is as
+ * its hex says. Source: methods 10.
  */
 export function pigmentsOf(palette: readonly Colour[]): ReadonlyMap<string, Pigment> {
-	const known = new Map<string, Pigment>();
-	const byId = new Map(palette.map((colour) => [colour.id, colour]));
-	/** Each is worked out once, however many mixes it is in; but for what hung on where a circle was cut. */
-	const find = (id: string, above: ReadonlySet<string>): { readonly pigment: Pigment | null; readonly isCut: boolean } => {
-		const done = known.get(id);
-		if (done) return { pigment: done, isCut: false };
-		const colour = byId.get(id);
-		if (!colour) return { pigment: null, isCut: false };
-		if (above.has(id)) return { pigment: null, isCut: true };
-		const below = (colour.mix ?? []).map(({ colour: part, parts }) => ({ parts, ...find(part, new Set([...above, id])) }));
-		const mixed = below.flatMap(({ parts, pigment }) => (pigment ? [{ paint: pigment.paint, parts, strength: pigment.strength }] : []));
-		const total = mixed.reduce((sum, part) => sum + part.parts, 0);
-		const pigment: Pigment =
-			total > 0
-				? mixedPigment(id, mixed, total)
-				: { id, hex: colour.hex, paint: convertHexToPaint(colour.hex), strength: colour.strength ?? 1 };
-		const isCut = below.some((one) => one.isCut);
-		if (!isCut) known.set(id, pigment);
-		return { pigment, isCut };
-	};
-	return new Map(palette.map(({ id }) => [id, find(id, new Set()).pigment!]));
+	return foldMixes(palette, ({ id, hex, strength }, parts): Pigment => {
+		if (parts.length === 0) return { id, hex, paint: convertHexToPaint(hex), strength: strength ?? 1 };
+		const paint = mixPaints(parts.map(({ of, parts: share }) => ({ paint: of.paint, parts: share, strength: of.strength })));
+		const total = parts.reduce((sum, { parts: share }) => sum + share, 0);
+		const counted = parts.reduce((sum, { of, parts: share }) => sum + share * of.strength, 0);
+		return { id, hex: convertPaintToHex(paint), paint, strength: counted / total };
+	});
 }
 
-/**
- * What of each colour of a palette comes of which that are not mixed, as shares that add up to 1. A mix that leads back to itself goes no further
- * there; of a mix of nothing else it is itself. Source: methods 9.
- */
+/** What of each colour of a palette comes of which that are not mixed, as shares that add up to 1; of a mix of nothing it is itself. Source: methods 9. */
 export function basesOf(palette: readonly Pick<Colour, 'id' | 'mix'>[]): ReadonlyMap<string, ReadonlyMap<string, number>> {
-	const known = new Map<string, ReadonlyMap<string, number>>();
-	const byId = new Map(palette.map((colour) => [colour.id, colour]));
-	const find = (id: string, above: ReadonlySet<string>): { readonly shares: ReadonlyMap<string, number>; readonly isCut: boolean } => {
-		const done = known.get(id);
-		if (done) return { shares: done, isCut: false };
-		const on = new Set([...above, id]);
-		const mix = byId.get(id)?.mix ?? [];
-		const open = mix.filter(({ colour }) => !on.has(colour));
-		const total = open.reduce((sum, { parts }) => sum + parts, 0);
-		const shares = new Map<string, number>();
-		let isCut = open.length < mix.length;
-		for (const { colour, parts } of open) {
-			const below = find(colour, on);
-			isCut ||= below.isCut;
-			for (const [base, share] of below.shares) shares.set(base, (shares.get(base) ?? 0) + (share * parts) / total);
-		}
-		if (shares.size === 0) shares.set(id, 1);
-		if (!isCut) known.set(id, shares);
-		return { shares, isCut };
-	};
-	return new Map(palette.map(({ id }) => [id, find(id, new Set()).shares]));
-}
-
-function mixedPigment(id: string, parts: readonly { paint: Paint; parts: number; strength: number }[], total: number): Pigment {
-	const paint = mixPaints(parts);
-	return { id, hex: convertPaintToHex(paint), paint, strength: parts.reduce((sum, part) => sum + part.parts * part.strength, 0) / total };
+	return foldMixes(palette, ({ id }, parts): ReadonlyMap<string, number> => {
+		const total = parts.reduce((sum, { parts: share }) => sum + share, 0);
+		const shares = new Map<string, number>(parts.length === 0 ? [[id, 1]] : []);
+		for (const { of, parts: part } of parts)
+			for (const [base, share] of of) shares.set(base, (shares.get(base) ?? 0) + (share * part) / total);
+		return shares;
+	});
 }
 
 /** The palette with the hex of every mix as its parts make it. The same one where nothing has to change. */

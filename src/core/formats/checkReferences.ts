@@ -1,3 +1,4 @@
+import { leadsTo } from '../colour';
 import { gatherMaterials } from '../materials';
 import { partIdsOf, type PlacedPart } from '../piece';
 import { colourOf, isFilm, kindOfCoat, whereOf } from '../layers';
@@ -34,7 +35,7 @@ export function checkReferences(project: Project): Issue[] {
 	const mixOf = new Map(palette.map(({ id, mix }) => [id, mix]));
 	palette.forEach((colour, i) => {
 		colour.mix?.forEach(({ colour: part }, m) => need(colours, part, `palette[${i}].mix[${m}].colour`, 'colour'));
-		if (leadsTo(colour.id, mixOf)) issues.push({ code: 'colour.circle', path: `palette[${i}].mix`, values: { id: colour.id } });
+		if (leadsTo(colour.id, colour.id, mixOf)) issues.push({ code: 'colour.circle', path: `palette[${i}].mix`, values: { id: colour.id } });
 	});
 	layout.zones.forEach((zone, i) => {
 		zone.colours.forEach((id, c) => need(colours, id, `layout.zones[${i}].colours[${c}]`, 'colour'));
@@ -82,20 +83,6 @@ function liesOnItself({ id, on }: PlacedPart, parts: readonly PlacedPart[], seen
 	if (on === id) return true;
 	const under = seen.has(on) ? undefined : parts.find((other) => other.id === on);
 	return under !== undefined && liesOnItself({ ...under, id }, parts, new Set([...seen, on]));
-}
-
-/** Whether a mix has itself among its parts, or theirs. Each colour is looked at once. */
-function leadsTo(id: string, mixOf: ReadonlyMap<string, Project['palette'][0]['mix']>): boolean {
-	const seen = new Set<string>();
-	const open = [id];
-	for (let next = open.pop(); next !== undefined; next = open.pop())
-		for (const { colour } of mixOf.get(next) ?? []) {
-			if (colour === id) return true;
-			if (seen.has(colour)) continue;
-			seen.add(colour);
-			open.push(colour);
-		}
-	return false;
 }
 
 function idsOf(list: readonly { readonly id: string }[]): ReadonlySet<string> {

@@ -61,12 +61,22 @@ it('a mix that leads back to itself goes no further there, and does not spoil wh
 				{ colour: 'y', parts: 1 }
 			]
 		},
+		{
+			id: 'c',
+			mix: [
+				{ colour: 'a', parts: 2 },
+				{ colour: 'z', parts: 2 },
+				{ colour: 'gone', parts: 9 }
+			]
+		},
 		{ id: 'x' },
-		{ id: 'y' }
+		{ id: 'y' },
+		{ id: 'z' }
 	];
 	const bases = basesOf(looped);
-	expect(Object.fromEntries(bases.get('a')!)).toEqual({ y: 0.25, x: 0.75 });
-	expect(Object.fromEntries(bases.get('b')!)).toEqual({ x: 0.5, y: 0.5 });
+	expect(Object.fromEntries(bases.get('a')!)).toEqual({ x: 1 });
+	expect(Object.fromEntries(bases.get('b')!)).toEqual({ y: 1 });
+	expect(Object.fromEntries(bases.get('c')!)).toEqual({ x: 0.5, z: 0.5 });
 });
 
 it.each([

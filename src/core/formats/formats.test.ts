@@ -1,11 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { measureMotif } from '../layout';
+import { gatherMaterials } from '../materials';
 import { describeProjectSchema, type Project } from '../project';
 import { readMotifSvg, readProject, readProjectText, wordIssue } from './index';
 
 const text = readFileSync('tests/fixtures/reed-chest.json', 'utf8');
 const demo = () => JSON.parse(text) as Project & Record<string, unknown>;
+const own = (id: string) => gatherMaterials([]).get(id)!;
 const faultsOf = (value: unknown) => {
 	const read = readProject(value);
 	if (read.ok) return [];
@@ -52,7 +54,17 @@ describe('the project file', () => {
 		['a colour that is not there', (p) => (p.layout.zones[0].colours[1] = 'gone'), 'ref.unknown at layout.zones[0].colours[1]'],
 		['paint made of wax', (p) => (p.finish.coats[5].material = 'clear-wax'), 'ref.kind at finish.coats[5].material'],
 		['a coat on no part', (p) => (p.finish.coats[4].on = ['drawer-9']), 'ref.unknown at finish.coats[4].on[0]'],
-		['an id twice', (p) => (p.palette[1].id = p.palette[0].id), 'id.twice at palette[1].id']
+		['an id twice', (p) => (p.palette[1].id = p.palette[0].id), 'id.twice at palette[1].id'],
+		[
+			'a wax that is tacky no more before it is',
+			(p) => (p.materials = [{ ...own('gilding-wax'), tack: { from: 60, to: 59 } }]),
+			'field.invalid at materials[0].tack.to'
+		],
+		[
+			'a paste whose limits are crossed',
+			(p) => (p.materials = [{ ...own('puff-gel'), paste: { least: 2, most: 1.9, opening: 3, shrinkage: 0, puff: false } }]),
+			'field.invalid at materials[0].paste.most'
+		]
 	])('names %s', (_name, spoil, fault) => {
 		const project = demo();
 		spoil(project);

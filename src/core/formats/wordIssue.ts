@@ -1,7 +1,11 @@
+import { LEAST_SCALE } from '../layout';
 import { formatLength, type Issue, type LengthUnit } from '../units';
 
 type Words = (values: Readonly<Record<string, string | number>>, unit: LengthUnit) => string;
 const length = (value: string | number | undefined, unit: LengthUnit) => formatLength(Number(value), unit, 0.1).text;
+/** Down to a scale that is no more than this one when it is typed as it is written; where that is less than any, something else. */
+const downTo = (most: string | number | undefined, words: string, otherwise: string) =>
+	Number(most) < LEAST_SCALE ? `${otherwise}.` : `${words} go down to ${(Math.floor(Number(most) * 100) / 100).toFixed(2)} or less.`;
 const beyond = (v: Readonly<Record<string, string | number>>, unit: LengthUnit) =>
 	`The readings are ${length(Math.abs(Number(v['residual'])), unit)} ${Number(v['residual']) > 0 ? 'short of' : 'more than'} the whole ${v['whole'] ?? 'height'}; ${
 		Math.abs(Number(v['residual'])) > Number(v['allowed'])
@@ -73,7 +77,10 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'id.twice': (v) => `The id "${v['id']}" stands twice. Give this one another.`,
 	'run.scale-range': () => 'The least scale is above the most. Swap them.',
 	'run.gap-range': () => 'The least gap is above the most. Swap them.',
-	'run.too-tall': (v) => `The motif is taller than ${v['front']}. Let the scale go down to ${Number(v['most']).toFixed(2)} or less.`,
+	'run.too-tall': (v) =>
+		`The motif is taller than ${v['front']}. ${downTo(v['most'], 'Let the scale', 'Take another motif, or a larger part')}`,
+	'run.no-room': (v) =>
+		`The line of this row comes so near to the edge of ${v['front']} that the motif has no room beside it. ${downTo(v['most'], 'Set it further in, or let the scale', 'Set it further in')}`,
 	'run.no-fit': (v, u) =>
 		`No whole number of motifs closes ${length(v['length'], u)} within these limits. Widen the scale or the gap, or choose free ends.`,
 	'run.moved-gone': (v) =>
@@ -111,10 +118,11 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`On ${v['part']}, ${v['count']} of its motifs ${Number(v['count']) === 1 ? 'lies' : 'lie'} under a knob or pull. Leave them out, or let the knob cover them.`,
 	'run.looks-large': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; up to 67 % leaves it room to breathe.`,
 	'run.looks-small': (v) => `The motif takes ${v['share']} % of the height of ${v['part']}; under 20 % it is lost from a distance.`,
-	'run.over-edge': (v) => `${v['count']} of the motifs go over the edge of ${v['part']}.`,
+	'run.over-edge': (v) => `${v['count']} of the motifs ${Number(v['count']) === 1 ? 'goes' : 'go'} over the edge of ${v['part']}.`,
 	'run.in-gap': (v) =>
 		`${v['count']} of the motifs lie${Number(v['count']) === 1 ? 's' : ''} across a gap; up to ${v['share']} % of one falls into it.`,
-	'run.on-knob': (v) => `${v['count']} of the motifs stand on a knob or pull. Take another fit, leave them out, or let the row run over.`,
+	'run.on-knob': (v) =>
+		`${v['count']} of the motifs ${Number(v['count']) === 1 ? 'stands' : 'stand'} on a knob or pull. Take another fit, leave them out, or let the row run over.`,
 	'text.unreadable': () => 'This text has a sign in it that cannot be kept (an empty one, or half of one). Type it anew.',
 	'run.tight-bend': (v) =>
 		`On ${v['part']} the row bends so tightly that ${Number(v['count']) === 1 ? 'two motifs lie' : `${v['count']} times two motifs lie`} over one another on the inner side: draw the line flatter there, let the motif be smaller or the gap wider.`,
@@ -192,8 +200,18 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'field.unknown': () => 'This field is not part of the format. Take it out, or check its spelling.',
 	'field.type': (v) => `This should be of type ${v['expected']}. Correct the value.`,
 	'field.choice': (v) => `This must be one of: ${v['expected']}.`,
-	'field.too-small': (v) => `This must be ${v['least'] ?? 1} or more.`,
-	'field.too-big': (v) => `This must be ${v['most']} or less.`,
+	'field.too-small': (v) =>
+		v['of'] === 'string'
+			? `This has ${v['least']} letters at least. Write more.`
+			: v['of'] === 'array'
+				? `There must be ${v['least']} of these at least. Add what is missing.`
+				: `This must be ${v['least'] ?? 1} or more.`,
+	'field.too-big': (v) =>
+		v['of'] === 'string'
+			? `This has ${v['most']} letters at most. Make it shorter.`
+			: v['of'] === 'array'
+				? `There may be ${v['most']} of these at most. Take the others out.`
+				: `This must be ${v['most']} or less.`,
 	'field.union': () => 'This is none of the kinds that are known here. See the schema for what may stand here.',
 	'field.format': () => 'This is not written as it should be. See the schema for the form.',
 	'field.invalid': (v) => `${v['message']}.`

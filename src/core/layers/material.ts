@@ -3,7 +3,10 @@ import { HexSchema } from '../colour';
 import { IdSchema, NameSchema } from '../units';
 
 const MinutesSchema = z.number().min(0).max(100_000);
-const WindowSchema = z.strictObject({ from: MinutesSchema, to: MinutesSchema });
+const WindowSchema = z.strictObject({ from: MinutesSchema, to: MinutesSchema }).refine(({ from, to }) => from <= to, {
+	path: ['to'],
+	message: 'This ends before it begins: make it as late as its beginning, or later'
+});
 
 export const MATERIAL_KINDS = ['cleaner', 'filler', 'primer', 'paint', 'glaze', 'gilding', 'paste', 'casting', 'clear', 'wax'] as const;
 export type MaterialKind = (typeof MATERIAL_KINDS)[number];
@@ -42,6 +45,10 @@ export const MaterialSchema = z.strictObject({
 			opening: z.number().min(0.2).max(20).meta({ description: 'It clogs in narrower openings, mm.' }),
 			shrinkage: z.number().min(0).max(0.5).meta({ description: 'Share of its height that it loses as it dries.' }),
 			puff: z.boolean().meta({ description: 'Raised by a heat gun.' })
+		})
+		.refine(({ least, most }) => least <= most, {
+			path: ['most'],
+			message: 'The most height of a lay is below its least: make it as much, or more'
 		})
 		.optional()
 		.meta({ description: 'Of paste; its usual height when dry is its film.' }),

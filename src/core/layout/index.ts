@@ -31,7 +31,7 @@ export type {
 	Taping,
 	TapeStrip
 } from './arrangements/types';
-export { scaleToBegin } from './arrangements/scales';
+export { LEAST_SCALE, scaleToBegin } from './arrangements/scales';
 export { scaleSingle, turnSingle, type Single } from './arrangements/single';
 export { TAPES } from './arrangements/tape/tapes';
 export type { Accent } from './arrangements/accent';

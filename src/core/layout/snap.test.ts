@@ -14,6 +14,7 @@ describe('a frame that is drawn to what lies near', () => {
 		['in line by their tops where that is nearer', frame(203, 92, 60, 20), [frame(500, 90)], 0, -2, ['neighbour']],
 		['not at all out of reach', frame(205, 67), [frame(100, 90)], 0, 0, []],
 		['onto the nearest of two', frame(204, 67), [frame(100, 200), frame(306, 200)], 2, 0, ['neighbour']],
+		['onto the centre line before an edge that is as near', frame(3, 67, 788), [], 3, 0, ['centre']],
 		['onto the centre line before a neighbour that is as near', frame(352, 67), [frame(348, 200)], -2, 0, ['centre']]
 	])('%s', (_what, own, neighbours, dx, dy, of) => {
 		const snapped = snapFrame(own, part, neighbours, 4);

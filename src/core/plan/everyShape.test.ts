@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { readProjectText } from '../formats';
+import { alongTrack, type Track } from '../geometry';
+import { FIRST_LINE, trackOfDrawn, type Run } from '../layout';
 import { KINDS, type Coat, type CoatKind } from '../layers';
 import { STARTERS } from '../piece';
 import { createRenderer, describeScene } from '../preview';
@@ -36,11 +38,51 @@ function withEveryKind(project: Project): Project {
 }
 
 /** Readings that nobody took stay a guess: the plan is one all the same. */
-it.each([
+const PIECES = [
 	...STARTERS.map(({ id }) => [id, newProject('Try', 'mm', null, id)] as const),
 	['a chest in inches', newProject('Try', 'in', 3, 'chest')] as const,
+	['a free board in inches', newProject('Try', 'in', null, 'free-board')] as const,
 	...DEMOS.map((name) => [name, demo(name)] as const)
-])('every kind of coat is planned, counted, timed and drawn on %s', (_name, project) => {
+];
+
+it.each(PIECES)('a row along a drawn line lies on it, turned as it runs, whatever the shape: %s', (_name, project) => {
+	const laid = addArrangement(project, motif as never, 'run').project;
+	const row = laid.layout.arrangements.at(-1) as Run;
+	const parts = laid.piece.faces.slice(0, 1).map(({ id }) => id);
+	const scale = { least: 0.2, most: 20, wish: row.scale.wish };
+	const drawn: Run = { ...row, parts, scale, ends: 'free', line: FIRST_LINE };
+	const own = { ...laid, layout: { ...laid.layout, arrangements: laid.layout.arrangements.with(-1, drawn) } };
+	const plan = planProject(own);
+	const items = plan.items.filter(({ arrangement }) => arrangement === row.id);
+	const { whole } = plan.faces[0]!;
+	expect(items.length).toBeGreaterThan(1);
+	const track = trackOfDrawn(FIRST_LINE, whole)!;
+	for (const { centre, turn, part } of items) {
+		expect(part).toBe(whole.id);
+		const near = nearestOnTrack(track, centre);
+		expect(near.apart).toBeLessThan(0.01);
+		expect(Math.cos((turn * Math.PI) / 180 - near.heading)).toBeGreaterThan(0.9999);
+	}
+});
+
+/** Step by step, then finer where it was nearest. */
+function nearestOnTrack(track: Track, { x, y }: { x: number; y: number }) {
+	const STEPS = 400;
+	const nearest = (from: number, to: number) => {
+		let best = { at: from, apart: Infinity, heading: 0 };
+		for (let i = 0; i <= STEPS; i++) {
+			const at = from + (i / STEPS) * (to - from);
+			const on = alongTrack(track, at);
+			const apart = Math.hypot(on.x - x, on.y - y);
+			if (apart < best.apart) best = { at, apart, heading: on.heading };
+		}
+		return best;
+	};
+	const { at } = nearest(0, track.length);
+	return nearest(at - track.length / STEPS, at + track.length / STEPS);
+}
+
+it.each(PIECES)('every kind of coat is planned, counted, timed and drawn on %s', (_name, project) => {
 	const whole = withEveryKind(project);
 	const plan = planProject(whole);
 	expect(plan.errors.filter(({ path }) => path.startsWith('finish'))).toEqual([]);

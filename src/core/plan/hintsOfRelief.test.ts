@@ -12,7 +12,7 @@ if (!read.ok) throw new Error('the cabinet cannot be read');
 const demo = read.project;
 
 interface Wish {
-	readonly side?: 'left' | 'right' | 'bottom';
+	readonly side?: 'left' | 'right' | 'top' | 'bottom';
 	readonly inset?: number;
 	readonly height?: number;
 	readonly part?: string;
@@ -53,12 +53,17 @@ function withCasts({
 
 it.each<[what: string, wish: Wish, code: string, says: string | null]>([
 	['a ridge as high as it is far from the hinges', {}, 'relief.door', 'Door 1 opens to some 135°'],
+	['the same on the door that is hung at its right', { part: 'door-2', side: 'right' }, 'relief.door', 'Door 2 opens to some 135°'],
+	['and at the side of its knob', { part: 'door-2', side: 'left' }, 'relief.door', null],
 	['a low one further off', { inset: 60, height: 4 }, 'relief.door', '176°'],
 	['one too low to be felt', { inset: 60, height: 1 }, 'relief.door', null],
 	['at the side of the knob', { side: 'right' }, 'relief.door', null],
 	['on a panel that lies deeper than it is high', { part: 'panel-1', height: 7, inset: 0 }, 'relief.door', null],
 	['on a panel, but higher than that lies deep', { part: 'panel-1', height: 18, inset: 0 }, 'relief.door', '170°'],
+	['at the very hinges, looked at 3 from them', { inset: 0, height: 1 }, 'relief.door', '161°'],
 	['on the frame beside the hinges: 12.5 from them', { part: 'front', inset: 5 }, 'relief.door', '141°'],
+	['on the frame beside the hinges, but under the door', { part: 'front', side: 'bottom', inset: 0, height: 40 }, 'relief.door', null],
+	['and over it', { part: 'front', side: 'top', inset: 0, height: 40 }, 'relief.door', null],
 	[
 		'ornament that bends, rounder than it bears',
 		{ material: 'bendable-applique', bent: '140' },
@@ -89,7 +94,27 @@ it('two ridges that meet add up, and only where they lie beside each other', () 
 	const both: Project = { ...one, layout: { motifs, zones: [], arrangements: [arrangements[0]!, across('beside', 0)] } };
 	const coats = [...one.finish.coats, { ...newCast('beside'), id: 'cast-2' }];
 	const [hint] = planProject({ ...both, finish: { coats, decisions: [] } }).hints.filter(({ code }) => code === 'relief.door');
-	expect(hint!.message).toContain(`${Math.floor(180 - (2 * Math.atan(5 / 20) * 180) / Math.PI)}°`);
+	const opens = (...ridges: number[]) =>
+		`${Math.floor(180 - (ridges.reduce((sum, from) => sum + Math.atan(5 / from), 0) * 180) / Math.PI)}°`;
+	expect(hint!.message).toContain(opens(20, 20));
+	/** Casts of the door from its middle down, of the frame from there up. */
+	const { items } = planProject(both);
+	const halves = both.layout.arrangements.map((one) => {
+		const own = items.filter(({ arrangement }) => arrangement === one.id);
+		const isOut = (i: number) => (one.id === 'casts') === i < own.length / 2 + 1;
+		return { ...one, leftOut: own.flatMap(({ part }, i) => (isOut(i) ? [{ part, place: String(i) }] : [])) };
+	});
+	const apart = {
+		...both,
+		layout: { ...both.layout, arrangements: halves as typeof both.layout.arrangements },
+		finish: { coats, decisions: [] }
+	};
+	expect(planProject(apart).items.length).toBeLessThan(items.length - 2);
+	expect(
+		planProject(apart)
+			.hints.filter(({ code }) => code === 'relief.door')
+			.map(({ message }) => message)
+	).toEqual([expect.stringContaining(opens(17.5))]);
 });
 
 it('what is mixed at the bench is told in parts; its paint by its own jar where it is tinted', () => {

@@ -65,45 +65,57 @@ function doorHeld(project: Project, raised: readonly Layer[], face: MeasuredFace
 	if (!hinge) return [];
 	const isLeft = hinge.centre.x < door.width / 2;
 	const line = isLeft ? door.x : door.x + door.width;
-	const towards = (way: 1 | -1) =>
-		raised
-			.flatMap((layer) => ridgesOn(layer, face, door, line, way))
-			.filter((one) => one.from < door.width && overlap(one, { top: door.y, bottom: door.y + door.height }));
+	const towards = (way: 1 | -1) => raised.flatMap((layer) => ridgesOn(layer, face, door, line, way));
 	const worst = leastOpen(towards(isLeft ? 1 : -1), towards(isLeft ? -1 : 1));
 	if (worst === null || worst.lacks * DEGREES <= FLAT) return [];
 	const values = { part: door.name, degrees: Math.floor(180 - worst.lacks * DEGREES) };
 	return [{ code: 'relief.door', path: pathOf(project, worst.arrangement), values }];
 }
 
-/** What a layer raises on a face, beside a door, to one side of an upright line. */
+/** What a layer raises on a face, beside a door as far as that is wide and high, to one side of an upright line. */
 function ridgesOn(layer: Layer, face: MeasuredFace, door: Part, line: Mm, way: 1 | -1): Ridge[] {
-	return itemsOf(layer).flatMap(({ part: id, left, top, width, height: tall, arrangement }): Ridge[] => {
-		const part = id === face.id ? face.whole : face.parts.find((one) => one.id === id);
-		if (!part) return [];
-		const ends = [part.x + left - line, part.x + left + width - line].map((x) => x * way);
-		const [from, to] = [Math.max(0, Math.min(...ends)), Math.max(...ends)];
+	const ridges: Ridge[] = [];
+	let part: Part | undefined;
+	for (const { part: id, left, top, width, height: tall, arrangement } of itemsOf(layer)) {
+		/** Those of a part follow one another. */
+		if (part?.id !== id) part = id === face.id ? face.whole : face.parts.find((one) => one.id === id);
+		if (!part) continue;
+		const [first, last] = [(part.x + left - line) * way, (part.x + left + width - line) * way];
+		const [from, to] = [Math.max(0, Math.min(first, last)), Math.max(first, last)];
+		const ridge = { from, to, top: part.y + top, bottom: part.y + top + tall };
+		if (to <= 0 || from >= door.width || !overlap(ridge, { top: door.y, bottom: door.y + door.height })) continue;
 		const height = layer.film / UM_PER_MM + standOf(part, face) - standOf(door, face);
-		if (to <= 0 || height <= 0) return [];
-		return [{ from, to, top: part.y + top, bottom: part.y + top + tall, height, arrangement }];
-	});
+		if (height > 0) ridges.push({ ...ridge, height, arrangement });
+	}
+	return ridges;
 }
 
 const overlap = (a: Pick<Ridge, 'top' | 'bottom'>, b: Pick<Ridge, 'top' | 'bottom'>) => a.top < b.bottom && b.top < a.bottom;
 
-/** What keeps two faces that turn about one line furthest from lying on each other, radians: a ridge of either, or two that meet. */
-function leastOpen(on: readonly Ridge[], beside: readonly Ridge[]): { readonly lacks: number; readonly arrangement: string } | null {
-	const alone = [...on, ...beside].map(({ from, height, arrangement }) => ({
-		lacks: Math.atan(height / Math.max(NEAREST, from)),
-		arrangement
-	}));
-	const both = on.flatMap((one) =>
-		beside.flatMap((other) => {
-			const at = Math.max(NEAREST, one.from, other.from);
-			if (at > Math.min(one.to, other.to) || !overlap(one, other)) return [];
-			return [{ lacks: Math.atan(one.height / at) + Math.atan(other.height / at), arrangement: one.arrangement }];
-		})
-	);
-	return [...alone, ...both].reduce<ReturnType<typeof leastOpen>>((worst, one) => (worst && worst.lacks >= one.lacks ? worst : one), null);
+interface Held {
+	/** Of lying flat, radians. */
+	readonly lacks: number;
+	readonly arrangement: string;
+}
+
+const worse = (a: Held | null, b: Held): Held => (a !== null && a.lacks >= b.lacks ? a : b);
+
+/** What keeps two faces that turn about one line furthest from lying on each other: a ridge of either, or two that meet. */
+function leastOpen(on: readonly Ridge[], beside: readonly Ridge[]): Held | null {
+	const lacksOf = ({ from, height }: Ridge, at: Mm = from) => Math.atan(height / Math.max(NEAREST, at));
+	const held = ({ arrangement }: Ridge, lacks: number): Held => ({ lacks, arrangement });
+	let worst: Held | null = null;
+	for (const one of [...on, ...beside]) worst = worse(worst, held(one, lacksOf(one)));
+	/** Two that meet lack no more than both by themselves: most pairs need no second look. */
+	const most = Math.max(0, ...beside.map((other) => lacksOf(other)));
+	for (const one of on)
+		if (lacksOf(one) + most > worst!.lacks)
+			for (const other of beside) {
+				const at = Math.max(one.from, other.from);
+				if (at > Math.min(one.to, other.to) || !overlap(one, other)) continue;
+				worst = worse(worst, held(one, lacksOf(one, at) + lacksOf(other, at)));
+			}
+	return worst;
 }
 
 /** Ends of what does not bend may stand off a round front by so much: the glue fills it, mm. */

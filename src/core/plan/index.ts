@@ -2,6 +2,7 @@ export { readMotif } from './readMotifs';
 export { createPlanner, planProject, type Planner } from './planProject';
 export { drawPlain, type PlainPart } from './drawPlain';
 export { stageOf, type Stage } from './stageOf';
+export { heightOnShelf } from './heightOnShelf';
 export { layStepBoard, type BoardStep } from './layStepBoard';
 export { listDecoration, nameParts, type Decoration } from './listDecoration';
 export { listColourRows, type ColourRow } from './listColourRows';

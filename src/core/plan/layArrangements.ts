@@ -3,6 +3,7 @@ import {
 	kindOfArrangement,
 	LazyItem,
 	orderByHand,
+	type Arrangement,
 	type ArrangementContext,
 	type ArrangementPlan,
 	type LaidItem,
@@ -10,6 +11,7 @@ import {
 } from '../layout';
 import { formatLength } from '../units';
 import type { Stack } from '../layers';
+import { createStep, type Step } from './createStep';
 import { limitsThrough } from './readMotifs';
 import type { ArrangementSummary, ItemRow } from './types';
 
@@ -18,16 +20,25 @@ const M2 = 1e6;
 /** What arrangements hang on besides themselves. */
 export type Surroundings = Omit<ArrangementContext, 'path'>;
 
-/** Lays every arrangement; each kind remembers what is dear, as while a motif is dragged. One that names an unknown motif is not laid. */
+/**
+ * Lays every arrangement: one that is the same as before, on the same piece, stays as it was laid; of the others each kind remembers what is dear, as
+ * while a motif is dragged. One that names an unknown motif is not laid.
+ */
 export function createArrangementsPlanner() {
-	const kept = new Map<string, ReturnType<ReturnType<typeof kindOfArrangement>['createPlanner']>>();
+	const kept = new Map<string, Step<[Arrangement, Surroundings, number], ArrangementPlan>>();
 	return (arrangements: Project['layout']['arrangements'], surroundings: Surroundings): ArrangementPlan[] =>
 		arrangements.flatMap((arrangement, i) => {
 			const kind = kindOfArrangement(arrangement);
 			const key = `${arrangement.kind} ${arrangement.id}`;
-			if (!kept.has(key)) kept.set(key, kind.createPlanner());
 			if (!kind.motifs(arrangement).every((id) => surroundings.motifs.has(id))) return [];
-			return [kept.get(key)!(arrangement, { ...surroundings, path: `layout.arrangements[${i}]` })];
+			if (!kept.has(key)) {
+				const lay = kind.createPlanner();
+				kept.set(
+					key,
+					createStep((one, around, at) => lay(one, { ...around, path: `layout.arrangements[${at}]` }))
+				);
+			}
+			return [kept.get(key)!(arrangement, surroundings, i)];
 		});
 }
 

@@ -1,4 +1,12 @@
-import { areaInCommon, boundsOfRings, flattenOutline, type Ring, type RingBounds } from '../../geometry';
+import {
+	areaInCommon,
+	boundsOfRings,
+	distanceToOutline,
+	flattenOutline,
+	isInsideOutline,
+	type Ring,
+	type RingBounds
+} from '../../geometry';
 import { isBoxOutline, isOwnSurface, surfacesWithin, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Mm, Mm2 } from '../../units';
 import type { LaidItem } from './types';
@@ -88,12 +96,26 @@ function surfacesUnder(opening: Opening, within: readonly string[], face: Measur
 }
 
 function areaOn(part: Part, { item, rings }: Opening, box: RingBounds): Mm2 {
+	/** It is cut by its own part already. */
+	if (item.part === part.id) return item.openArea;
 	const edge = { left: part.x, top: part.y, right: part.x + part.width, bottom: part.y + part.height };
 	if (!meets(box, edge)) return 0;
-	/** All of it lies on a part that is a box. */
+	/** Most lie all on a part, or all beside it. */
 	const isWithin = box.left >= edge.left && box.top >= edge.top && box.right <= edge.right && box.bottom <= edge.bottom;
 	if (isWithin && isBoxOutline(part.outline)) return item.openArea;
-	return areaInCommon(rings, [flattenOutline(part.outline).map((value, i) => value + (i % 2 === 0 ? part.x : part.y))]);
+	const middle = { x: (box.left + box.right) / 2 - part.x, y: (box.top + box.bottom) / 2 - part.y };
+	if (distanceToOutline(part.outline, middle) >= Math.hypot(box.right - box.left, box.bottom - box.top) / 2)
+		return isInsideOutline(part.outline, middle) ? item.openArea : 0;
+	return areaInCommon(rings, [ringOnFace(part)]);
+}
+
+const ON_FACE = new WeakMap<Part, Ring>();
+
+/** The outline of a part, from the left and the top edge of its face; worked out once. */
+function ringOnFace(part: Part): Ring {
+	const ring = ON_FACE.get(part) ?? flattenOutline(part.outline).map((value, i) => value + (i % 2 === 0 ? part.x : part.y));
+	ON_FACE.set(part, ring);
+	return ring;
 }
 
 /** Whether openings of two arrangements overlap on a surface. */

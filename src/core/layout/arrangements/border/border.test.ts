@@ -6,6 +6,7 @@ import { trackOutline } from '../../../geometry';
 import {
 	ARRANGEMENTS,
 	ArrangementSchema,
+	depthOfBorder,
 	fitBorder,
 	kindOfArrangement,
 	type Border,
@@ -43,6 +44,24 @@ function bruteForce(wish: BorderWish, steps: number): number {
 	}
 	return best;
 }
+
+it.each<[what: string, corners: Border['corners'], corner: string | null, depth: number]>([
+	['its strip', 'blocks', null, 20],
+	['a block that is wider', 'blocks', 'wide', 45],
+	['a block that is taller', 'blocks', 'tall', 50],
+	['its strip, beside blocks that are smaller', 'blocks', 'small', 20],
+	['its strip where it has no blocks', 'mitred', 'wide', 20],
+	['its strip where nobody knows the block', 'blocks', 'gone', 20]
+])('a border is as deep as %s', (_what, corners, corner, depth) => {
+	const sizes: Record<string, { width: number; height: number }> = {
+		bar: { width: 60, height: 20 },
+		wide: { width: 45, height: 30 },
+		tall: { width: 30, height: 50 },
+		small: { width: 10, height: 15 }
+	};
+	expect(depthOfBorder({ motif: 'bar', corners, corner }, (id) => sizes[id])).toBe(depth);
+	expect(depthOfBorder({ motif: 'gone', corners: 'mitred', corner: null }, (id) => sizes[id])).toBe(0);
+});
 
 describe('fitBorder', () => {
 	const worked: BorderWish = {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { shapeFree, trackThrough } from '../../../geometry';
 import { measurePiece, newFace, suggestChain, type Piece } from '../../../piece';
 import {
 	addPoint,
@@ -9,10 +10,12 @@ import {
 	planRun,
 	trackOfDrawn,
 	type DrawnLine,
+	type LaidItem,
 	type Motif,
 	type Run
 } from '../../index';
 import { contextWith } from '../testing';
+import { roomBeside } from './drawnLine';
 
 const board: Piece = {
 	name: 'A panel',
@@ -66,6 +69,23 @@ const run = (line: Run['line'], more: Partial<Run> = {}): Run => ({
 	leftOut: [],
 	...more
 });
+/** Of one bar, what lies under another, point by point. */
+function shareUnder(one: LaidItem, other: LaidItem): number {
+	const STEPS = 200;
+	const at = ({ centre, scale, turn }: LaidItem, x: number, y: number) => {
+		const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)];
+		return { x: centre.x + scale * (x * cos - y * sin), y: centre.y + scale * (x * sin + y * cos) };
+	};
+	const isIn = ({ centre, scale, turn }: LaidItem, { x, y }: { x: number; y: number }) => {
+		const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)];
+		const [dx, dy] = [x - centre.x, y - centre.y];
+		return Math.abs(dx * cos + dy * sin) < 40 * scale && Math.abs(dy * cos - dx * sin) < 20 * scale;
+	};
+	let under = 0;
+	for (let i = 0; i < STEPS; i++)
+		for (let k = 0; k < STEPS; k++) if (isIn(other, at(one, ((i + 0.5) / STEPS - 0.5) * 80, ((k + 0.5) / STEPS - 0.5) * 40))) under++;
+	return under / STEPS ** 2;
+}
 const plan = (line: Run['line'], more: Partial<Run> = {}) => planRun(run(line, more), contextWith([motif], measurePiece(board, 'mm')));
 
 describe('a row along a drawn line', () => {
@@ -88,12 +108,56 @@ describe('a row along a drawn line', () => {
 		const near = plan(drawn([0, 0.5], [0.5, 0.075], [1, 0.5]), { scale: { least: 0.5, most: 4, wish: 4 } });
 		expect(near.items[0]!.scale * motif.height).toBeLessThan(61);
 		const tall = plan(drawn([0, 0.5], [0.5, 0.075], [1, 0.5]), { scale: { least: 2, most: 4, wish: 4 } });
-		expect(tall.issues).toMatchObject([{ code: 'run.too-tall', values: { most: expect.closeTo(1.5, 1) as number } }]);
+		expect(tall.issues).toMatchObject([{ code: 'run.no-room', values: { most: expect.closeTo(1.5, 1) as number } }]);
+	});
+
+	it('looks no further than the next edge, however many lie behind it', () => {
+		/** A U on its side: two arms of 100, 100 apart. */
+		const arms = shapeFree(
+			400,
+			300,
+			[
+				[0, 0],
+				[400, 0],
+				[400, 100],
+				[100, 100],
+				[100, 200],
+				[400, 200],
+				[400, 300],
+				[0, 300]
+			].map(([x, y]) => ({ x: x!, y: y!, swell: 0 }))
+		);
+		if (!arms.ok) throw new Error('no outline');
+		const track = trackThrough([
+			{ x: 150, y: 260 },
+			{ x: 380, y: 260 }
+		])!;
+		expect(roomBeside(track, { outline: arms.outline }, 0)).toBeCloseTo(80, 6);
+	});
+
+	it('of one that leaves its part is as tall as there is room where there is most; what is cut is told', () => {
+		/** A round of 400 across: along a chord at a quarter of its height, of 346, there is 2 x 100 above in the middle, and nothing at both ends. */
+		const tray: Piece = { ...board, faces: [newFace('top', 'Top', 'top', [400, 400], { outline: { shape: 'circle' } })] };
+		const wish = { scale: { least: 0.5, most: 8, wish: 8 }, margin: 40 };
+		const over = planRun(run(drawn([0, 0.25], [1, 0.25]), wish), contextWith([motif], measurePiece(tray, 'mm')));
+		expect(over.issues).toEqual([]);
+		expect(over.items[0]!.scale * motif.height).toBeGreaterThan(120);
+		expect(over.items[0]!.scale * motif.height).toBeLessThan(200.1);
+		expect(over.hints).toContainEqual(expect.objectContaining({ code: 'run.over-edge' }));
 	});
 
 	it('says where it bends so tightly that neighbours lie over one another, and only there', () => {
-		const bent = plan(drawn([0.2, 0.9], [0.5, 0.3], [0.8, 0.9]), { gap: { least: 0, most: 5, wish: 0 } });
-		expect(bent.hints).toContainEqual(expect.objectContaining({ code: 'run.tight-bend' }));
+		const told = new Set<number>();
+		for (const peak of [0.05, 0.2, 0.3, 0.4, 0.5, 0.7]) {
+			const { items, hints } = plan(drawn([0.2, 0.9], [0.5, peak], [0.8, 0.9]), { gap: { least: 0, most: 5, wish: 0 } });
+			const count = items.slice(1).filter((item, i) => shareUnder(item, items[i]!) > 1e-3).length;
+			const hint = hints.find(({ code }) => code === 'run.tight-bend');
+			expect(hint?.values?.['count'] ?? 0, `peak at ${peak}`).toBe(count);
+			told.add(count);
+		}
+		expect(told.size).toBeGreaterThan(2);
+		const meant = plan(drawn([0.2, 0.9], [0.5, 0.3], [0.8, 0.9]), { gap: { least: -20, most: -15, wish: -18 } });
+		expect(meant.hints.map(({ code }) => code)).not.toContain('run.tight-bend');
 		const flat = plan(FIRST_LINE, { gap: { least: 12, most: 40, wish: 20 } });
 		expect(flat.hints.map(({ code }) => code)).not.toContain('run.tight-bend');
 	});
@@ -123,8 +187,8 @@ describe('the points of a drawn line', () => {
 	});
 
 	it('come and go: half way to the next, two at least, forty at most', () => {
-		const two = drawn([0, 0], [1, 0.5]);
-		expect(addPoint(two, 0)).toEqual(drawn([0, 0], [0.5, 0.25], [1, 0.5]));
+		const two = drawn([0.2, 0.1], [1, 0.5]);
+		expect(addPoint(two, 0)).toEqual(drawn([0.2, 0.1], [0.6, 0.3], [1, 0.5]));
 		expect(addPoint(two, 1)).toEqual(addPoint(two, 0));
 		expect(dropPoint(two, 0)).toBe(two);
 		expect(dropPoint(addPoint(two, 0), 1)).toEqual(two);
@@ -141,6 +205,11 @@ describe('the points of a drawn line', () => {
 		for (const { x, y } of stroke)
 			expect(Math.min(...ring.map((at, i) => (i % 2 === 0 ? Math.hypot(at - x, ring[i + 1]! - y) : Infinity)))).toBeLessThan(8);
 		expect(lineOfStroke(stroke.slice(0, 5), size)).toBeNull();
+		/** Waves of 12 are of the line; a quarter of that is a tremor of the hand. */
+		const waves = Array.from({ length: 200 }, (_, i) => ({ x: 100 + 3 * i, y: 200 + (i % 40 < 20 ? 6 : -6) }));
+		expect(lineOfStroke(waves, size)!.points.length).toBeGreaterThan(10);
+		const tremor = waves.map(({ x, y }) => ({ x, y: 200 + (y - 200) / 4 }));
+		expect(lineOfStroke(tremor, size)!.points.length).toBe(2);
 		const shaky = Array.from({ length: 3000 }, (_, i) => ({ x: (i * 7919) % 800, y: (i * 104729) % 400 }));
 		expect(lineOfStroke(shaky, size)!.points.length).toBeLessThanOrEqual(40);
 	});

@@ -23,23 +23,30 @@ export function trackOfDrawn({ points }: DrawnLine, { width, height }: Pick<Part
 }
 
 /** Places along a line at which the room beside it is looked for. */
-const STEPS = 100;
+const STEPS = 200;
+const EPS: Mm = 1e-9;
 
 /**
  * How wide a band may be that lies along a line (mm) and stays inside the part, but for what is left clear at its ends: square to the
- * line, to the nearer side. Where the line itself is outside nothing is asked: what is there is cut, and told.
+ * line, to the nearer side, where there is least. Of a line that leaves its part there is none where it does, however narrow: what is there is
+ * cut, and told, and the room is that where there is most.
  */
 export function roomBeside(track: Track, { outline }: Pick<Part, 'outline'>, margin: Mm): Mm {
 	const ring = flattenOutline(outline, 0.5);
 	const clear = Math.min(margin, track.length / 2);
-	let least = Infinity;
-	for (let i = 0; i <= STEPS; i++) {
-		const at = alongTrack(track, clear + (i / STEPS) * (track.length - 2 * clear));
+	let [least, most, leaves] = [Infinity, 0, false];
+	/** Its very ends may lie on the edge. */
+	for (let i = 1; i < STEPS; i++) {
+		const along = (i / STEPS) * track.length;
+		const at = alongTrack(track, along);
 		const side = { x: -Math.sin(at.heading), y: Math.cos(at.heading) };
 		const [ahead, behind] = crossingsOf(ring, at, side);
-		if (ahead.length % 2 === 1) least = Math.min(least, ...ahead, ...behind);
+		const room = ahead.length % 2 === 1 ? 2 * Math.min(...ahead, ...behind) : 0;
+		leaves ||= room === 0;
+		most = Math.max(most, room);
+		if (along >= clear - EPS && along <= track.length - clear + EPS) least = Math.min(least, room);
 	}
-	return Number.isFinite(least) ? 2 * least : 0;
+	return leaves || least === Infinity ? most : least;
 }
 
 /** How far it is along a straight line from a point to where it crosses a ring: ahead, and behind. */

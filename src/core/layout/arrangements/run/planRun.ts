@@ -1,3 +1,4 @@
+import { areaInCommon } from '../../../geometry';
 import type { MeasuredPiece, Part, Seam } from '../../../piece';
 import type { Issue, Mm } from '../../../units';
 import { partsOf } from '../../partsOf';
@@ -37,11 +38,12 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 	const groups = fit(run, motif, piece, context.seams).map((group) => takeChoice(group, run, unit));
 	const { across } = motifAlong(least, motif);
 	const tooTall = run.scale.least * across > least.room;
+	const [first] = least.on;
 	for (const group of groups.filter(({ taken }) => taken < 0))
 		issues.push({
-			code: tooTall ? 'run.too-tall' : 'run.no-fit',
+			code: !tooTall ? 'run.no-fit' : first!.line.way === 'track' ? 'run.no-room' : 'run.too-tall',
 			path: tooTall ? `${path}.scale` : path,
-			values: { parts: group.parts.length, front: least.on[0]!.part.name, most: least.room / across, length: least.length - 2 * run.margin }
+			values: { parts: group.parts.length, front: first!.part.name, most: least.room / across, length: least.length - 2 * run.margin }
 		});
 	const items = groups.flatMap((group) => placeGroup(group, run, context, rows));
 	for (const [i, moved] of run.moved.entries())
@@ -60,7 +62,7 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 				path,
 				rows.some(({ on }) => on.length > 1)
 			),
-			...hintsOfBends(items, motif, rows, path),
+			...hintsOfBends(items, groups, rows, path),
 			...hintsOfGaps(items, rows, path),
 			...crowdedKnobs(items, parts, path)
 		]
@@ -238,21 +240,31 @@ function isCrowdedBy(item: LaidItem, { x, y, width, height }: { x: Mm; y: Mm; wi
 	return apart > EPS && apart < Math.min(item.width, item.height) / 10;
 }
 
-/** Neighbours that lean together where a row bends: on its inner side their frames lie over one another. */
-function hintsOfBends(items: readonly LaidItem[], motif: Motif, rows: readonly RunRow[], path: string): Issue[] {
-	return rows.flatMap(({ on: [one] }): Issue[] => {
-		if (one!.line.way !== 'track') return [];
+/** Neighbours that lean together where a row bends, so far that they lie over one another; where they are meant to (a gap below nothing) it is not told. */
+function hintsOfBends(items: readonly LaidItem[], groups: readonly RunGroup[], rows: readonly RunRow[], path: string): Issue[] {
+	const fits = groups.flatMap(({ choices, taken }) => choices[taken]?.fits ?? []);
+	return rows.flatMap(({ id, on: [one] }): Issue[] => {
+		if (one!.line.way !== 'track' || !fits.some(({ part, fit }) => part === id && fit.gap >= 0)) return [];
 		const own = items.filter(({ part, byHand }) => part === one!.part.id && !byHand);
 		const count = own.slice(1).filter((item, i) => {
 			const before = own[i]!;
-			if (item.index !== before.index + 1) return false;
-			const [apart, size] = [Math.hypot(item.centre.x - before.centre.x, item.centre.y - before.centre.y), item.scale];
-			const turn = ((((item.turn - before.turn + 180) % 360) + 360) % 360) - 180;
-			const lean = motif.height * size * Math.tan((Math.abs(turn) * Math.PI) / 360);
-			return turn !== 0 && motif.width * size <= apart + 1 && motif.width * size + lean > apart + 1;
+			return item.index === before.index + 1 && item.turn !== before.turn && doOverlap(item, before);
 		}).length;
 		return count > 0 ? [{ code: 'run.tight-bend', path, values: { part: one!.part.name, count } }] : [];
 	});
+}
+
+/** Of a motif, what may lie under its neighbour before anybody sees it. */
+const UNSEEN = 1e-3;
+
+function doOverlap(one: LaidItem, other: LaidItem): boolean {
+	const apart = Math.max(
+		one.left - other.left - other.width,
+		other.left - one.left - one.width,
+		one.top - other.top - other.height,
+		other.top - one.top - one.height
+	);
+	return apart < 0 && areaInCommon(one.rings, other.rings) > UNSEEN * one.openArea;
 }
 
 /** What of a row that runs on falls into gaps. */
