@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { readProjectText } from '../src/core/formats';
 import { createPlanner, planProject } from '../src/core/plan';
 import { newClear, newWax, type Coat } from '../src/core/layers';
-import type { Project } from '../src/core/project';
+import type { Arrangement, Motif } from '../src/core/layout';
+import { addArrangement, type Project } from '../src/core/project';
 import { compare, print } from './ratio';
 
 export const DEMOS = ['sail-loft-chest', 'chart-cabinet', 'ferry-table', 'net-box'] as const;
@@ -33,6 +34,27 @@ export async function benchPlan(): Promise<void> {
 		['25 steps, three of them through motifs', longOrder()] as const
 	])
 		await benchEdit(name, project);
+	await benchField();
+}
+
+/** A field of casts on a door with an arched panel and a border round it, pulled: all of it is laid, judged and timed again. */
+async function benchField(): Promise<void> {
+	const paths = [{ d: 'M12 0L15 9L24 12L15 15L12 24L9 15L0 12L9 9Z', rule: 'nonzero' as const }];
+	const boss: Motif = { id: 'boss', name: 'Boss', width: 24, height: 24, paths, mould: { height: 5, shrinkage: 0.05 } };
+	const { project, id } = addArrangement(readDemo('chart-cabinet'), boss, 'grid');
+	const planner = createPlanner();
+	let at = 0;
+	const move = () => {
+		at++;
+		const offset = { x: (at % 30) * 0.7, y: (at % 20) * 0.3 };
+		const moved = project.layout.arrangements.map((one) =>
+			one.id === id ? ({ ...one, parts: ['door-1'], gap: { across: 2, down: 2 }, offset } as Arrangement) : one
+		);
+		return planner({ ...project, layout: { ...project.layout, arrangements: moved } }, () => undefined);
+	};
+	const field = move();
+	const count = field.items.filter(({ arrangement }) => arrangement === id).length;
+	print(await compare(`one move of ${count} casts on a door`, move, 'whole plan from nothing', () => planProject(project)));
 }
 
 /** A change of the last coat, again and again: the whole plan follows, its order judged. */

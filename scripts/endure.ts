@@ -1,14 +1,13 @@
 // What the workshop promises of its server and its data, tried at length: npm run endure [-- hostile kills growth pictures pieces copies] prints what it found.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { hostileCases } from '../tests/hostile/cases';
 import { buildIfNeeded } from './build.mjs';
 import { readMeanwhile, wordWaits } from './readMeanwhile';
-import { startServer } from './serve.mjs';
+import { freePort, startServer } from './serve.mjs';
 
 const JSON_TYPE = { 'content-type': 'application/json' };
 const demo = JSON.parse(readFileSync('tests/fixtures/reed-chest.json', 'utf8')) as { piece: { name: string } };
@@ -18,15 +17,6 @@ let faults = 0;
 interface Open {
 	readonly address: string;
 	readonly server: { readonly pid?: number; kill(signal: NodeJS.Signals): boolean; once(event: 'exit', then: () => void): void };
-}
-
-function freePort(): Promise<number> {
-	return new Promise((resolve) => {
-		const probe = createServer().listen(0, '127.0.0.1', () => {
-			const { port } = probe.address() as { port: number };
-			probe.close(() => resolve(port));
-		});
-	});
 }
 
 /** Opens a workshop, and says how long it took to answer, ms. */
@@ -207,15 +197,25 @@ async function pieces(): Promise<void> {
 }
 
 async function copies(): Promise<void> {
-	await inWorkshop('A copy while others read', async (directory) => {
+	await inWorkshop('A copy while others read and save', async (directory) => {
 		const opened = await open(directory);
 		for (let i = 0; i < 20; i++) await addPiece(opened.address, `Piece ${i}`);
+		const id = await addPiece(opened.address, 'Save 1');
+		let [version, isOn] = [1, true];
+		const storm = (async () => {
+			while (isOn) {
+				const body = JSON.stringify({ version, document: named(`Save ${version + 1}`) });
+				if ((await fetch(`${opened.address}/api/pieces/${id}`, { method: 'PUT', headers: JSON_TYPE, body })).ok) version++;
+			}
+		})();
 		const stop = readMeanwhile(opened.address);
 		const began = performance.now();
 		const answer = await fetch(`${opened.address}/api/copies`, { method: 'POST' });
 		tell(`made in ${((performance.now() - began) / 1000).toFixed(1)} s`, answer.ok);
 		const waits = await stop();
-		tell(wordWaits(waits), waits.worst < 100);
+		isOn = false;
+		await storm;
+		tell(`${version} saves meanwhile; ${wordWaits(waits)}`, waits.worst < 100);
 		await end(opened, 'SIGTERM');
 	});
 }

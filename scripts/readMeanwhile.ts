@@ -1,18 +1,12 @@
-/** Reads something plain again and again until it is told to stop; how long each took, ms. */
+import { once } from 'node:events';
+import { Worker } from 'node:worker_threads';
+
+/** Reads something plain again and again, in a thread of its own, until it is told to stop; how long each took, ms. */
 export function readMeanwhile(address: string) {
-	const waits: number[] = [];
-	let isOn = true;
-	const done = (async () => {
-		while (isOn) {
-			const began = performance.now();
-			await (await fetch(`${address}/api/colours`)).arrayBuffer();
-			waits.push(performance.now() - began);
-			await new Promise((resolve) => setTimeout(resolve, 15));
-		}
-	})();
+	const thread = new Worker(new URL('readAgain.mjs', import.meta.url), { workerData: address, execArgv: [] });
 	return async () => {
-		isOn = false;
-		await done;
+		thread.postMessage('stop');
+		const [waits] = (await once(thread, 'message')) as [number[]];
 		waits.sort((a, b) => a - b);
 		const at = (share: number) => waits[Math.min(waits.length - 1, Math.floor(share * waits.length))] ?? 0;
 		return { middle: at(0.5), most: at(0.95), worst: at(1), count: waits.length };

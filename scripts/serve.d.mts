@@ -4,4 +4,7 @@ export function startServer(options: {
 	workshop: string;
 	port: number;
 	stdio?: StdioOptions;
+	within?: readonly string[];
 }): Promise<{ address: string; server: ChildProcess }>;
+
+export function freePort(): Promise<number>;

@@ -1,10 +1,10 @@
 import { spawn } from 'node:child_process';
-import { connect } from 'node:net';
+import { connect, createServer } from 'node:net';
 import { join } from 'node:path';
 import { root } from './setup.mjs';
 
-/** Starts the built server on a workshop. Resolves with its address when it answers; rejects where it ends before. */
-export async function startServer({ workshop, port, stdio = 'inherit' }) {
+/** Starts the built server on a workshop, by another program where one is given (`within`: its words). Resolves with its address when it answers; rejects where it ends before. */
+export async function startServer({ workshop, port, stdio = 'inherit', within = [] }) {
 	const address = `http://127.0.0.1:${port}`;
 	if (await isTaken(port))
 		throw new Error(
@@ -20,7 +20,8 @@ export async function startServer({ workshop, port, stdio = 'inherit' }) {
 		BODY_SIZE_LIMIT: 'Infinity',
 		SHUTDOWN_TIMEOUT: '3'
 	};
-	const server = spawn(process.execPath, [join(root, 'build', 'index.js')], { cwd: root, env, stdio });
+	const [program, ...words] = [...within, process.execPath, join(root, 'build', 'index.js')];
+	const server = spawn(program, words, { cwd: root, env, stdio });
 	let ended = null;
 	server.once('exit', (code) => (ended = code ?? 1));
 	for (let i = 0; i < 600; i++) {
@@ -30,6 +31,16 @@ export async function startServer({ workshop, port, stdio = 'inherit' }) {
 	}
 	server.kill('SIGTERM');
 	throw new Error('The server did not answer within a minute.');
+}
+
+/** One that nobody listens at now. */
+export function freePort() {
+	return new Promise((resolve) => {
+		const probe = createServer().listen(0, '127.0.0.1', () => {
+			const { port } = probe.address();
+			probe.close(() => resolve(port));
+		});
+	});
 }
 
 function isTaken(port) {

@@ -96,6 +96,8 @@ test('a field covers a round top to its edge, and its sheet is printed', async (
 	await saved(page);
 	await page.getByRole('link', { name: 'Cut sheets' }).click();
 	await expect(page.getByText('1. Top', { exact: true })).toBeVisible();
+	for (const odd of ['paper=a0', 'of=all'])
+		expect((await page.request.get(`${workshop.address}/pieces/${id}/sheets/pdf?${odd}`)).status()).toBe(400);
 	const pdf = await page.request.get(`${workshop.address}/pieces/${id}/sheets/pdf`);
 	expect([pdf.status(), pdf.headers()['content-type']]).toEqual([200, 'application/pdf']);
 });

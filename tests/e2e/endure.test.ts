@@ -1,15 +1,25 @@
-import { readFile } from 'node:fs/promises';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtemp, open, readFile, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { freePort, startServer } from '../../scripts/serve.mjs';
 import { hostileCases } from '../hostile/cases';
 import { demoPiece, expect, saved, test, visit } from './workshop';
 
 const JSON_TYPE = { 'content-type': 'application/json' };
 /** Answers come within 2 s; beside the other tests a machine is given this much more, ms. */
 const ANSWERED = 2000 + 2000;
+/** It ends within some 3 s: what was begun is answered first. A watch that was forgotten held it for 12, ms. */
+const ENDED = 9000;
 
-test('a piece lies in the bin and comes back; the workshop is put back to a copy, and what was there is kept', async ({
+test('a piece lies in the bin and comes back; the workshop is put back to a copy, what was there is kept, and other windows are told', async ({
 	page,
+	context,
 	workshop
 }) => {
+	const other = await context.newPage();
+	await visit(other, workshop, `/pieces/${await demoPiece(workshop)}/measure`);
 	await page.goto(workshop.address);
 	await page.waitForSelector('html[data-ready]');
 	const chest = page.getByRole('listitem').filter({ hasText: 'The ferry table' });
@@ -36,6 +46,9 @@ test('a piece lies in the bin and comes back; the workshop is put back to a copy
 	await expect(page.getByText(/kept in the folder of the workshop as database\.before-/)).toBeVisible({ timeout: 30_000 });
 	await page.getByRole('link', { name: 'All pieces' }).click();
 	await expect(chest).toHaveCount(1);
+	await other.getByLabel('Width', { exact: true }).fill('850');
+	await expect(other.getByRole('alertdialog')).toContainText('changed in another window');
+	await other.close();
 });
 
 test('whatever is sent, the workshop answers with a word, goes on reading for others, and keeps what it has', async ({ workshop }) => {
@@ -110,8 +123,10 @@ test('it ends when it is told to, in the midst of cards that are made and plans 
 			fetch(`${workshop.address}/api/plan`, { method: 'POST', headers: JSON_TYPE, body: cabinet }).catch(() => null)
 		);
 		await new Promise((resolve) => setTimeout(resolve, 150 * round));
+		const told = performance.now();
 		/** Resolves when the process is gone. */
 		await workshop.stop();
+		expect(performance.now() - told).toBeLessThan(ENDED);
 		await Promise.all(plans);
 		await workshop.start();
 	}
@@ -139,3 +154,97 @@ test('without room on the disk a save is refused in words, reading goes on, and 
 	};
 	expect(kept.document.piece.faces[0]!.width).toBe('855');
 });
+
+/** A disk of its own, of so many MB, that only servers started within it see; a folder by which it is seen from here. */
+async function mountDisk(directory: string, size: number) {
+	const holder = spawn('unshare', [
+		'-rm',
+		'sh',
+		'-c',
+		'mount -t tmpfs -o "size=$1m" none "$0" && echo && exec sleep 600',
+		directory,
+		`${size}`
+	]);
+	await once(holder.stdout, 'data');
+	const within = ['nsenter', '--preserve-credentials', '-U', '-m', '-t', String(holder.pid), `--wd=${process.cwd()}`];
+	return { within, seen: `/proc/${holder.pid}/root${directory}`, drop: () => holder.kill('SIGKILL') };
+}
+
+/** Whether this machine lets anybody have one. */
+const CAN_MOUNT = spawnSync('unshare', ['-rm', 'sh', '-c', 'mount -t tmpfs none /mnt && nsenter --version']).status === 0;
+
+for (const [room, who] of [
+	['', 'the server looks first'],
+	['-1e6', 'the database finds it so itself']
+] as const)
+	test(`on a disk that is really full nothing hangs, reading goes on, it ends when told, and saves when there is room: ${who}`, async () => {
+		test.skip(!CAN_MOUNT, 'This machine lets nobody mount a disk of his own.');
+		const directory = await mkdtemp(join(tmpdir(), 'ember-full-'));
+		const disk = await mountDisk(directory, 260);
+		const end = (server: ChildProcess) => Promise.all([once(server, 'exit'), server.kill('SIGTERM')]);
+		const running: ChildProcess[] = [];
+		if (room !== '') process.env['EMBER_LEAST_ROOM'] = room;
+		try {
+			const document = JSON.parse(await readFile('tests/fixtures/reed-chest.json', 'utf8'));
+			const port = await freePort();
+			const serve = async () => {
+				const started = await startServer({ workshop: directory, port, stdio: 'ignore', within: disk.within });
+				running.push(started.server);
+				return started;
+			};
+			const first = await serve();
+			const { address } = first;
+			const ask = async (method: string, path: string, body?: object) => {
+				const answer = await fetch(address + path, {
+					method,
+					headers: JSON_TYPE,
+					...(body ? { body: JSON.stringify(body) } : {}),
+					signal: AbortSignal.timeout(ANSWERED)
+				});
+				return { status: answer.status, said: (await answer.json()) as { id: string; version: number; errors: { code: string }[] } };
+			};
+			const { id } = (await ask('POST', '/api/pieces', document)).said;
+			let version = 1;
+			const save = async () => {
+				const answer = await ask('PUT', `/api/pieces/${id}`, { version, document });
+				if (answer.status === 200) version++;
+				return answer;
+			};
+			for (let i = 0; i < 5; i++) expect((await save()).status).toBe(200);
+			await fillDisk(join(disk.seen, 'fill'));
+			let refused = await save();
+			for (let i = 0; i < 200 && refused.status === 200; i++) refused = await save();
+			expect([refused.status, refused.said.errors[0]!.code]).toEqual([507, 'disk.full']);
+			for (let i = 0; i < 5; i++) expect((await save()).status).toBe(507);
+			expect((await ask('POST', '/api/copies')).status).toBe(507);
+			expect((await ask('GET', `/api/pieces/${id}`)).said.version).toBe(version);
+			/** A busy machine may say once that it takes too long. */
+			await expect.poll(async () => (await ask('POST', '/api/plan', document)).status, { timeout: 30_000 }).toBe(200);
+			await rm(join(disk.seen, 'fill'));
+			expect((await save()).status).toBe(200);
+			await fillDisk(join(disk.seen, 'fill'));
+			await end(first.server);
+			const full = await serve();
+			expect((await ask('GET', `/api/pieces/${id}`)).said.version).toBe(version);
+			await rm(join(disk.seen, 'fill'));
+			expect((await save()).status).toBe(200);
+			await end(full.server);
+		} finally {
+			delete process.env['EMBER_LEAST_ROOM'];
+			for (const server of running) server.kill('SIGKILL');
+			disk.drop();
+			await rm(directory, { recursive: true, force: true });
+		}
+	});
+
+/** To the last byte. */
+async function fillDisk(path: string): Promise<void> {
+	const file = await open(path, 'w');
+	for (const size of [1 << 20, 4096])
+		try {
+			for (;;) await file.write(new Uint8Array(size));
+		} catch {
+			continue;
+		}
+	await file.close();
+}

@@ -1,9 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { mkdtemp, readFile, rm } from 'node:fs/promises';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { freePort } from '../../scripts/serve.mjs';
 
 export interface Workshop {
 	readonly directory: string;
@@ -104,14 +104,4 @@ function createWorkshop(directory: string, port: number): Workshop {
 		stop: () => end('SIGTERM')
 	};
 	return workshop;
-}
-
-function freePort(): Promise<number> {
-	return new Promise((resolve) => {
-		const probe = createServer();
-		probe.listen(0, '127.0.0.1', () => {
-			const { port } = probe.address() as { port: number };
-			probe.close(() => resolve(port));
-		});
-	});
 }

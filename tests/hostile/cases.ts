@@ -94,6 +94,8 @@ function addresses(): HostileCase[] {
 		'/pieces/{piece}/cut/reed.svg?scale=-1',
 		'/pieces/{piece}/cut/%00.dxf',
 		'/pieces/{piece}/sheets/pdf?paper=%00&of=%00',
+		'/pieces/{piece}/sheets/pdf?of=..%2f..%2fdrawing',
+		`/pieces/{piece}/sheets/pdf?paper=${repeat('a', 3000)}`,
 		...['', 'x', '-1', '0', '2147483648', '9007199254740993', '1e99', 'NaN', '%00'].flatMap((at) => [
 			`/api/pieces/{piece}/revisions?before=${at}`,
 			`/api/pieces/{piece}/revisions?after=${at}`
