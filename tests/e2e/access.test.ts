@@ -16,7 +16,7 @@ for (const screen of SCREENS)
 	});
 
 test('mix has none with a colour found', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/mix`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/mix`);
 	await page.getByRole('button', { name: 'Find it in the palette' }).click();
 	await page.getByRole('button', { name: 'Take it' }).first().click();
 	await expectNoViolations(page, 'mix, a colour found');
@@ -33,7 +33,7 @@ const PATTERN_NAMES = [
 ];
 
 test('lay out has none with a zone, whatever its pattern', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	await page.getByRole('button', { name: 'Edge shade and glow', exact: true }).click();
 	await expectNoViolations(page, 'layout, zone');
 	await page.getByRole('button', { name: /^Where it lies/ }).click();
@@ -82,7 +82,7 @@ test('lay out has none with motifs and what is taped', async ({ page, workshop }
 });
 
 test('coats has none with findings and with its menu open', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/coats`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/coats`);
 	await page.locator('[data-tread="clear"]').click();
 	await page.getByRole('button', { name: 'Take it out' }).click();
 	await expect(page.getByRole('listitem').getByText('Nothing protects')).toBeVisible();
@@ -94,7 +94,7 @@ test('coats has none with findings and with its menu open', async ({ page, works
 });
 
 test('measure and sheets have none while the chain is open', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/measure`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/measure`);
 	await page.getByLabel('Drawer 2', { exact: true }).fill('159');
 	await expect(page.getByText('The chain does not close.')).toBeVisible();
 	await expectNoViolations(page, 'measure, chain open');

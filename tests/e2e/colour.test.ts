@@ -1,10 +1,10 @@
 import { readFile } from 'node:fs/promises';
-import { choose, demoPiece, expect, expectNoViolations, saved, test, visit } from './workshop';
+import { choose, copyOf, expect, expectNoViolations, saved, test, visit } from './workshop';
 
 test.describe.configure({ mode: 'serial' });
 
 test('a border is dragged on the piece, and comes back with one undo', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	await page.getByRole('button', { name: 'Edge shade and glow', exact: true }).click();
 	const handle = page.locator('[data-handle="join-0"]');
 	const border = page.getByLabel('Border width');
@@ -29,7 +29,7 @@ test('a border is dragged on the piece, and comes back with one undo', async ({ 
 });
 
 test('two looks are compared by a line and side by side, and the held one is taken back', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	await page.getByRole('button', { name: 'Edge shade and glow', exact: true }).click();
 	await page.getByRole('button', { name: 'Compare from here', exact: true }).click();
 	await choose(page, 'How it goes', 'Bands');
@@ -54,7 +54,7 @@ test('two looks are compared by a line and side by side, and the held one is tak
 });
 
 test('a face is saved as a PNG of the wished size', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	await page.getByRole('button', { name: 'Save a picture' }).click();
 	const width = page.getByLabel('Across');
 	await width.fill('90000');
@@ -69,7 +69,7 @@ test('a face is saved as a PNG of the wished size', async ({ page, workshop }) =
 });
 
 test('the palette reads a sample, keeps it on the shelf, and another piece takes it from there', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/mix`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/mix`);
 	const palette = page.getByRole('region', { name: 'Palette' });
 	await palette.getByRole('button', { name: 'One more colour' }).click();
 	await palette.getByLabel('Name', { exact: true }).fill('Quay lichen');

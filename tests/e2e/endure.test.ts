@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort, startServer } from '../../scripts/serve.mjs';
 import { hostileCases } from '../hostile/cases';
-import { demoPiece, expect, saved, test, visit } from './workshop';
+import { copyOf, demoPiece, expect, saved, test, visit } from './workshop';
 
 const JSON_TYPE = { 'content-type': 'application/json' };
 /** Answers come within 2 s; beside the other tests a machine is given this much more, ms. */
@@ -136,7 +136,7 @@ test('without room on the disk a save is refused in words, reading goes on, and 
 	page,
 	workshop
 }) => {
-	const id = await demoPiece(workshop);
+	const id = await copyOf(workshop, 'sail-loft-chest');
 	await workshop.stop();
 	process.env['EMBER_LEAST_ROOM'] = '1e9';
 	await workshop.start();

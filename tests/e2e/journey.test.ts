@@ -1,8 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { spawnSync } from 'node:child_process';
-import { choose, copyOf, demoPiece, expect, saved, test, visit } from './workshop';
-
-test.describe.configure({ mode: 'serial' });
+import { choose, copyOf, expect, saved, test, visit } from './workshop';
 
 /** Nothing to a printed sheet, with the mouse: a five-drawer chest in inches and fractions. */
 test('a new chest front, from the tape to the placement sheet', async ({ page, workshop }) => {
@@ -175,7 +173,7 @@ test('nothing acknowledged is missing after a kill; a second start is refused; u
 });
 
 test('an edit from a stale tab is refused with a choice', async ({ page, context, workshop }) => {
-	const id = await demoPiece(workshop);
+	const id = await copyOf(workshop, 'sail-loft-chest');
 	await visit(page, workshop, `/pieces/${id}/measure`);
 	const other = await context.newPage();
 	await visit(other, workshop, `/pieces/${id}/measure`);
@@ -198,7 +196,7 @@ test('an edit from a stale tab is refused with a choice', async ({ page, context
 });
 
 test('the project file goes out and comes back unchanged; a broken one changes nothing', async ({ page, workshop }) => {
-	const id = await demoPiece(workshop);
+	const id = await copyOf(workshop, 'sail-loft-chest');
 	const out = await (await page.request.get(`${workshop.address}/pieces/${id}/file`)).text();
 	const broken = test.info().outputPath('broken.json');
 	await writeFile(broken, out.replace('"paper": "a4"', '"paper": "a3"'));
@@ -216,7 +214,7 @@ test('the project file goes out and comes back unchanged; a broken one changes n
 });
 
 test('bands climb the whole piece; far colours are named and bridged from the palette; the picture follows', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	await page.getByRole('button', { name: 'Edge shade and glow', exact: true }).click();
 	await choose(page, 'How it goes', 'Bands');
 	await page.getByRole('button', { name: /^Where it lies/ }).click();
@@ -246,7 +244,7 @@ test('bands climb the whole piece; far colours are named and bridged from the pa
 });
 
 test('a motif comes in as SVG; what draws no opening, or would run, is refused with its line', async ({ page, workshop }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/layout`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	await page.getByRole('button', { name: 'Lay a motif' }).click();
 	const bring = async (name: string, inside: string) => {
 		const file = test.info().outputPath(name);

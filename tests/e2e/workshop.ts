@@ -40,6 +40,7 @@ export async function visit(page: Page, workshop: Workshop, path: string): Promi
 	await page.waitForSelector('html[data-ready]');
 }
 
+/** The chest of the demo, to be looked at: what changes it takes a copy, or a later test finds it changed. */
 export async function demoPiece(workshop: Workshop): Promise<string> {
 	const pieces = (await (await fetch(`${workshop.address}/api/pieces`)).json()) as { id: string; name: string }[];
 	return pieces.find(({ name }) => name === 'The sail-loft chest')!.id;
