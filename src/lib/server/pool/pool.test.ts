@@ -1,6 +1,9 @@
 import { readFile } from 'node:fs/promises';
 import { afterAll, describe, expect, it, vi } from 'vitest';
 import { JobStopped, Pool } from './index';
+import * as threadTime from './threadTime';
+
+vi.mock('./threadTime', { spy: true });
 
 const file = new Uint8Array(await readFile('tests/fixtures/reed-chest.json'));
 const demo = JSON.parse(new TextDecoder().decode(file));
@@ -32,6 +35,21 @@ describe('the threads', () => {
 		const heavy = new Uint8Array(await readFile('demo/chart-cabinet.json'));
 		expect(await why(pool.run('plan', heavy, { time: 1 }))).toBe('too-long');
 		expect(await why(pool.run('plan', file))).toBe('done');
+	});
+
+	it('do not end for a busy machine what had no processor, unless it takes five times its time', async () => {
+		const heavy = new Uint8Array(await readFile('demo/chart-cabinet.json'));
+		await pool.run('plan', heavy, { time: 20_000 });
+		const began = performance.now();
+		await pool.run('plan', heavy, { time: 20_000 });
+		const time = (performance.now() - began) / 2;
+		expect(vi.mocked(threadTime.readThreadTime).mock.results[0]!.value).toBeGreaterThan(0);
+		expect(await why(pool.run('plan', heavy, { time }))).toBe('too-long');
+		await pool.run('plan', heavy, { time: 20_000 });
+		vi.mocked(threadTime.readThreadTime).mockReturnValue(0);
+		expect(await why(pool.run('plan', heavy, { time }))).toBe('done');
+		expect(await why(pool.run('plan', heavy, { time: time / 10 }))).toBe('too-long');
+		vi.mocked(threadTime.readThreadTime).mockReset();
 	});
 
 	it('end what takes too much of the heap, or of the memory beside it', async () => {

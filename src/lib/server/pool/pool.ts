@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { Jobs } from './jobs';
+import { readThreadTime } from './threadTime';
 
 type Job = keyof Jobs;
 type Input<J extends Job> = Parameters<Jobs[J]>[0];
@@ -22,7 +23,7 @@ export class JobStopped extends Error {
 
 export interface PoolLimits {
 	readonly size: number;
-	/** Of a job that says nothing, ms. */
+	/** Of a job that says nothing, ms. It is up when the thread has also had a processor for half of it: a plan is not to blame for a busy machine. */
 	readonly time: number;
 	/** Of the heap of one worker, MB; and of all that the process may grow by while one works (typed arrays lie outside the heap). */
 	readonly heap: number;
@@ -51,8 +52,8 @@ interface Task {
 
 interface Slot {
 	worker: Worker | null;
-	/** It has read its program; only from then on the time of its task is counted. */
-	isReady: boolean;
+	/** Where its time is read, once it has read its program; only from then on the time of its task is counted. */
+	clock: string | null;
 	task: Task | null;
 	/** Ends its task, and the thread with it. */
 	end: ((error: Error) => void) | null;
@@ -65,8 +66,12 @@ const WORDS: Readonly<Record<Exclude<Stopped, 'failed'>, string>> = {
 	closed: 'The workshop is being closed.'
 };
 
-/** What a thread says when it has read its program. */
-const READY = 'ready';
+/** What a thread says when it has read its program: where its time is read. */
+export interface Ready {
+	readonly clock: string;
+}
+/** However little of a processor it had, a task is ended after so many times its time. */
+const STARVED = 5;
 /** How often the memory is looked at while something is worked out, ms. */
 const LOOK = 50;
 
@@ -82,7 +87,7 @@ export class Pool {
 
 	constructor(limits: Partial<PoolLimits> = {}) {
 		this.#limits = { ...LIMITS, ...limits };
-		this.#slots = Array.from({ length: this.#limits.size }, () => ({ worker: null, isReady: false, task: null, end: null }));
+		this.#slots = Array.from({ length: this.#limits.size }, () => ({ worker: null, clock: null, task: null, end: null }));
 	}
 
 	/** Works one job out. Throws `JobStopped` where it came to no end. */
@@ -125,11 +130,13 @@ export class Pool {
 	#work(slot: Slot, task: Task): void {
 		const worker = (slot.worker ??= this.#start(slot));
 		slot.task = task;
-		let began: { readonly at: number; readonly rss: number } | null = null;
+		let began: { readonly at: number; readonly worked: number; readonly rss: number } | null = null;
 		const watch = setInterval(() => {
-			if (!slot.isReady) return;
-			began ??= { at: performance.now(), rss: process.memoryUsage.rss() };
-			if (performance.now() - began.at > task.time) end(stopped('too-long'));
+			if (slot.clock === null) return;
+			began ??= { at: performance.now(), worked: readThreadTime(slot.clock), rss: process.memoryUsage.rss() };
+			const took = performance.now() - began.at;
+			const hadNoProcessor = () => readThreadTime(slot.clock!) - began!.worked < task.time / 2;
+			if (took > task.time * STARVED || (took > task.time && !hadNoProcessor())) end(stopped('too-long'));
 			else if (process.memoryUsage.rss() - began.rss > this.#limits.growth * 1e6) end(stopped('too-big'));
 		}, LOOK);
 		const done = () => {
@@ -148,10 +155,8 @@ export class Pool {
 			this.#begin();
 		};
 		slot.end = end;
-		const answer = (
-			message: typeof READY | { readonly ok: true; readonly value: never } | { readonly ok: false; readonly message: string }
-		) => {
-			if (message === READY) return;
+		const answer = (message: Ready | { readonly ok: true; readonly value: never } | { readonly ok: false; readonly message: string }) => {
+			if ('clock' in message) return;
 			done();
 			if (message.ok) task.resolve(message.value);
 			else task.reject(new JobStopped('failed', message.message));
@@ -169,9 +174,9 @@ export class Pool {
 			execArgv: [],
 			resourceLimits: { maxOldGenerationSizeMb: this.#limits.heap, maxYoungGenerationSizeMb: 64 }
 		});
-		slot.isReady = false;
-		worker.on('message', (message) => {
-			if (message === READY && slot.worker === worker) slot.isReady = true;
+		slot.clock = null;
+		worker.on('message', (message: object) => {
+			if ('clock' in message && slot.worker === worker) slot.clock = (message as Ready).clock;
 		});
 		/** One that ends between two jobs is made anew with the next. */
 		worker.once('exit', () => {

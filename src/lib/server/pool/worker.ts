@@ -1,6 +1,8 @@
 import { setPriority } from 'node:os';
 import { parentPort } from 'node:worker_threads';
 import { JOBS, type Jobs } from './jobs';
+import type { Ready } from './pool';
+import { findThreadTime } from './threadTime';
 
 /** Of this thread alone: who only reads goes first where there are few cores. */
 const NICE = 8;
@@ -20,4 +22,5 @@ parentPort!.on('message', ({ job, input }: { readonly job: keyof Jobs; readonly 
 		);
 });
 
-parentPort!.postMessage('ready');
+const ready: Ready = { clock: findThreadTime() };
+parentPort!.postMessage(ready);
