@@ -172,6 +172,19 @@ test('nothing acknowledged is missing after a kill; a second start is refused; u
 	await saved(page);
 });
 
+test('a page that is loaded anew at once after an edit finds it, and no other window', async ({ page, workshop }) => {
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/measure`);
+	const width = page.getByLabel('Width', { exact: true });
+	for (const read of ['861', '862', '863']) {
+		await width.fill(read);
+		await page.reload();
+		await page.waitForSelector('html[data-ready]');
+		await expect(width).toHaveValue(read);
+	}
+	await width.fill('864');
+	await saved(page);
+});
+
 test('an edit from a stale tab is refused with a choice', async ({ page, context, workshop }) => {
 	const id = await copyOf(workshop, 'sail-loft-chest');
 	await visit(page, workshop, `/pieces/${id}/measure`);

@@ -98,6 +98,19 @@ export async function findDocument(db: Database, id: string): Promise<{ readonly
 	return row ?? null;
 }
 
+/** A save that was begun as a page was left is here by then, or does not come, ms; and how often it is looked for. */
+const ON_ITS_WAY = { longest: 1500, look: 25 };
+
+/** A stored document as `findDocument` finds it, once the save that is made on this version is there, or does not come. */
+export async function findDocumentAfter(db: Database, id: string, version: number | null): ReturnType<typeof findDocument> {
+	const began = performance.now();
+	for (;;) {
+		const stored = await findDocument(db, id);
+		if (version === null || stored?.version !== version || performance.now() - began > ON_ITS_WAY.longest) return stored;
+		await new Promise((resolve) => setTimeout(resolve, ON_ITS_WAY.look));
+	}
+}
+
 const NAMELESS = 'A piece without a name';
 
 /** Every piece with its card, the last saved first. Nothing is read or planned for it. */

@@ -11,6 +11,7 @@ import {
 	bringBack,
 	emptyBin,
 	findDocument,
+	findDocumentAfter,
 	findPiece,
 	findStep,
 	findSteps,
@@ -147,6 +148,19 @@ describe('pieces', () => {
 		await keepMotif(workshop.db, motif);
 		await keepMotif(workshop.db, { ...motif, name: 'Knot again' });
 		expect((await listMotifs(workshop.db)).map(({ name }) => name)).toEqual(['Knot again']);
+	});
+
+	it('is read after the save that was on its way; one that does not come is not waited for long', async () => {
+		const id = await addPiece(workshop.db, text(renamed('First')));
+		const nameOf = (stored: { document: string } | null) => JSON.parse(stored!.document).piece.name as string;
+		expect(nameOf(await findDocumentAfter(workshop.db, id, null))).toBe('First');
+		const read = findDocumentAfter(workshop.db, id, 1);
+		await new Promise((resolve) => setTimeout(resolve, 60));
+		await savePiece(workshop.db, id, saveOf(1, 'Second'));
+		expect(nameOf(await read)).toBe('Second');
+		expect(nameOf(await findDocumentAfter(workshop.db, id, 1))).toBe('Second');
+		expect(nameOf(await findDocumentAfter(workshop.db, id, 2))).toBe('Second');
+		expect(await findDocumentAfter(workshop.db, 'no-such', 1)).toBeNull();
 	});
 });
 

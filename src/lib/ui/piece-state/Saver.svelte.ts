@@ -1,3 +1,4 @@
+import { writeLeaving } from '$lib/leaving';
 import { askWorkshop, type Answer } from '$lib/ui/api/askWorkshop';
 import type { History } from './History.svelte';
 
@@ -38,13 +39,20 @@ export class Saver {
 	changed(): void {
 		this.#dirty = true;
 		if (this.state.kind === 'stale' || this.state.kind === 'gone') return;
+		if (this.state.kind === 'saved') this.state = { kind: 'saving' };
 		this.#later(PAUSE);
 	}
 
-	/** Saves at once what is waiting; for when the page is left. */
+	/** Saves at once what is waiting. With `keepalive` it goes on when the page is gone. */
 	async flush(keepalive = false): Promise<void> {
 		clearTimeout(this.#timer);
 		if (this.#dirty && !this.#busy && this.state.kind !== 'stale' && this.state.kind !== 'gone') await this.#save(keepalive);
+	}
+
+	/** The page is left: what is waiting is saved at once, and the page that is loaded next waits for it. */
+	leave(): void {
+		void this.flush(true);
+		if (this.#busy) document.cookie = writeLeaving(this.id, this.#version);
 	}
 
 	/** Resolves when nothing is left to save; false where it could not be saved. */
@@ -112,8 +120,8 @@ export class Saver {
 		if (answer.ok) {
 			this.#version = answer.value.version;
 			this.#retry = RETRY.first;
-			this.state = { kind: 'saved', at: new Date(answer.value.updatedAt) };
 			if (this.#dirty) this.#later(PAUSE);
+			else this.state = { kind: 'saved', at: new Date(answer.value.updatedAt) };
 			return;
 		}
 		this.#dirty = true;

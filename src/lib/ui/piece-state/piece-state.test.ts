@@ -47,12 +47,15 @@ describe('saving', () => {
 		respond = (version) =>
 			new Promise((resolve) => (release = () => resolve(answer(200, { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' }))));
 		rename(piece, 'Two');
+		expect(piece.saver.state.kind).toBe('saving');
 		rename(piece, 'Three');
 		await vi.advanceTimersByTimeAsync(400);
 		rename(piece, 'Four');
 		await vi.advanceTimersByTimeAsync(2000);
 		expect(calls).toEqual([{ version: 1, name: 'Three' }]);
 		release();
+		await vi.advanceTimersByTimeAsync(0);
+		expect(piece.saver.state.kind).toBe('saving');
 		await vi.advanceTimersByTimeAsync(400);
 		expect(calls.at(-1)).toEqual({ version: 2, name: 'Four' });
 		expect(piece.saver.hasUnsaved).toBe(true);

@@ -1,14 +1,15 @@
 import { wordIssue } from '$core/formats';
 import { listMotifs } from '$lib/server/services/motifs';
-import { findDocument, findSteps } from '$lib/server/services/pieces';
+import { LEAVING, readLeaving } from '$lib/leaving';
+import { findDocumentAfter, findSteps } from '$lib/server/services/pieces';
 import { JobStopped } from '$lib/server/pool';
 import { database, pool } from '$lib/server/workshop';
 import { error } from '@sveltejs/kit';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = async ({ params }) => {
+export const load: LayoutServerLoad = async ({ params, cookies }) => {
 	const db = await database();
-	const stored = await findDocument(db, params.id);
+	const stored = await findDocumentAfter(db, params.id, readLeaving(cookies.get(LEAVING), params.id));
 	if (!stored) error(404, 'This piece is not in the workshop. It may have been taken out.');
 	const read = await pool()
 		.run('open', stored.document, { isQuick: true })

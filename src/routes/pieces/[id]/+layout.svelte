@@ -62,7 +62,7 @@
 			'$mod+y': redo
 		});
 		const leave = (event: BeforeUnloadEvent) => {
-			void piece.saver.flush(true);
+			piece.saver.leave();
 			if (piece.saver.hasUnsaved) event.preventDefault();
 		};
 		const hide = () => document.visibilityState === 'hidden' && void piece.saver.flush(true);
