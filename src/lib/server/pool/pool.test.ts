@@ -1,9 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { afterAll, describe, expect, it, vi } from 'vitest';
 import { JobStopped, Pool } from './index';
-import * as threadTime from './threadTime';
-
-vi.mock('./threadTime', { spy: true });
+import { findThreadTime, readThreadTime } from './threadTime';
 
 const file = new Uint8Array(await readFile('tests/fixtures/reed-chest.json'));
 const demo = JSON.parse(new TextDecoder().decode(file));
@@ -39,17 +37,29 @@ describe('the threads', () => {
 
 	it('do not end for a busy machine what had no processor, unless it takes five times its time', async () => {
 		const heavy = new Uint8Array(await readFile('demo/chart-cabinet.json'));
-		await pool.run('plan', heavy, { time: 20_000 });
+		const starved = new Pool({ size: 1 }, () => 0);
+		await starved.run('plan', heavy, { time: 20_000 });
 		const began = performance.now();
-		await pool.run('plan', heavy, { time: 20_000 });
+		await starved.run('plan', heavy, { time: 20_000 });
 		const time = (performance.now() - began) / 2;
-		expect(vi.mocked(threadTime.readThreadTime).mock.results[0]!.value).toBeGreaterThan(0);
-		expect(await why(pool.run('plan', heavy, { time }))).toBe('too-long');
-		await pool.run('plan', heavy, { time: 20_000 });
-		vi.mocked(threadTime.readThreadTime).mockReturnValue(0);
-		expect(await why(pool.run('plan', heavy, { time }))).toBe('done');
-		expect(await why(pool.run('plan', heavy, { time: time / 10 }))).toBe('too-long');
-		vi.mocked(threadTime.readThreadTime).mockReset();
+		expect(await why(starved.run('plan', heavy, { time }))).toBe('done');
+		await starved.close();
+		const cold = new Pool({ size: 1 }, () => 0);
+		expect(await why(cold.run('plan', heavy, { time: 1 }))).toBe('too-long');
+		await cold.close();
+	});
+
+	it('are asked how long they had a processor; where nobody tells, the clock alone counts', async () => {
+		const clock = findThreadTime();
+		const before = readThreadTime(clock);
+		for (const end = performance.now() + 60; performance.now() < end;);
+		const worked = readThreadTime(clock) - before;
+		expect(process.platform !== 'linux' || (worked > 5 && worked < 200)).toBe(true);
+		expect(readThreadTime('/no/such/clock')).toBeNaN();
+		const untold = new Pool({ size: 1 }, () => NaN);
+		const heavy = new Uint8Array(await readFile('demo/chart-cabinet.json'));
+		expect(await why(untold.run('plan', heavy, { time: 1 }))).toBe('too-long');
+		await untold.close();
 	});
 
 	it('end what takes too much of the heap, or of the memory beside it', async () => {

@@ -85,7 +85,11 @@ export class Pool {
 	#waiting: Task[] = [];
 	#isClosed = false;
 
-	constructor(limits: Partial<PoolLimits> = {}) {
+	/** `timeOf` tells how long a thread has had a processor, ms, by its clock. */
+	constructor(
+		limits: Partial<PoolLimits> = {},
+		private readonly timeOf: (clock: string) => number = readThreadTime
+	) {
 		this.#limits = { ...LIMITS, ...limits };
 		this.#slots = Array.from({ length: this.#limits.size }, () => ({ worker: null, clock: null, task: null, end: null }));
 	}
@@ -133,9 +137,9 @@ export class Pool {
 		let began: { readonly at: number; readonly worked: number; readonly rss: number } | null = null;
 		const watch = setInterval(() => {
 			if (slot.clock === null) return;
-			began ??= { at: performance.now(), worked: readThreadTime(slot.clock), rss: process.memoryUsage.rss() };
+			began ??= { at: performance.now(), worked: this.timeOf(slot.clock), rss: process.memoryUsage.rss() };
 			const took = performance.now() - began.at;
-			const hadNoProcessor = () => readThreadTime(slot.clock!) - began!.worked < task.time / 2;
+			const hadNoProcessor = () => this.timeOf(slot.clock!) - began!.worked < task.time / 2;
 			if (took > task.time * STARVED || (took > task.time && !hadNoProcessor())) end(stopped('too-long'));
 			else if (process.memoryUsage.rss() - began.rss > this.#limits.growth * 1e6) end(stopped('too-big'));
 		}, LOOK);
