@@ -41,11 +41,12 @@ export async function writePictureBytes(db: Database, picture: string, bytes: Ui
 	const name = checked(picture);
 	await db.$client.query('DELETE FROM picture_parts WHERE picture = $1', [name]);
 	for (let part = 0; part * PART < bytes.length; part++) {
+		await breathe();
 		const row = rowOf([new TextEncoder().encode(name), bytesOfInt(part), bytes.subarray(part * PART, (part + 1) * PART)]);
 		const blob = new Blob([HEAD, ...row, END]);
 		await db.$client.query("COPY picture_parts (picture, part, bytes) FROM '/dev/blob' WITH (FORMAT binary)", [], { blob });
-		await breathe();
 	}
+	await breathe();
 }
 
 /** The bytes of a picture, part by part, as they are asked for. */

@@ -67,6 +67,7 @@ async function keep(db: Database, picture: string, data: Uint8Array, info: Outpu
 		.where(eq(pictures.id, picture))
 		.returning({ id: pictures.id });
 	if (known.length > 0) return;
+	await breathe();
 	await writePictureBytes(db, picture, data);
 	await db
 		.insert(pictures)
