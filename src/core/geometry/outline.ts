@@ -1,6 +1,6 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
 import { kindOf } from './edges';
-import type { ArcEdge, Edge, Point } from './edges/types';
+import type { ArcEdge, Edge, Point, Sounding } from './edges/types';
 import type { Ring } from './flattenPath';
 import { fromClipper, toClipper } from './uniteShapes';
 
@@ -18,15 +18,52 @@ export function perimeterOfOutline(outline: Outline): number {
 }
 
 /** Whether a point lies inside, by the even-odd rule; a point on the outline may be either. */
-export function isInsideOutline(outline: Outline, point: Point): boolean {
-	return outline.reduce((sum, edge) => sum + kindOf(edge).crossings(edge, point), 0) % 2 === 1;
+export function isInsideOutline(outline: Outline, { x, y }: Point): boolean {
+	let crossed = 0;
+	for (const edge of soundOutline(outline).edges) crossed += edge.crossings(x, y);
+	return crossed % 2 === 1;
 }
 
 /** Distance from a point to the nearest point of the outline, from either side; exact. */
-export function distanceToOutline(outline: Outline, point: Point): number {
-	let least = Infinity;
-	for (const edge of outline) least = Math.min(least, kindOf(edge).distance(edge, point));
+export function distanceToOutline(outline: Outline, { x, y }: Point): number {
+	const sounded = soundOutline(outline);
+	const { edges } = sounded;
+	/** The next point asked for often lies near the last one. */
+	let nearest = sounded.nearest;
+	let least = edges[nearest]?.distance(x, y) ?? Infinity;
+	for (let i = 0; i < edges.length; i++) {
+		const edge = edges[i]!;
+		if ((x - edge.x) ** 2 + (y - edge.y) ** 2 >= (least + edge.radius) ** 2) continue;
+		const distance = edge.distance(x, y);
+		if (distance < least) [least, nearest] = [distance, i];
+	}
+	sounded.nearest = nearest;
 	return least;
+}
+
+/** An edge made ready to be asked, and a circle about it. */
+interface SoundedEdge extends Sounding, Point {
+	readonly radius: number;
+}
+interface SoundedOutline {
+	readonly edges: readonly SoundedEdge[];
+	nearest: number;
+}
+
+/** Outlines that were asked before: a pattern asks one for thousands of points. */
+const SOUNDED = new WeakMap<Outline, SoundedOutline>();
+
+function soundOutline(outline: Outline): SoundedOutline {
+	const known = SOUNDED.get(outline);
+	if (known) return known;
+	const edges = outline.map((edge): SoundedEdge => {
+		const { left, top, right, bottom } = boundsOfOutline([edge]);
+		const radius = Math.hypot(right - left, bottom - top) / 2;
+		return { ...kindOf(edge).sound(edge), x: (left + right) / 2, y: (top + bottom) / 2, radius };
+	});
+	const sounded: SoundedOutline = { edges, nearest: 0 };
+	SOUNDED.set(outline, sounded);
+	return sounded;
 }
 
 /** Distance to the outline from inside; 0 outside. */
@@ -93,13 +130,15 @@ export function deepestPoint(outline: Outline, precision = 0.01): Point & { read
 	for (let y = top + first / 2; y < bottom + first / 2; y += first)
 		for (let x = left + first / 2; x < right + first / 2; x += first) cells.push({ x, y });
 	for (let size = first; size > precision && cells.length > 0; size /= 2) {
-		const sounded = cells.map((cell) => ({ ...cell, depth: depthInOutline(outline, cell) }));
+		const sounded = cells.map(({ x, y }) => ({ x, y, depth: depthInOutline(outline, { x, y }) }));
 		for (const cell of sounded) if (cell.depth > best.depth) best = cell;
 		/** No point of a cell is deeper than its middle by more than half its diagonal. */
-		const open = sounded.filter((cell) => cell.depth + size * Math.SQRT1_2 > best.depth + precision).sort((a, b) => b.depth - a.depth);
-		cells = open
-			.slice(0, MOST_CELLS)
-			.flatMap(({ x, y }) => [-1, 1].flatMap((i) => [-1, 1].map((j) => ({ x: x + (i * size) / 4, y: y + (j * size) / 4 }))));
+		const least = best.depth + precision - size * Math.SQRT1_2;
+		const open = sounded.filter(({ depth }) => depth > least);
+		if (open.length > MOST_CELLS) open.sort((a, b) => b.depth - a.depth).length = MOST_CELLS;
+		cells = [];
+		for (const { x, y } of open)
+			for (const dy of [-size / 4, size / 4]) for (const dx of [-size / 4, size / 4]) cells.push({ x: x + dx, y: y + dy });
 	}
 	return best;
 }

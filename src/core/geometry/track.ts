@@ -20,9 +20,12 @@ export interface OnTrack extends Point {
 export function measureTrack(ring: Ring, closed: boolean): Track {
 	const points = closed ? [...ring, ring[0]!, ring[1]!] : ring;
 	const along = [0];
-	for (let i = 2; i < points.length; i += 2)
-		along.push(along.at(-1)! + Math.hypot(points[i]! - points[i - 2]!, points[i + 1]! - points[i - 1]!));
-	return { points, along, length: along.at(-1)!, closed };
+	let length = 0;
+	for (let i = 2; i < points.length; i += 2) {
+		length += Math.sqrt((points[i]! - points[i - 2]!) ** 2 + (points[i + 1]! - points[i - 1]!) ** 2);
+		along.push(length);
+	}
+	return { points, along, length, closed };
 }
 
 /** The place so far along a track, mm; of a closed one round and round. */

@@ -1,4 +1,5 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
+import { boundsOfRings } from './boundsOfRings';
 import { reverseRing, signedArea } from './clipRings';
 import type { Ring } from './flattenPath';
 import { flattenOutline, type Outline } from './outline';
@@ -66,10 +67,13 @@ function insetCircle(outline: Outline, by: number): Ring | null {
 	if (outline.length !== 1 || edge?.kind !== 'arc' || Math.abs(edge.sweep) < 2 * Math.PI) return null;
 	const radius = edge.radius - by;
 	if (radius <= 0) return [];
-	const steps = Math.ceil(Math.PI / Math.acos(1 - Math.min(1, FLATNESS / radius)));
-	return Array.from({ length: 4 * Math.ceil(steps / 4) }, (_, i) => (2 * Math.PI * i) / (4 * Math.ceil(steps / 4)) - Math.PI / 2).flatMap(
-		(turn) => [edge.centre.x + radius * Math.cos(turn), edge.centre.y + radius * Math.sin(turn)]
-	);
+	const steps = 4 * Math.ceil(Math.PI / Math.acos(1 - Math.min(1, FLATNESS / radius)) / 4);
+	const ring: number[] = [];
+	for (let i = 0; i < steps; i++) {
+		const turn = (2 * Math.PI * i) / steps - Math.PI / 2;
+		ring.push(edge.centre.x + radius * Math.cos(turn), edge.centre.y + radius * Math.sin(turn));
+	}
+	return ring;
 }
 
 /**
@@ -118,54 +122,54 @@ function insetRounded(outline: Outline, by: number): Ring | null {
 	}
 }
 
+/** Points as near as this are one, mm. */
+const SAME = 2e-4;
+
 /** Without points that lie on one another. */
 function cleanRing(ring: Ring): number[] {
+	const isSame = (ax: number, ay: number, bx: number, by: number) => (ax - bx) ** 2 + (ay - by) ** 2 < SAME * SAME;
 	const out: number[] = [];
 	for (let i = 0; i < ring.length; i += 2) {
 		const j = out.length;
-		if (j > 0 && Math.hypot(ring[i]! - out[j - 2]!, ring[i + 1]! - out[j - 1]!) < 2e-4) continue;
+		if (j > 0 && isSame(ring[i]!, ring[i + 1]!, out[j - 2]!, out[j - 1]!)) continue;
 		out.push(ring[i]!, ring[i + 1]!);
 	}
-	while (out.length > 2 && Math.hypot(out[0]! - out.at(-2)!, out[1]! - out.at(-1)!) < 2e-4) out.splice(-2);
+	while (out.length > 2 && isSame(out[0]!, out[1]!, out.at(-2)!, out.at(-1)!)) out.splice(-2);
 	return out;
 }
+
+const STEEPEST = Math.tan(CORNER);
 
 /** Curves of chords turn a little at each point; what turns more, over a hair's breadth to both sides, is a corner. */
 function cornersOf(ring: Ring): number[] {
 	const n = ring.length / 2;
-	return Array.from({ length: n }, (_, i) => i).filter((i) => {
-		const [a, b, c] = [(i + n - 1) % n, i, (i + 1) % n];
-		const [ax, ay] = [ring[2 * b]! - ring[2 * a]!, ring[2 * b + 1]! - ring[2 * a + 1]!];
-		const [bx, by] = [ring[2 * c]! - ring[2 * b]!, ring[2 * c + 1]! - ring[2 * b + 1]!];
-		return Math.abs(Math.atan2(ax * by - ay * bx, ax * bx + ay * by)) > CORNER;
-	});
+	const corners: number[] = [];
+	for (let i = 0; i < n; i++) {
+		const [a, b, c] = [2 * ((i + n - 1) % n), 2 * i, 2 * ((i + 1) % n)];
+		const [ax, ay] = [ring[b]! - ring[a]!, ring[b + 1]! - ring[a + 1]!];
+		const [bx, by] = [ring[c]! - ring[b]!, ring[c + 1]! - ring[b + 1]!];
+		const ahead = ax * bx + ay * by;
+		if (ahead <= 0 || Math.abs(ax * by - ay * bx) > STEEPEST * ahead) corners.push(i);
+	}
+	return corners;
 }
 
 function nearTopLeft(ring: Ring, at: number): number {
 	return ring[2 * at]! + ring[2 * at + 1]!;
 }
 
-function startAtTop(ring: Ring): number[] {
-	const n = ring.length / 2;
-	const xs = Array.from({ length: n }, (_, i) => ring[2 * i]!);
-	const middle = (Math.min(...spread(xs)) + Math.max(...spread(xs))) / 2;
-	let best: { at: number; share: number; y: number } | null = null;
-	for (let i = 0; i < n; i++) {
-		const j = (i + 1) % n;
-		const [x0, y0, x1, y1] = [ring[2 * i]!, ring[2 * i + 1]!, ring[2 * j]!, ring[2 * j + 1]!];
+function startAtTop(ring: Ring): Ring {
+	const { left, right } = boundsOfRings([ring]);
+	const middle = (left + right) / 2;
+	let best: { at: number; y: number } | null = null;
+	for (let i = 0; i < ring.length; i += 2) {
+		const j = (i + 2) % ring.length;
+		const [x0, y0, x1, y1] = [ring[i]!, ring[i + 1]!, ring[j]!, ring[j + 1]!];
 		if (x0 > middle === x1 > middle) continue;
-		const share = (middle - x0) / (x1 - x0);
-		const y = y0 + share * (y1 - y0);
-		if (best === null || y < best.y) best = { at: i, share, y };
+		const y = y0 + ((middle - x0) / (x1 - x0)) * (y1 - y0);
+		if (best === null || y < best.y) best = { at: j, y };
 	}
-	if (best === null) return [...ring];
-	const rest = Array.from({ length: n }, (_, k) => (best.at + 1 + k) % n).flatMap((k) => [ring[2 * k]!, ring[2 * k + 1]!]);
-	return [middle, best.y, ...rest];
-}
-
-/** So that ten thousand numbers are no arguments of one call. */
-function spread(values: readonly number[]): number[] {
-	return values.length < 5000 ? [...values] : [values.reduce((a, b) => Math.min(a, b)), values.reduce((a, b) => Math.max(a, b))];
+	return best === null ? ring : [middle, best.y, ...ring.slice(best.at), ...ring.slice(0, best.at)];
 }
 
 function stretch(ring: Ring, from: number, to: number): number[] {

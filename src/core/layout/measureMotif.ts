@@ -1,4 +1,4 @@
-import { areaOfRings, flattenPath, isInRings, lengthOfRings, uniteShapes, type Ring } from '../geometry';
+import { areaOfRings, flattenPath, lengthOfRings, uniteShapes, type Ring } from '../geometry';
 import type { Mm, Mm2 } from '../units';
 import type { Motif } from './motif';
 
@@ -55,12 +55,27 @@ const SAMPLES = 40;
 
 function shareAtTips(rings: readonly Ring[], { width, height }: Motif): number {
 	let [inside, tips] = [0, 0];
-	for (let i = 0; i < SAMPLES; i++)
-		for (let j = 0; j < SAMPLES; j++) {
-			const [u, v] = [(i + 0.5) / SAMPLES, (j + 0.5) / SAMPLES];
-			if (!isInRings(u * width, v * height, rings)) continue;
+	for (let j = 0; j < SAMPLES; j++) {
+		const v = (j + 0.5) / SAMPLES;
+		const cuts = cutsAt(rings, v * height);
+		for (let i = 0, passed = 0; i < SAMPLES; i++) {
+			const u = (i + 0.5) / SAMPLES;
+			while (passed < cuts.length && cuts[passed]! <= u * width) passed++;
+			if (passed % 2 === 0) continue;
 			inside++;
 			tips += tipsAt(Math.hypot((u - 0.5) * width, (v - 0.5) * height) / (Math.hypot(width, height) / 2));
 		}
+	}
 	return inside === 0 ? 1 : tips / inside;
+}
+
+/** Where rings are crossed at a height, from left to right: between the first and the second lies what is inside, and so on. */
+function cutsAt(rings: readonly Ring[], y: Mm): Mm[] {
+	const cuts: Mm[] = [];
+	for (const ring of rings)
+		for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+			const [y0, y1] = [ring[j + 1]!, ring[i + 1]!];
+			if (y0 > y !== y1 > y) cuts.push(ring[j]! + ((y - y0) / (y1 - y0)) * (ring[i]! - ring[j]!));
+		}
+	return cuts.sort((a, b) => a - b);
 }

@@ -9,19 +9,31 @@ export const arc: EdgeKind<ArcEdge> = {
 		const across = centre.x * (Math.sin(end) - Math.sin(start)) - centre.y * (Math.cos(end) - Math.cos(start));
 		return (radius * radius * sweep + radius * across) / 2;
 	},
-	distance(edge, point) {
-		const [dx, dy] = [point.x - edge.centre.x, point.y - edge.centre.y];
-		if (isSwept(edge, Math.atan2(dy, dx))) return Math.abs(Math.hypot(dx, dy) - edge.radius);
-		return Math.min(distanceOf(point, edge.from), distanceOf(point, edge.to));
-	},
-	/** Half-open as for lines: an edge is crossed where it passes from at or above the height to below it. */
-	crossings(edge, { x, y }) {
-		const { centre, radius } = edge;
-		return spansOf(edge).filter(({ fromY, toY, isRight }) => {
-			if (fromY > y === toY > y) return false;
-			const reach = Math.sqrt(Math.max(0, radius * radius - (y - centre.y) ** 2));
-			return centre.x + (isRight ? reach : -reach) > x;
-		}).length;
+	sound(edge) {
+		const { from, to, centre, radius, start, sweep } = edge;
+		const half = Math.min(Math.PI, Math.abs(sweep) / 2);
+		const [wayX, wayY, least] = [Math.cos(start + sweep / 2), Math.sin(start + sweep / 2), Math.cos(half)];
+		const spans = monotoneSpans(edge);
+		return {
+			/** Within the arc's angle the nearest point lies straight out from the centre, else it is an end. */
+			distance(x, y) {
+				const [dx, dy] = [x - centre.x, y - centre.y];
+				const out = Math.sqrt(dx * dx + dy * dy);
+				if (half === Math.PI || dx * wayX + dy * wayY >= out * least) return Math.abs(out - radius);
+				const toEnd = ({ x: endX, y: endY }: Point) => (x - endX) ** 2 + (y - endY) ** 2;
+				return Math.sqrt(Math.min(toEnd(from), toEnd(to)));
+			},
+			/** Half-open as for lines: an edge is crossed where it passes from at or above the height to below it. */
+			crossings(x, y) {
+				let crossed = 0;
+				for (const { fromY, toY, isRight } of spans) {
+					if (fromY > y === toY > y) continue;
+					const reach = Math.sqrt(Math.max(0, radius * radius - (y - centre.y) ** 2));
+					if (centre.x + (isRight ? reach : -reach) > x) crossed++;
+				}
+				return crossed;
+			}
+		};
 	},
 	flatten(edge, flatness) {
 		const most = 2 * Math.acos(Math.max(-1, 1 - flatness / edge.radius));
@@ -60,15 +72,6 @@ interface Span {
 	readonly isRight: boolean;
 }
 
-/** Of arcs that were asked before: a pattern asks one for thousands of points. */
-const SPANS = new WeakMap<ArcEdge, readonly Span[]>();
-
-function spansOf(edge: ArcEdge): readonly Span[] {
-	const known = SPANS.get(edge) ?? monotoneSpans(edge);
-	SPANS.set(edge, known);
-	return known;
-}
-
 /** The arc cut where it turns back in y: between two cuts it crosses a height at most once. */
 function monotoneSpans(edge: ArcEdge): Span[] {
 	const end = edge.start + edge.sweep;
@@ -84,8 +87,4 @@ function monotoneSpans(edge: ArcEdge): Span[] {
 		toY: heights[i + 1]!,
 		isRight: Math.cos((angles[i]! + to) / 2) > 0
 	}));
-}
-
-function distanceOf(a: Point, b: Point): number {
-	return Math.hypot(a.x - b.x, a.y - b.y);
 }

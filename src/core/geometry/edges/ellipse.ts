@@ -1,4 +1,4 @@
-import type { EdgeKind, EllipseEdge, Point } from './types';
+import type { EdgeKind, EllipseEdge } from './types';
 
 export const ellipse: EdgeKind<EllipseEdge> = {
 	/** By the arithmetic-geometric mean, which doubles its right digits with each turn (Gauss). */
@@ -14,12 +14,17 @@ export const ellipse: EdgeKind<EllipseEdge> = {
 		return (2 * Math.PI * longest * longest * sum) / a;
 	},
 	sweptArea: ({ rx, ry }) => Math.PI * rx * ry,
-	distance: distanceToEllipse,
-	crossings({ centre, rx, ry }, { x, y }) {
-		const up = (y - centre.y) / ry;
-		if (Math.abs(up) >= 1) return 0;
-		const reach = rx * Math.sqrt(1 - up * up);
-		return [centre.x - reach, centre.x + reach].filter((at) => at > x).length;
+	sound(edge) {
+		const { centre, rx, ry } = edge;
+		return {
+			distance: (x, y) => distanceToEllipse(edge, x, y),
+			crossings(x, y) {
+				const up = (y - centre.y) / ry;
+				if (Math.abs(up) >= 1) return 0;
+				const reach = rx * Math.sqrt(1 - up * up);
+				return (centre.x - reach > x ? 1 : 0) + (centre.x + reach > x ? 1 : 0);
+			}
+		};
 	},
 	flatten({ centre, rx, ry }, flatness) {
 		const steps = Math.max(12, Math.ceil(Math.PI / Math.acos(Math.max(0, 1 - flatness / Math.max(rx, ry)))));
@@ -39,10 +44,10 @@ export const ellipse: EdgeKind<EllipseEdge> = {
 };
 
 /** Bisection on the root of the nearest point's multiplier, which is bracketed and falls without turning (Eberly, "Distance from a point to an ellipse"). */
-function distanceToEllipse({ centre, rx, ry }: EllipseEdge, point: Point): number {
+function distanceToEllipse({ centre, rx, ry }: EllipseEdge, x: number, y: number): number {
 	const swap = ry > rx;
 	const [e0, e1] = swap ? [ry, rx] : [rx, ry];
-	const [dx, dy] = [Math.abs(point.x - centre.x), Math.abs(point.y - centre.y)];
+	const [dx, dy] = [Math.abs(x - centre.x), Math.abs(y - centre.y)];
 	const [y0, y1] = swap ? [dy, dx] : [dx, dy];
 	if (y1 === 0) {
 		const top = e0 * y0;

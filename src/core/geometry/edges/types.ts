@@ -32,16 +32,22 @@ export interface EllipseEdge {
 
 export type Edge = LineEdge | ArcEdge | EllipseEdge;
 
+/** What is asked of an edge from a point. */
+export interface Sounding {
+	/** Distance from the point to the nearest point of the edge. */
+	readonly distance: (x: number, y: number) => number;
+	/** How often a ray from the point to the right crosses the edge. */
+	readonly crossings: (x: number, y: number) => number;
+}
+
 /** What is known of one kind of edge; all exact but for rounding. */
 export interface EdgeKind<E extends Edge> {
 	/** Length of the edge. */
 	readonly length: (edge: E) => number;
 	/** Its share of the integral of (x dy - y dx) / 2: summed round a closed outline that runs clockwise on the screen, the area. */
 	readonly sweptArea: (edge: E) => number;
-	/** Distance from a point to the nearest point of the edge. */
-	readonly distance: (edge: E, point: Point) => number;
-	/** How often a ray from the point to the right crosses the edge. */
-	readonly crossings: (edge: E, point: Point) => number;
+	/** The edge made ready to be asked for many points. */
+	readonly sound: (edge: E) => Sounding;
 	/** Points along it, its first among them and its last not, no chord further from it than `flatness`. */
 	readonly flatten: (edge: E, flatness: number) => Point[];
 	/** Points that span its bounds. */

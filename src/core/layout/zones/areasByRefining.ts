@@ -175,29 +175,36 @@ export function lengthsOnGrid(field: Field, joins: readonly Join[], laid: Laid):
 	);
 	const rings = ringsOfShape(laid.own).map((ring) => ring.map((value, i) => (value * GRID) / (i % 2 === 0 ? width : height)));
 	const { data } = coverRings(rings, GRID, GRID, 1);
-	const inside = (cell: number) => data[cell]! > 127;
-	return joins.map(({ at }) => lengthOfLevel(depths, inside, at, width / GRID, height / GRID));
+	const lengths = joins.map(() => 0);
+	for (let cell = 0; cell < data.length; cell++) {
+		if (data[cell]! <= 127) continue;
+		const first = cell + Math.floor(cell / GRID);
+		const [a, b, c, d] = [depths[first]!, depths[first + 1]!, depths[first + GRID + 2]!, depths[first + GRID + 1]!];
+		const [least, most] = [Math.min(a, b, c, d), Math.max(a, b, c, d)];
+		/** Nearly all cells lie on one side. */
+		for (let i = 0; i < joins.length; i++) {
+			const { at } = joins[i]!;
+			if (least < at && most >= at) lengths[i]! += lengthInCell(a - at, b - at, c - at, d - at, width / GRID, height / GRID);
+		}
+	}
+	return lengths;
 }
 
-/** The level line of a field, cell by cell: where it crosses two sides of a cell, the straight line between. */
-function lengthOfLevel(depths: Float64Array, inside: (cell: number) => boolean, at: Mm, w: Mm, h: Mm): Mm {
+/** Places on the sides of a cell, by x and y in turn; made once for all cells. */
+const CUTS = new Float64Array(8);
+
+/** Length of a level line in a cell, by how far its corners, one after the other, lie beyond it: where it crosses two sides, the straight line between. */
+function lengthInCell(a: Mm, b: Mm, c: Mm, d: Mm, w: Mm, h: Mm): Mm {
+	let n = 0;
+	const cut = (x: number, y: number) => {
+		CUTS[n++] = x * w;
+		CUTS[n++] = y * h;
+	};
+	if (a < 0 !== b < 0) cut(a / (a - b), 0);
+	if (b < 0 !== c < 0) cut(1, b / (b - c));
+	if (c < 0 !== d < 0) cut(1 - c / (c - d), 1);
+	if (d < 0 !== a < 0) cut(0, 1 - d / (d - a));
 	let length = 0;
-	const low = Uint8Array.from(depths, (depth) => (depth < at ? 1 : 0));
-	for (let row = 0; row < GRID; row++)
-		for (let column = 0; column < GRID; column++) {
-			const first = row * (GRID + 1) + column;
-			const lows = low[first]! + low[first + 1]! + low[first + GRID + 1]! + low[first + GRID + 2]!;
-			/** Nearly all cells lie on one side. */
-			if (lows === 0 || lows === 4 || !inside(row * GRID + column)) continue;
-			const corners = [first, first + 1, first + GRID + 2, first + GRID + 1].map((i) => depths[i]! - at);
-			const cuts = corners.flatMap((value, i) => {
-				const next = corners[(i + 1) % 4]!;
-				if (value < 0 === next < 0) return [];
-				const t = value / (value - next);
-				return [[i === 0 ? t : i === 1 ? 1 : i === 2 ? 1 - t : 0, i === 0 ? 0 : i === 1 ? t : i === 2 ? 1 : 1 - t] as const];
-			});
-			for (let i = 0; i + 1 < cuts.length; i += 2)
-				length += Math.hypot((cuts[i + 1]![0] - cuts[i]![0]) * w, (cuts[i + 1]![1] - cuts[i]![1]) * h);
-		}
+	for (let i = 0; i < n; i += 4) length += Math.sqrt((CUTS[i + 2]! - CUTS[i]!) ** 2 + (CUTS[i + 3]! - CUTS[i + 1]!) ** 2);
 	return length;
 }
