@@ -129,7 +129,7 @@ export function deepestPoint(outline: Outline, precision = 0.01): Point & { read
 	let cells: Point[] = [];
 	for (let y = top + first / 2; y < bottom + first / 2; y += first)
 		for (let x = left + first / 2; x < right + first / 2; x += first) cells.push({ x, y });
-	for (let size = first; size > precision && cells.length > 0; size /= 2) {
+	for (let size = first; size > precision / 2 && cells.length > 0; size /= 2) {
 		const sounded = cells.map(({ x, y }) => ({ x, y, depth: depthInOutline(outline, { x, y }) }));
 		for (const cell of sounded) if (cell.depth > best.depth) best = cell;
 		/** No point of a cell is deeper than its middle by more than half its diagonal. */
