@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import {
 	alongTrack,
+	areaOfRings,
+	distanceToOutline,
+	isInsideOutline,
+	offsetInwards,
 	shapeBow,
 	shapeEllipse,
 	shapeFree,
@@ -10,6 +14,7 @@ import {
 	type Outline,
 	type Shaped
 } from './index';
+import { signedArea } from './clipRings';
 
 const outlineOf = (shaped: Shaped): Outline => {
 	if (!shaped.ok) throw new Error('no shape');
@@ -95,6 +100,28 @@ describe('a line inside an outline', () => {
 		expect(alongTrack(round!, 200 + round!.length)).toMatchObject({ x: expect.closeTo(there.x, 6), y: expect.closeTo(there.y, 6) });
 		const back = alongTrack(round!, -200);
 		expect([600 - back.x, back.y]).toEqual([expect.closeTo(there.x, 2), expect.closeTo(there.y, 2)]);
+	});
+
+	it.each([
+		[900, 600],
+		[600, 900],
+		[300, 290],
+		[500, 120],
+		[120, 500]
+	])('inside an ellipse of %i by %i lies as far in as asked, and encloses what clipper does, past its ridge too', (width, height) => {
+		const ellipse = outlineOf(shapeEllipse(width, height));
+		for (const share of [0.02, 0.3, 0.6, 0.95]) {
+			const by = (share * Math.min(width, height)) / 2;
+			const ring = trackOutline(ellipse, by).flatMap(({ points, closed }) => points.slice(0, closed ? -2 : undefined));
+			for (let i = 0; i < ring.length; i += 2 * Math.ceil(ring.length / 100)) {
+				const point = { x: ring[i]!, y: ring[i + 1]! };
+				expect(isInsideOutline(ellipse, point)).toBe(true);
+				expect(Math.abs(distanceToOutline(ellipse, point) - by)).toBeLessThan(0.001);
+			}
+			const slow = areaOfRings(offsetInwards(ellipse, by, 0.0005));
+			expect(Math.abs(Math.abs(signedArea(ring)) - slow)).toBeLessThan(0.001 * (width + height));
+		}
+		expect(trackOutline(ellipse, Math.min(width, height) / 2 + 0.01)).toEqual([]);
 	});
 
 	it('grows shorter evenly the further in it is', () => {

@@ -43,13 +43,16 @@ export const ellipse: EdgeKind<EllipseEdge> = {
 	}
 };
 
+/** As near to the long axis as this share of the short one a point lies on it: the root is too near to a pole to be told from it. */
+const ON_AXIS = 1e-9;
+
 /** Bisection on the root of the nearest point's multiplier, which is bracketed and falls without turning (Eberly, "Distance from a point to an ellipse"). */
 function distanceToEllipse({ centre, rx, ry }: EllipseEdge, x: number, y: number): number {
 	const swap = ry > rx;
 	const [e0, e1] = swap ? [ry, rx] : [rx, ry];
 	const [dx, dy] = [Math.abs(x - centre.x), Math.abs(y - centre.y)];
 	const [y0, y1] = swap ? [dy, dx] : [dx, dy];
-	if (y1 === 0) {
+	if (y1 < ON_AXIS * e1) {
 		const top = e0 * y0;
 		const bottom = e0 * e0 - e1 * e1;
 		if (top < bottom) {
