@@ -1,7 +1,8 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
 import { signedArea } from './clipRings';
+import type { ArcEdge, LineEdge, Point } from './edges/types';
 import type { Ring } from './flattenPath';
-import { flattenOutline, type Outline } from './outline';
+import { flattenOutline, insetClosed, type Outline } from './outline';
 import { fromClipper, toClipper } from './uniteShapes';
 
 /** Chords of curves stray by at most this, mm: their lengths then are true to 0.01 mm on anything that is painted. */
@@ -9,11 +10,11 @@ const FLATNESS = 0.0005;
 const PER_MM = 1e4;
 
 /**
- * The ring whose every point lies `by` (mm) inside an outline: exact but for chords for straight edges, rounded corners, circles and ellipses, by clipper
+ * The ring whose every point lies `by` (mm) inside an outline: exact but for chords for circles, ellipses and what turns one way only, by clipper
  * for others, with sharp corners kept. Empty where the outline is too narrow; of several parts the largest.
  */
 export function insetRing(outline: Outline, by: number): Ring {
-	const exact = insetPolygon(outline, by) ?? insetCircle(outline, by) ?? insetEllipse(outline, by) ?? insetRounded(outline, by);
+	const exact = insetClosed(outline, by, FLATNESS) ?? insetConvex(outline, by);
 	if (exact !== null) return exact;
 	const ring = flattenOutline(outline, FLATNESS);
 	if (by === 0) return ring;
@@ -21,114 +22,105 @@ export function insetRing(outline: Outline, by: number): Ring {
 	return rings.reduce<Ring>((best, one) => (Math.abs(signedArea(one)) > Math.abs(signedArea(best)) ? one : best), []);
 }
 
-/** Of straight edges that turn one way only: each moved in, and cut where it meets its neighbours; exact. Null for others, and where an edge is lost. */
-function insetPolygon(outline: Outline, by: number): Ring | null {
-	if (!outline.every((edge) => edge.kind === 'line')) return null;
-	const points = outline.map(({ from }) => from);
-	const n = points.length;
-	const out: number[] = [];
-	for (let i = 0; i < n; i++) {
-		const [before, here, after] = [points[(i + n - 1) % n]!, points[i]!, points[(i + 1) % n]!];
-		const [ax, ay, bx, by_] = [here.x - before.x, here.y - before.y, after.x - here.x, after.y - here.y];
-		const [a, b] = [Math.hypot(ax, ay), Math.hypot(bx, by_)];
-		const cross = (ax * by_ - ay * bx) / (a * b);
-		if (!(cross > 1e-9)) return null;
+/** An edge moved in: a straight one along its way, a curved one about its centre. */
+type Moved =
+	| { readonly kind: 'line'; readonly edge: LineEdge; readonly from: Point; readonly way: Point }
+	| { readonly kind: 'arc'; readonly edge: ArcEdge; readonly radius: number };
+
+/**
+ * Of straight edges and arcs that turn one way only: each moved in, and cut where it meets its neighbours; an arc that is gone further in leaves them to
+ * meet each other. Null for others, and where a straight edge is gone, or nothing is left.
+ */
+function insetConvex(outline: Outline, by: number): Ring | null {
+	if (!outline.every((edge, i) => turnsOneWay(edge, outline[(i + 1) % outline.length]!))) return null;
+	const moved = outline.flatMap((edge): Moved[] => {
+		if (edge.kind === 'ellipse') return [];
+		if (edge.kind === 'arc') return edge.radius > by ? [{ kind: 'arc', edge, radius: edge.radius - by }] : [];
+		const [dx, dy] = [edge.to.x - edge.from.x, edge.to.y - edge.from.y];
+		const length = Math.hypot(dx, dy);
 		/** Inside lies to the right of an edge that runs clockwise on the screen. */
-		const dot = (ax * bx + ay * by_) / (a * b);
-		const miter = by / (1 + dot);
-		out.push(here.x + miter * (-ay / a - by_ / b), here.y + miter * (ax / a + bx / b));
-	}
-	for (let i = 0; i < n; i++) {
-		const j = (i + 1) % n;
-		const [dx, dy] = [out[2 * j]! - out[2 * i]!, out[2 * j + 1]! - out[2 * i + 1]!];
-		const [ex, ey] = [points[j]!.x - points[i]!.x, points[j]!.y - points[i]!.y];
-		if (dx * ex + dy * ey <= 0) return [];
-	}
-	return out;
-}
-
-function insetCircle(outline: Outline, by: number): Ring | null {
-	const [edge] = outline;
-	if (outline.length !== 1 || edge?.kind !== 'arc' || Math.abs(edge.sweep) < 2 * Math.PI) return null;
-	const radius = edge.radius - by;
-	if (radius <= 0) return [];
-	const steps = 4 * Math.ceil(Math.PI / Math.acos(1 - Math.min(1, FLATNESS / radius)) / 4);
+		return [
+			{
+				kind: 'line',
+				edge,
+				from: { x: edge.from.x - (by * dy) / length, y: edge.from.y + (by * dx) / length },
+				way: { x: dx / length, y: dy / length }
+			}
+		];
+	});
+	const ends = moved.map((one, i) => meet(one, moved[(i + 1) % moved.length]!, by));
 	const ring: number[] = [];
-	for (let i = 0; i < steps; i++) {
-		const turn = (2 * Math.PI * i) / steps - Math.PI / 2;
-		ring.push(edge.centre.x + radius * Math.cos(turn), edge.centre.y + radius * Math.sin(turn));
-	}
-	return ring;
-}
-
-/**
- * Of an ellipse: each point moved in along its normal, up to the long axis, where those of the other side meet it (the long axis between the centres of
- * curvature of its ends is the ridge of an ellipse). Null for others.
- */
-function insetEllipse(outline: Outline, by: number): Ring | null {
-	const [edge] = outline;
-	if (outline.length !== 1 || edge?.kind !== 'ellipse') return null;
-	const { centre, rx, ry } = edge;
-	const [long, short] = [Math.max(rx, ry), Math.min(rx, ry)];
-	if (by >= short) return [];
-	/** Normals of what lies nearer to an end of the long axis than this have crossed it. */
-	const sine =
-		by * long <= short * short ? 0 : Math.sqrt(((by * long) / short) ** 2 - short * short) / Math.sqrt(long * long - short * short);
-	const first = Math.asin(Math.min(1, sine));
-	const steps = Math.ceil((Math.PI - 2 * first) / Math.sqrt((8 * FLATNESS) / long));
-	const ring: number[] = [];
-	for (const end of [0, Math.PI])
-		for (let i = 0; i <= steps; i++) {
-			const turn = (rx >= ry ? end : end + Math.PI / 2) + first + ((Math.PI - 2 * first) * i) / steps;
-			const [across, down] = [Math.cos(turn), Math.sin(turn)];
-			const inwards = by / Math.hypot(ry * across, rx * down);
-			ring.push(centre.x + across * (rx - inwards * ry), centre.y + down * (ry - inwards * rx));
+	for (const [i, one] of moved.entries()) {
+		const [from, to] = [ends[(i + ends.length - 1) % ends.length], ends[i]];
+		if (!from || !to) return null;
+		if (one.kind === 'line') {
+			if ((to.x - from.x) * one.way.x + (to.y - from.y) * one.way.y <= 0) return null;
+			ring.push(from.x, from.y);
+			continue;
 		}
-	return ring;
+		const { centre, sweep } = one.edge;
+		const start = Math.atan2(from.y - centre.y, from.x - centre.x);
+		const left = (Math.atan2(to.y - centre.y, to.x - centre.x) - start + 4 * Math.PI) % (2 * Math.PI);
+		if (left > sweep + HAIR) return null;
+		const steps = Math.max(2, Math.ceil(left / (2 * Math.acos(1 - Math.min(1, FLATNESS / one.radius)))));
+		for (let k = 0; k < steps; k++) {
+			const turn = start + (left * k) / steps;
+			ring.push(centre.x + one.radius * Math.cos(turn), centre.y + one.radius * Math.sin(turn));
+		}
+	}
+	return ring.length < 6 ? null : ring;
 }
 
-/**
- * Of straight edges with rounded corners between them, as of a rounded rectangle: while they are deeper than the corners are round these stay, each
- * as much less round; further in they are sharp. Exact but for chords. Null for others, and where only some of its corners have become sharp.
- */
-function insetRounded(outline: Outline, by: number): Ring | null {
-	const arcs = outline.flatMap((edge) => (edge.kind === 'arc' ? [edge] : []));
-	const isRounded = outline.every((edge, i) => {
-		const next = outline[(i + 1) % outline.length]!;
-		return edge.kind === 'line'
-			? next.kind === 'arc'
-			: edge.kind === 'arc' && edge.sweep > 0 && edge.sweep < Math.PI - 0.01 && next.kind === 'line';
-	});
-	if (!isRounded || arcs.length < 2 || !arcs.every((arc) => isTangent(arc))) return null;
-	const corners = arcs.map(({ centre, radius, start, sweep }) => {
-		const reach = radius / Math.cos(sweep / 2);
-		return { x: centre.x + reach * Math.cos(start + sweep / 2), y: centre.y + reach * Math.sin(start + sweep / 2) };
-	});
-	const sharp = insetPolygon(
-		corners.map((from, i) => ({ kind: 'line' as const, from, to: corners[(i + 1) % corners.length]! })),
-		by
-	);
-	if (sharp === null || sharp.length === 0 || arcs.every(({ radius }) => radius <= by)) return sharp;
-	if (arcs.some(({ radius }) => radius <= by)) return null;
-	return arcs.flatMap(({ centre, radius, start, sweep }) => {
-		const own = radius - by;
-		const steps = Math.max(2, Math.ceil(sweep / (2 * Math.acos(1 - Math.min(1, FLATNESS / own)))));
-		return Array.from({ length: steps + 1 }, (_, k) => start + (sweep * k) / steps).flatMap((turn) => [
-			centre.x + own * Math.cos(turn),
-			centre.y + own * Math.sin(turn)
-		]);
-	});
+/** Radians; mm. */
+const HAIR = 1e-6;
 
-	/** The edges beside an arc go on as it ends: square to its radius. */
-	function isTangent(arc: (typeof arcs)[number]): boolean {
-		const at = outline.indexOf(arc);
-		const [before, after] = [outline[(at + outline.length - 1) % outline.length]!, outline[(at + 1) % outline.length]!];
-		return [before, after].every((edge) => {
-			if (edge.kind !== 'line') return false;
-			const touch = edge === before ? arc.from : arc.to;
-			const [dx, dy] = [edge.to.x - edge.from.x, edge.to.y - edge.from.y];
-			const dot = dx * (touch.x - arc.centre.x) + dy * (touch.y - arc.centre.y);
-			return Math.abs(dot) <= 1e-6 * Math.hypot(dx, dy) * arc.radius;
-		});
+/** An edge that does not bulge inwards, and no inward corner after it. */
+function turnsOneWay(edge: Outline[number], next: Outline[number]): boolean {
+	if (edge.kind === 'ellipse' || next.kind === 'ellipse') return false;
+	if (edge.kind === 'arc' && !(edge.sweep > 0 && edge.sweep < Math.PI + HAIR)) return false;
+	const [a, b] = [headingOf(edge, edge.to), headingOf(next, next.from)];
+	const cross = a.x * b.y - a.y * b.x;
+	return cross > -HAIR && (cross > HAIR || a.x * b.x + a.y * b.y > 0);
+}
+
+/** Which way an edge runs at one of its ends; of an arc that runs clockwise. */
+function headingOf(edge: LineEdge | ArcEdge, at: Point): Point {
+	if (edge.kind === 'arc') return { x: -(at.y - edge.centre.y) / edge.radius, y: (at.x - edge.centre.x) / edge.radius };
+	const [dx, dy] = [edge.to.x - edge.from.x, edge.to.y - edge.from.y];
+	return { x: dx / Math.hypot(dx, dy), y: dy / Math.hypot(dx, dy) };
+}
+
+/** Where one moved edge ends and the next begins; null where they do not meet. */
+function meet(one: Moved, next: Moved, by: number): Point | null {
+	const joint = one.edge.to;
+	const [a, b] = [headingOf(one.edge, joint), headingOf(next.edge, next.edge.from)];
+	const areBeside = Math.hypot(joint.x - next.edge.from.x, joint.y - next.edge.from.y) < HAIR;
+	/** They go on into each other: straight in. */
+	if (areBeside && Math.abs(a.x * b.y - a.y * b.x) < HAIR) return { x: joint.x - by * a.y, y: joint.y + by * a.x };
+	const found = one.kind === 'line' ? crossLine(one, next) : next.kind === 'line' ? crossLine(next, one) : crossArcs(one, next);
+	const away = (point: Point) => Math.hypot(point.x - joint.x, point.y - joint.y);
+	return found.reduce<Point | null>((best, point) => (best === null || away(point) < away(best) ? point : best), null);
+}
+
+function crossLine({ from, way }: Moved & { kind: 'line' }, other: Moved): Point[] {
+	const at = (t: number): Point => ({ x: from.x + t * way.x, y: from.y + t * way.y });
+	if (other.kind === 'line') {
+		const cross = way.x * other.way.y - way.y * other.way.x;
+		if (Math.abs(cross) < HAIR) return [];
+		return [at(((other.from.x - from.x) * other.way.y - (other.from.y - from.y) * other.way.x) / cross)];
 	}
+	const [dx, dy] = [other.edge.centre.x - from.x, other.edge.centre.y - from.y];
+	const [along, off] = [dx * way.x + dy * way.y, dx * way.y - dy * way.x];
+	const half = Math.sqrt(other.radius ** 2 - off * off);
+	return half >= 0 ? [at(along - half), at(along + half)] : [];
+}
+
+function crossArcs(one: Moved & { kind: 'arc' }, other: Moved & { kind: 'arc' }): Point[] {
+	const [a, b] = [one.edge.centre, other.edge.centre];
+	const apart = Math.hypot(b.x - a.x, b.y - a.y);
+	const along = (apart * apart + one.radius ** 2 - other.radius ** 2) / (2 * apart);
+	const off = Math.sqrt(one.radius ** 2 - along * along);
+	if (!(off >= 0)) return [];
+	const [x, y] = [(b.x - a.x) / apart, (b.y - a.y) / apart];
+	return [-off, off].map((side) => ({ x: a.x + along * x - side * y, y: a.y + along * y + side * x }));
 }

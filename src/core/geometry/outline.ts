@@ -1,6 +1,6 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
 import { kindOf } from './edges';
-import type { ArcEdge, Edge, Point, Sounding } from './edges/types';
+import type { Edge, Point, Sounding } from './edges/types';
 import type { Ring } from './flattenPath';
 import { fromClipper, toClipper } from './uniteShapes';
 
@@ -98,24 +98,19 @@ const OFFSET_FLATNESS = 0.002;
 
 /**
  * The rings whose every point lies `by` (mm) from the outline, inside it: none where it is too narrow, several where
- * it falls apart. Within 0.01 mm: curves are chords of 0.002 mm unless said, and clipper counts in 0.0001 mm. A circle stays one.
+ * it falls apart. Within 0.01 mm: curves are chords of 0.002 mm unless said, and clipper counts in 0.0001 mm. A circle and an ellipse are exact.
  */
 export function offsetInwards(outline: Outline, by: number, flatness = OFFSET_FLATNESS): Ring[] {
-	const circle = circleOf(outline);
-	if (circle !== null) return by < circle.radius ? [flattenOutline([shrink(circle, Math.max(0, by))], flatness)] : [];
+	const closed = insetClosed(outline, Math.max(0, by), flatness);
+	if (closed !== null) return closed.length > 0 ? [closed] : [];
 	const ring = toClipper(flattenOutline(outline, flatness));
 	if (by <= 0) return [fromClipper(ring)];
 	return inflatePaths([ring], -by * 1e4, JoinType.Round, EndType.Polygon, 2, flatness * 1e4).map(fromClipper);
 }
 
-function circleOf([edge, ...others]: Outline): ArcEdge | null {
-	return others.length === 0 && edge?.kind === 'arc' && Math.abs(edge.sweep) >= 2 * Math.PI ? edge : null;
-}
-
-function shrink(circle: ArcEdge, by: number): ArcEdge {
-	const radius = circle.radius - by;
-	const end = { x: circle.centre.x + radius * Math.cos(circle.start), y: circle.centre.y + radius * Math.sin(circle.start) };
-	return { ...circle, radius, from: end, to: end };
+/** The same of one edge that closes on itself, exact but for chords; null for others. */
+export function insetClosed([edge, ...others]: Outline, by: number, flatness: number): Ring | null {
+	return edge === undefined || others.length > 0 ? null : (kindOf(edge).inset?.(edge, by, flatness) ?? null);
 }
 
 /** Cells that are looked into further at each size: along a ridge many are as deep. */

@@ -1,15 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import {
 	alongTrack,
-	areaOfRings,
+	deepestPoint,
 	distanceToOutline,
+	flattenOutline,
+	growRings,
 	isInsideOutline,
-	offsetInwards,
+	perimeterOfOutline,
 	shapeBow,
 	shapeEllipse,
 	shapeFree,
 	shapeRectangle,
 	shapeRounded,
+	shapeWave,
 	trackOutline,
 	type Outline,
 	type Shaped
@@ -21,6 +24,13 @@ const outlineOf = (shaped: Shaped): Outline => {
 	return shaped.outline;
 };
 const box = outlineOf(shapeRectangle(600, 400));
+const polygon = (...points: [number, number][]): Shaped =>
+	shapeFree(
+		600,
+		400,
+		points.map(([x, y]) => swelling(x, y, 0))
+	);
+const swelling = (x: number, y: number, swell: number) => ({ x, y, swell });
 const total = (outline: Outline, by: number) => trackOutline(outline, by).reduce((sum, { length }) => sum + length, 0);
 const free = (...points: [number, number][]) =>
 	outlineOf(
@@ -103,25 +113,33 @@ describe('a line inside an outline', () => {
 	});
 
 	it.each([
-		[900, 600],
-		[600, 900],
-		[300, 290],
-		[500, 120],
-		[120, 500]
-	])('inside an ellipse of %i by %i lies as far in as asked, and encloses what clipper does, past its ridge too', (width, height) => {
-		const ellipse = outlineOf(shapeEllipse(width, height));
-		for (const share of [0.02, 0.3, 0.6, 0.95]) {
-			const by = (share * Math.min(width, height)) / 2;
-			const ring = trackOutline(ellipse, by).flatMap(({ points, closed }) => points.slice(0, closed ? -2 : undefined));
+		['an ellipse', shapeEllipse(900, 600)],
+		['one that stands', shapeEllipse(600, 900)],
+		['one that is nearly round', shapeEllipse(300, 290)],
+		['a long one, past its ridge too', shapeEllipse(500, 120)],
+		['a circle', shapeEllipse(240, 240)],
+		['a box', shapeRectangle(600, 400)],
+		['rounded corners, past them too', shapeRounded(600, 400, 90)],
+		['a bow', shapeBow(400, 900, 'top', 100)],
+		['a bow that bulges inwards', shapeWave(600, 300, 'bottom', 30, 3)],
+		['a short edge that is soon gone', polygon([0, 0], [590, 0], [600, 10], [600, 400], [0, 400])],
+		['edges and arcs', shapeFree(600, 400, [swelling(60, 60, 30), swelling(540, 40, 0), swelling(530, 340, 40), swelling(40, 360, 20)])]
+	])('lies as far in as asked, and encloses what clipper does: %s', (_what, shape) => {
+		const outline = outlineOf(shape);
+		const { depth } = deepestPoint(outline);
+		for (const share of [0.02, 0.6, 0.95]) {
+			const by = share * depth;
+			const ring = trackOutline(outline, by).flatMap(({ points }) => points);
 			for (let i = 0; i < ring.length; i += 2 * Math.ceil(ring.length / 100)) {
 				const point = { x: ring[i]!, y: ring[i + 1]! };
-				expect(isInsideOutline(ellipse, point)).toBe(true);
-				expect(Math.abs(distanceToOutline(ellipse, point) - by)).toBeLessThan(0.001);
+				expect(isInsideOutline(outline, point)).toBe(true);
+				expect(Math.abs(distanceToOutline(outline, point) - by)).toBeLessThan(0.001);
 			}
-			const slow = areaOfRings(offsetInwards(ellipse, by, 0.0005));
-			expect(Math.abs(Math.abs(signedArea(ring)) - slow)).toBeLessThan(0.001 * (width + height));
+			const slow = growRings([flattenOutline(outline, 0.005)], -by, 0.005);
+			const largest = Math.max(...slow.map((one) => Math.abs(signedArea(one))));
+			expect(Math.abs(Math.abs(signedArea(ring)) - largest)).toBeLessThan(0.01 * perimeterOfOutline(outline));
 		}
-		expect(trackOutline(ellipse, Math.min(width, height) / 2 + 0.01)).toEqual([]);
+		expect(trackOutline(outline, depth + 0.02)).toEqual([]);
 	});
 
 	it('grows shorter evenly the further in it is', () => {

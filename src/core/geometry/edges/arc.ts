@@ -35,6 +35,19 @@ export const arc: EdgeKind<ArcEdge> = {
 			}
 		};
 	},
+	/** It begins at the top. */
+	inset({ centre, radius, sweep }, by, flatness) {
+		if (Math.abs(sweep) < TURN) return null;
+		const own = radius - by;
+		if (own <= 0) return [];
+		const steps = 4 * Math.ceil(Math.PI / Math.acos(1 - Math.min(1, flatness / own)) / 4);
+		const ring: number[] = [];
+		for (let i = 0; i < steps; i++) {
+			const turn = (TURN * i) / steps - Math.PI / 2;
+			ring.push(centre.x + own * Math.cos(turn), centre.y + own * Math.sin(turn));
+		}
+		return ring;
+	},
 	flatten(edge, flatness) {
 		const most = 2 * Math.acos(Math.max(-1, 1 - flatness / edge.radius));
 		const steps = Math.max(1, Math.ceil(Math.abs(edge.sweep) / Math.max(most, 1e-5)));

@@ -26,6 +26,28 @@ export const ellipse: EdgeKind<EllipseEdge> = {
 			}
 		};
 	},
+	/**
+	 * Each point moved in along its normal, up to the long axis, where those of the other side meet it: the long axis between the centres of
+	 * curvature of its ends is the ridge of an ellipse.
+	 */
+	inset({ centre, rx, ry }, by, flatness) {
+		const [long, short] = [Math.max(rx, ry), Math.min(rx, ry)];
+		if (by >= short) return [];
+		/** Normals of what lies nearer to an end of the long axis than this have crossed it. */
+		const crossed =
+			by * long <= short * short ? 0 : Math.sqrt((((by * long) / short) ** 2 - short * short) / (long * long - short * short));
+		const first = Math.asin(Math.min(1, crossed));
+		const steps = Math.ceil((Math.PI - 2 * first) / Math.sqrt((8 * flatness) / long));
+		const ring: number[] = [];
+		for (const end of [0, Math.PI])
+			for (let i = 0; i < steps; i++) {
+				const turn = (rx >= ry ? end : end + Math.PI / 2) + first + ((Math.PI - 2 * first) * i) / steps;
+				const [across, down] = [Math.cos(turn), Math.sin(turn)];
+				const inwards = by / Math.hypot(ry * across, rx * down);
+				ring.push(centre.x + across * (rx - inwards * ry), centre.y + down * (ry - inwards * rx));
+			}
+		return ring;
+	},
 	flatten({ centre, rx, ry }, flatness) {
 		const steps = Math.max(12, Math.ceil(Math.PI / Math.acos(Math.max(0, 1 - flatness / Math.max(rx, ry)))));
 		return Array.from({ length: steps }, (_, i) => {
@@ -45,8 +67,10 @@ export const ellipse: EdgeKind<EllipseEdge> = {
 
 /** As near to the long axis as this share of the short one a point lies on it: the root is too near to a pole to be told from it. */
 const ON_AXIS = 1e-9;
+/** It stands still after some eight. */
+const MOST_TURNS = 100;
 
-/** Bisection on the root of the nearest point's multiplier, which is bracketed and falls without turning (Eberly, "Distance from a point to an ellipse"). */
+/** By the root of the nearest point's multiplier (Eberly, "Distance from a point to an ellipse"). */
 function distanceToEllipse({ centre, rx, ry }: EllipseEdge, x: number, y: number): number {
 	const swap = ry > rx;
 	const [e0, e1] = swap ? [ry, rx] : [rx, ry];
@@ -63,15 +87,13 @@ function distanceToEllipse({ centre, rx, ry }: EllipseEdge, x: number, y: number
 	}
 	if (y0 === 0) return Math.abs(y1 - e1);
 	const [z0, z1, r] = [y0 / e0, y1 / e1, (e0 / e1) ** 2];
-	let [low, high] = [z1 - 1, Math.hypot(r * z0, z1) - 1];
-	let s = 0;
-	for (let i = 0; i < 80; i++) {
-		s = (low + high) / 2;
-		if (s === low || s === high) break;
-		const g = ((r * z0) / (s + r)) ** 2 + (z1 / (s + 1)) ** 2 - 1;
-		if (g > 0) low = s;
-		else if (g < 0) high = s;
-		else break;
+	/** On this side of the root its function falls and is hollow: Newton's steps never go beyond it. */
+	let s = Math.max(z1 - 1, r * z0 - r);
+	for (let i = 0; i < MOST_TURNS; i++) {
+		const [u, v] = [(r * z0) / (s + r), z1 / (s + 1)];
+		const next = s + (u * u + v * v - 1) / (2 * ((u * u) / (s + r) + (v * v) / (s + 1)));
+		if (!(next > s)) break;
+		s = next;
 	}
 	return Math.hypot((r * y0) / (s + r) - y0, y1 / (s + 1) - y1);
 }

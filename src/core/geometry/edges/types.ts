@@ -48,6 +48,8 @@ export interface EdgeKind<E extends Edge> {
 	readonly sweptArea: (edge: E) => number;
 	/** The edge made ready to be asked for many points. */
 	readonly sound: (edge: E) => Sounding;
+	/** Of an edge that closes on itself, the ring of points `by` inside it, no chord further from that than `flatness`: empty where there is none; null where the edge does not close. */
+	readonly inset?: (edge: E, by: number, flatness: number) => number[] | null;
 	/** Points along it, its first among them and its last not, no chord further from it than `flatness`. */
 	readonly flatten: (edge: E, flatness: number) => Point[];
 	/** Points that span its bounds. */
