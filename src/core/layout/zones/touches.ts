@@ -11,6 +11,38 @@ const [LONG, WIDE] = [0.86, 1 / 0.86];
 /** How ragged its edge is. */
 const RAGGED = 0.7;
 
+/** The touch that grows in a cell of the grid, in cells from its corner. A touch of the brush is longer than it is wide, and none lies as the one beside it. */
+interface Touch {
+	readonly column: number;
+	readonly row: number;
+	readonly salt: number;
+	readonly off: { readonly x: number; readonly y: number };
+	readonly cos: number;
+	readonly sin: number;
+	readonly scale: number;
+}
+
+/** Those that were asked for last, each at a place by its cell: a field is asked many times about the same. */
+const KNOWN: (Touch | undefined)[] = new Array<undefined>(1024).fill(undefined);
+
+function touchIn(column: number, row: number, salt: number): Touch {
+	const place = (Math.imul(column, 73) ^ Math.imul(row, 1571) ^ Math.imul(salt, 331)) & (KNOWN.length - 1);
+	const known = KNOWN[place];
+	if (known && known.column === column && known.row === row && known.salt === salt) return known;
+	const turn = Math.PI * hash(column, row, salt + 3);
+	const touch: Touch = {
+		column,
+		row,
+		salt,
+		off: { x: 0.5 + OFF * (hash(column, row, salt) - 0.5), y: 0.5 + OFF * (hash(column, row, salt + 1) - 0.5) },
+		cos: Math.cos(turn),
+		sin: Math.sin(turn),
+		scale: SMALLEST + (1 - SMALLEST) * hash(column, row, salt + 2)
+	};
+	KNOWN[place] = touch;
+	return touch;
+}
+
 /** Faint spots of the colours of a transfer, so that it belongs to its ground: the field is the distance to the nearest, the larger ones reaching further. Source: craft 4. */
 export const touches: Pattern<'touches'> = {
 	id: 'touches',
@@ -26,13 +58,12 @@ export const touches: Pattern<'touches'> = {
 		let nearest = touches.reach(field, region);
 		for (let r = row - 1; r <= row + 1; r++)
 			for (let c = column - 1; c <= column + 1; c++) {
-				const dx = x - (c + 0.5 + OFF * (hash(c, r, salt) - 0.5)) * apart;
-				const dy = y - (r + 0.5 + OFF * (hash(c, r, salt + 1) - 0.5)) * apart;
-				const scale = SMALLEST + (1 - SMALLEST) * hash(c, r, salt + 2);
-				/** A touch of the brush is longer than it is wide, and none lies as the one beside it. */
-				const turn = Math.PI * hash(c, r, salt + 3);
-				const [long, wide] = [dx * Math.cos(turn) + dy * Math.sin(turn), dy * Math.cos(turn) - dx * Math.sin(turn)];
-				nearest = Math.min(nearest, (ragged * Math.hypot(long * LONG, wide * WIDE)) / scale);
+				const { off, cos, sin, scale } = touchIn(c, r, salt);
+				const [dx, dy] = [x - (c + off.x) * apart, y - (r + off.y) * apart];
+				const stretch = ragged / scale;
+				if (stretch * LONG * Math.sqrt(dx * dx + dy * dy) >= nearest) continue;
+				const [long, wide] = [(dx * cos + dy * sin) * LONG, (dy * cos - dx * sin) * WIDE];
+				nearest = Math.min(nearest, stretch * Math.sqrt(long * long + wide * wide));
 			}
 		return nearest;
 	},

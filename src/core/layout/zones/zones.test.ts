@@ -319,3 +319,17 @@ it('ages round knobs and motifs where it is asked to, and not else', () => {
 	expect(depth(false, true, [340, 80])).toBeLessThan(depth(false, false, [340, 80]) - 10);
 	expect(depth(true, false, [340, 80])).toBe(depth(false, false, [340, 80]));
 });
+
+it('touches are the same whatever was asked in between, and others for another seed', () => {
+	const region = box(800, 600);
+	const depths = (seed: number) =>
+		Array.from({ length: 400 }, (_, i) => {
+			const field: Field = { pattern: 'touches', size: 20, apart: 25, seed };
+			return patternOf(field).depthAt(field, (i % 20) * 40, Math.floor(i / 20) * 30, region);
+		});
+	const first = depths(1);
+	const others = Array.from({ length: 12 }, (_, i) => depths(i + 2));
+	expect(depths(1)).toEqual(first);
+	expect(others.map((other) => other.filter((depth, i) => depth === first[i] && depth < 32).length)).toEqual(others.map(() => 0));
+	expect(Math.min(...first)).toBeLessThan(4);
+});
