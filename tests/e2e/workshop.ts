@@ -14,21 +14,45 @@ export interface Workshop {
 	stop(): Promise<void>;
 }
 
+/** The workshop of the file that a worker is at: the next file must find none of what this one did. */
+interface AtHand {
+	file: string;
+	workshop: Workshop | null;
+}
+
+async function leave(atHand: AtHand): Promise<void> {
+	const { workshop } = atHand;
+	atHand.workshop = null;
+	await workshop?.stop();
+	if (workshop) await rm(workshop.directory, { recursive: true, force: true });
+}
+
 /** A server on a workshop of its own, with the demo in it; the same for all tests of a file. */
-export const test = base.extend<object, { workshop: Workshop }>({
-	workshop: [
+export const test = base.extend<{ workshop: Workshop }, { atHand: AtHand }>({
+	atHand: [
 		// eslint-disable-next-line no-empty-pattern
 		async ({}, use) => {
-			const directory = await mkdtemp(join(tmpdir(), 'ember-e2e-'));
-			const workshop = createWorkshop(directory, await freePort());
-			await workshop.start();
-			const { seedWorkshop } = await import('../../demo/seed.mjs');
-			await seedWorkshop(workshop.address);
-			await use(workshop);
-			await workshop.stop();
-			await rm(directory, { recursive: true, force: true });
+			const atHand: AtHand = { file: '', workshop: null };
+			await use(atHand);
+			await leave(atHand);
 		},
 		{ scope: 'worker', timeout: 60_000 }
+	],
+	workshop: [
+		async ({ atHand }, use, { file }) => {
+			if (atHand.file !== file || atHand.workshop === null) {
+				await leave(atHand);
+				/** Beside other tests a machine is slow: what is asked of a server all the same is tried in one file. */
+				process.env['EMBER_LONGEST'] = file.endsWith('endure.test.ts') ? '' : '10';
+				const workshop = createWorkshop(await mkdtemp(join(tmpdir(), 'ember-e2e-')), await freePort());
+				await workshop.start();
+				const { seedWorkshop } = await import('../../demo/seed.mjs');
+				await seedWorkshop(workshop.address);
+				Object.assign(atHand, { file, workshop });
+			}
+			await use(atHand.workshop!);
+		},
+		{ scope: 'test', timeout: 60_000 }
 	]
 });
 

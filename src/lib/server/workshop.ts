@@ -96,9 +96,10 @@ export async function restoreWorkshop(name: string): Promise<string> {
 	return kept;
 }
 
-/** The threads of this process; made when they are first asked for. */
+/** The threads of this process; made when they are first asked for. `EMBER_LONGEST` (s) gives a slow machine more time for what is worked out. */
 export function pool(): Pool {
-	return (held.emberPool ??= new Pool());
+	const longest = Number(process.env['EMBER_LONGEST']);
+	return (held.emberPool ??= new Pool(longest > 0 ? { time: 1000 * longest } : {}));
 }
 
 /** Makes the cards that Pieces shows. */

@@ -25,6 +25,8 @@ export interface PoolLimits {
 	readonly size: number;
 	/** Of a job that says nothing, ms. It is up when the thread has also had a processor for half of it: a plan is not to blame for a busy machine. */
 	readonly time: number;
+	/** However little of a processor it had, a job is ended after so many times its time. */
+	readonly starved: number;
 	/** Of the heap of one worker, MB; and of all that the process may grow by while one works (typed arrays lie outside the heap). */
 	readonly heap: number;
 	readonly growth: number;
@@ -32,7 +34,7 @@ export interface PoolLimits {
 	readonly queue: number;
 }
 
-const LIMITS: PoolLimits = { size: 3, time: 1800, heap: 384, growth: 900, queue: 200 };
+const LIMITS: PoolLimits = { size: 3, time: 1800, starved: 1.5, heap: 384, growth: 900, queue: 200 };
 
 interface Wish {
 	/** ms. */
@@ -70,8 +72,6 @@ const WORDS: Readonly<Record<Exclude<Stopped, 'failed'>, string>> = {
 export interface Ready {
 	readonly clock: string;
 }
-/** However little of a processor it had, a task is ended after so many times its time. */
-const STARVED = 5;
 /** How often the memory is looked at while something is worked out, ms. */
 const LOOK = 50;
 
@@ -119,7 +119,8 @@ export class Pool {
 	}
 
 	#begin(): void {
-		const free = this.#slots.filter(({ task }) => task === null);
+		/** One that has read its program before one that still does. */
+		const free = this.#slots.filter(({ task }) => task === null).sort((a, b) => Number(b.clock !== null) - Number(a.clock !== null));
 		for (const slot of free) {
 			/** The last free one is for what is quick. */
 			const isLast = this.#slots.filter(({ task }) => task === null).length === 1 && this.#slots.length > 1;
@@ -140,7 +141,7 @@ export class Pool {
 			began ??= { at: performance.now(), worked: this.timeOf(slot.clock), rss: process.memoryUsage.rss() };
 			const took = performance.now() - began.at;
 			const hadNoProcessor = () => this.timeOf(slot.clock!) - began!.worked < task.time / 2;
-			if (took > task.time * STARVED || (took > task.time && !hadNoProcessor())) end(stopped('too-long'));
+			if (took > task.time * this.#limits.starved || (took > task.time && !hadNoProcessor())) end(stopped('too-long'));
 			else if (process.memoryUsage.rss() - began.rss > this.#limits.growth * 1e6) end(stopped('too-big'));
 		}, LOOK);
 		const done = () => {
@@ -153,8 +154,10 @@ export class Pool {
 		/** The thread goes with its job. */
 		const end = (error: Error) => {
 			done();
-			slot.worker = null;
+			slot.worker = slot.clock = null;
 			void worker.terminate();
+			/** The next stands ready when it is asked for. */
+			if (!this.#isClosed) slot.worker = this.#start(slot);
 			task.reject(error);
 			this.#begin();
 		};
@@ -184,7 +187,7 @@ export class Pool {
 		});
 		/** One that ends between two jobs is made anew with the next. */
 		worker.once('exit', () => {
-			if (slot.worker === worker) slot.worker = null;
+			if (slot.worker === worker) slot.worker = slot.clock = null;
 		});
 		worker.on('error', () => {});
 		/** Last: each that listens to it would keep the process alive. */
