@@ -124,7 +124,7 @@ describe('a line inside an outline', () => {
 		['a bow that bulges inwards', shapeWave(600, 300, 'bottom', 30, 3)],
 		['a short edge that is soon gone', polygon([0, 0], [590, 0], [600, 10], [600, 400], [0, 400])],
 		['edges and arcs', shapeFree(600, 400, [swelling(60, 60, 30), swelling(540, 40, 0), swelling(530, 340, 40), swelling(40, 360, 20)])]
-	])('lies as far in as asked, and encloses what clipper does: %s', (_what, shape) => {
+	])('lies as far in as asked, and encloses what clipper does: %s', (what, shape) => {
 		const outline = outlineOf(shape);
 		const { depth } = deepestPoint(outline);
 		for (const share of [0.02, 0.6, 0.95]) {
@@ -133,7 +133,10 @@ describe('a line inside an outline', () => {
 			for (let i = 0; i < ring.length; i += 2 * Math.ceil(ring.length / 100)) {
 				const point = { x: ring[i]!, y: ring[i + 1]! };
 				expect(isInsideOutline(outline, point)).toBe(true);
-				expect(Math.abs(distanceToOutline(outline, point) - by)).toBeLessThan(0.001);
+				/** What goes through clipper lies on its grid; the rest is exact until an edge is gone, but where a chord is cut at its top. */
+				const isCut = point.x === ring[0] && point.y === ring[1];
+				const isExact = share < 0.9 && !isCut && !/inwards|soon gone/.test(what);
+				expect(Math.abs(distanceToOutline(outline, point) - by)).toBeLessThan(isExact ? 1e-6 : 0.001);
 			}
 			const slow = growRings([flattenOutline(outline, 0.005)], -by, 0.005);
 			const largest = Math.max(...slow.map((one) => Math.abs(signedArea(one))));
