@@ -30,6 +30,7 @@ export default defineConfig({
 				test: {
 					name: 'core and server',
 					environment: 'node',
+					globalSetup: ['tests/bundle-pool.ts'],
 					include: ['src/**/*.test.ts', 'tests/*.test.ts'],
 					exclude: ['src/lib/ui/**'],
 					/** Nothing of core keeps a state: its files are read once for all tests. */

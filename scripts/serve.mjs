@@ -20,7 +20,7 @@ export async function startServer({ workshop, port, stdio = 'inherit', within = 
 		BODY_SIZE_LIMIT: 'Infinity',
 		SHUTDOWN_TIMEOUT: '3'
 	};
-	const [program, ...words] = [...within, process.execPath, join(root, 'build', 'index.js')];
+	const [program, ...words] = [...within, process.execPath, join(root, 'build', 'pool', 'serve.js')];
 	const server = spawn(program, words, { cwd: root, env, stdio });
 	let ended = null;
 	server.once('exit', (code) => (ended = code ?? 1));

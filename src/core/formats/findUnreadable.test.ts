@@ -13,10 +13,12 @@ it.each<[what: string, value: unknown, path: string | null]>([
 	['half a sign in the name of a field', { a: { '\ud83e': 1 } }, 'a']
 ])('%s', (_what, value, path) => expect(findUnreadable(value)?.path ?? null).toBe(path));
 
-it('walks what is nested far deeper than calls go', () => {
-	let deep: unknown = '\ud800';
-	for (let i = 0; i < 200_000; i++) deep = [deep];
-	expect(findUnreadable({ ...(deep as object), deep: [] })).toMatchObject({ code: 'text.unreadable' });
+it('what is deeper than five hundred levels is refused, however deep; what is not is read', () => {
+	const nested = (levels: number) => Array.from({ length: levels }).reduce<unknown>((inner) => [inner], 'last');
+	expect(findUnreadable(nested(500))).toBeNull();
+	expect(findUnreadable(nested(501))).toMatchObject({ code: 'file.too-deep', values: { most: 500 } });
+	expect(findUnreadable({ a: nested(200_000) })).toMatchObject({ code: 'file.too-deep' });
+	expect(readProject({ ...newProject('Deep', 'mm'), more: nested(600) })).toMatchObject({ ok: false, issues: [{ code: 'file.too-deep' }] });
 });
 
 /** Each of eight layers mixes all seven of the one below: 7^8 ways down. */

@@ -69,6 +69,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'picture.kind': () => 'This is no JPEG, PNG or WebP picture. Save it as one of these.',
 	'picture.broken': () => 'This picture cannot be opened: it is damaged or cut short. Take it again, or save it again.',
 	'picture.too-large': (v) => `This picture is too large (${v['got']}). At most ${v['most']}: make it smaller first.`,
+	'picture.grows': (v) =>
+		`This picture is small as it came (${v['came']}) and would be very large as it is kept (${v['got']}). Save it as JPEG, or make it smaller first.`,
 	'picture.unknown': () => 'This picture is not in the workshop. Load it again.',
 	'face.no-room': () => 'The stiles and side gaps leave no width for the drawers. Check them against the overall width.',
 	'hardware.off-part': () => 'It would stand over the edge of what it is on. Change the distance or the size.',
@@ -183,6 +185,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`This is not a project file: its format should be "${v['expected']}". Choose a file that was saved from Ember Ribbon.`,
 	'file.version': (v) =>
 		`This file has version ${v['got']}; this program reads version ${v['known']}. Open it with the program that saved it, or a newer one.`,
+	'save.steps-too-large': (v) => `The steps of this save are larger than ${v['most']} MB. Reload the page.`,
+	'file.too-deep': (v) => `This file has more than ${v['most']} levels, one in another. Choose a project file.`,
 	'file.too-large': (v) => `This file is larger than ${v['most']} MB. Choose a project file.`,
 	'svg.too-large': (v) => `This drawing is larger than ${v['most']} MB. Save it with fewer points.`,
 	'svg.doctype': () => 'A drawing with a document type or entities is not read. Save it as plain SVG.',

@@ -1,3 +1,4 @@
+import { chordsOf } from './edges/chordsOf';
 import type { Ring } from './flattenPath';
 
 /** How round the level lines run at a corner: the radius grows by this with the depth. */
@@ -42,7 +43,7 @@ export function roundedLevelInBox(depth: number, width: number, height: number):
 	const last = Math.acos(Math.max(0, (2 * depth - width / 2) / depth));
 	const first = Math.asin(Math.max(0, (2 * depth - height / 2) / depth));
 	if (first >= last) return null;
-	const steps = Math.max(2, Math.ceil((last - first) / (2 * Math.acos(Math.max(0, 1 - FLATNESS / depth)))));
+	const steps = Math.max(2, chordsOf(last - first, depth, FLATNESS));
 	const [ring, half] = [new Array<number>(8 * (steps + 1)), 4 * (steps + 1)];
 	for (let i = 0; i <= steps; i++) {
 		const turn = first + ((last - first) * i) / steps;

@@ -1,5 +1,6 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
 import { signedArea } from './clipRings';
+import { chordsOf } from './edges/chordsOf';
 import type { ArcEdge, LineEdge, Point } from './edges/types';
 import type { Ring } from './flattenPath';
 import { flattenOutline, insetClosed, type Outline } from './outline';
@@ -62,7 +63,7 @@ function insetConvex(outline: Outline, by: number): Ring | null {
 		const start = Math.atan2(from.y - centre.y, from.x - centre.x);
 		const left = (Math.atan2(to.y - centre.y, to.x - centre.x) - start + 4 * Math.PI) % (2 * Math.PI);
 		if (left > sweep + HAIR) return null;
-		const steps = Math.max(2, Math.ceil(left / (2 * Math.acos(1 - Math.min(1, FLATNESS / one.radius)))));
+		const steps = Math.max(2, chordsOf(left, one.radius, FLATNESS));
 		for (let k = 0; k < steps; k++) {
 			const turn = start + (left * k) / steps;
 			ring.push(centre.x + one.radius * Math.cos(turn), centre.y + one.radius * Math.sin(turn));

@@ -113,17 +113,20 @@ export function insetClosed([edge, ...others]: Outline, by: number, flatness: nu
 	return edge === undefined || others.length > 0 ? null : (kindOf(edge).inset?.(edge, by, flatness) ?? null);
 }
 
+/** The first cells of a search along the longer side. */
+const ACROSS = 16;
 /** Cells that are looked into further at each size: along a ridge many are as deep. */
 const MOST_CELLS = 200;
 
 /** The largest distance to the outline that any point inside has, and where: a grid, then ever finer about its best cells. Within `precision`. */
 export function deepestPoint(outline: Outline, precision = 0.01): Point & { readonly depth: number } {
 	const { left, top, right, bottom } = boundsOfOutline(outline);
-	const first = Math.max(right - left, bottom - top) / 16;
+	const first = Math.max(right - left, bottom - top) / ACROSS;
 	let best = { x: (left + right) / 2, y: (top + bottom) / 2, depth: 0 };
 	let cells: Point[] = [];
-	for (let y = top + first / 2; y < bottom + first / 2; y += first)
-		for (let x = left + first / 2; x < right + first / 2; x += first) cells.push({ x, y });
+	const [columns, rows] = [right - left, bottom - top].map((size) => Math.min(ACROSS, Math.ceil(size / first)) || 0) as [number, number];
+	for (let row = 0; row <= rows; row++)
+		for (let column = 0; column <= columns; column++) cells.push({ x: left + (column + 0.5) * first, y: top + (row + 0.5) * first });
 	for (let size = first; size > precision / 2 && cells.length > 0; size /= 2) {
 		const sounded = cells.map(({ x, y }) => ({ x, y, depth: depthInOutline(outline, { x, y }) }));
 		for (const cell of sounded) if (cell.depth > best.depth) best = cell;

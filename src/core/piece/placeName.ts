@@ -2,6 +2,9 @@ import { isInsideOutline } from '../geometry';
 import type { Mm } from '../units';
 import type { Part } from './parts';
 
+/** Lines that are tried down a part. */
+const MOST_LINES = 60;
+
 /**
  * Where the name of a part is written on it, letters `size` mm high: as far up and left as its outline leaves it room
  * (left end of its base line, from the left and the top of the part, mm); null where there is none.
@@ -9,7 +12,7 @@ import type { Part } from './parts';
 export function placeName({ name, width, height, outline }: Part, size: Mm): { readonly x: Mm; readonly y: Mm } | null {
 	const long = name.length * size * 0.5;
 	const margin = size * 0.6;
-	for (let y = size * 1.4; y < height - margin; y += size)
+	for (let y = size * 1.4; y < height - margin; y += Math.max(size, height / MOST_LINES))
 		for (let x = margin; x + long < width; x += Math.max(size, width / 12)) {
 			const corners = [
 				{ x, y },

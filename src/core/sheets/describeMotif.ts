@@ -8,6 +8,8 @@ import { PAGE_MARGIN, PAPERS, type Page, type PageItem } from './page';
 const TOP: Mm = 34;
 /** Tiles of a motif that is larger than the page overlap by this, mm. */
 const OVERLAP: Mm = 10;
+/** Pages that one motif is spread over. */
+const MOST_TILES = 60;
 
 /** A motif at true size, over as many pages as it needs, with a square to check the printer by. */
 export function describeMotif(project: Project, motif: Motif, scale: number, paper: Project['paper']): Page[] {
@@ -19,6 +21,7 @@ export function describeMotif(project: Project, motif: Motif, scale: number, pap
 	const fitsBeside = size.height > above.height && size.width <= beside.width && size.height <= beside.height;
 	const room = fitsBeside ? beside : above;
 	const [across, down] = [tiles(size.width, room.width), tiles(size.height, room.height)];
+	if (across * down > MOST_TILES) return [describeLarge(project, motif, scale, size, { width, height })];
 	const rings = measureMotif(motif).rings;
 	return Array.from({ length: across * down }, (_, i) => {
 		const offset = { x: (i % across) * (room.width - OVERLAP), y: Math.floor(i / across) * (room.height - OVERLAP) };
@@ -47,6 +50,26 @@ export function describeMotif(project: Project, motif: Motif, scale: number, pap
 		];
 		return { width, height, title: `${motif.name} at ${scale.toFixed(2)}`, items };
 	});
+}
+
+/** A motif that nobody would glue together: where to have it instead. */
+function describeLarge(
+	project: Project,
+	motif: Motif,
+	scale: number,
+	size: { width: Mm; height: Mm },
+	page: { width: Mm; height: Mm }
+): Page {
+	const lines = [
+		`Scale ${scale.toFixed(3)} · ${write(project, size.width)} wide, ${write(project, size.height)} high`,
+		'At true size it would cover more pages than anybody glues together.',
+		'Take its file for a cutter, on the page Cut sheets, or lay it smaller.'
+	];
+	const items: PageItem[] = [
+		{ kind: 'text', x: PAGE_MARGIN, y: 20, text: motif.name, size: 7, ink: 'ink', bold: true },
+		...lines.map((text, i): PageItem => ({ kind: 'text', x: PAGE_MARGIN, y: 27 + 6 * i, text, size: 3.4, ink: 'soft' }))
+	];
+	return { ...page, title: `${motif.name} at ${scale.toFixed(2)}`, items };
 }
 
 function tiles(size: Mm, room: Mm): number {

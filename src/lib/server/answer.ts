@@ -13,12 +13,25 @@ export function refuse(status: number, issues: readonly Issue[]): Response {
 /** Nobody reads more faults than these at once. */
 const MOST_TOLD = 200;
 
+/** What is stored cannot be read: its faults, in words already. */
+export function refuseFaults(faults: readonly { readonly path: string; readonly message: string }[]): Response {
+	return json({ errors: faults.map((fault) => ({ code: 'piece.faulty', ...fault })) }, { status: 422 });
+}
+
+/** JSON of what is known here, and of texts that are JSON already: they are not read for it. */
+export function jsonWith(known: object, texts: Readonly<Record<string, string>>, init?: ResponseInit): Response {
+	const fields = Object.entries(texts).map(([name, text]) => `${JSON.stringify(name)}:${text}`);
+	const own = JSON.stringify(known).slice(1, -1);
+	const headers = { ...init?.headers, 'content-type': 'application/json' };
+	return new Response(`{${[...(own === '' ? [] : [own]), ...fields].join()}}`, { ...init, headers });
+}
+
 export function refuseWith(status: number, code: string, message: string): Response {
 	return json({ errors: [{ code, path: '', message }] }, { status });
 }
 
 /** Largest bodies, bytes: a project file, or a save with its steps; a motif. */
-export const LARGEST = { file: 9e6, save: 32e6, motif: 9e6, colour: 1e5 } as const;
+export const LARGEST = { file: 9e6, save: 18e6, motif: 9e6, colour: 1e5 } as const;
 
 /** So much of a body that is too large is read and dropped, bytes: who sends it hears the answer only when it has sent all. */
 const DROPPED = 128e6;
@@ -69,6 +82,8 @@ export async function inWords(work: () => Promise<Response>): Promise<Response> 
 		if (full) return refuseWith(507, 'disk.full', full.message);
 		if (!(error instanceof JobStopped)) throw error;
 		const message = error.why === 'failed' ? `This could not be worked out (${error.message}). Nothing has changed.` : error.message;
-		return refuseWith(STATUS[error.why], `pool.${error.why}`, message);
+		const refused = refuseWith(STATUS[error.why], `pool.${error.why}`, message);
+		if (refused.status === 503) refused.headers.set('retry-after', '1');
+		return refused;
 	}
 }

@@ -16,12 +16,16 @@ import { Upkeep } from './upkeep';
 const held = globalThis as typeof globalThis & {
 	emberWorkshop?: Promise<{ readonly workshop: Workshop; readonly upkeep: Upkeep }>;
 	emberPool?: Pool;
+	emberDecoder?: Pool;
 	emberCards?: CardMaker;
 };
 
 /** Opens the workshop of this process; where it is open elsewhere, or broken, says so and ends the process. */
 export async function startWorkshop(directory: string): Promise<void> {
-	if (!held.emberWorkshop) delete held.emberPool;
+	if (!held.emberWorkshop) {
+		delete held.emberPool;
+		delete held.emberDecoder;
+	}
 	held.emberWorkshop ??= open(directory);
 	try {
 		await held.emberWorkshop;
@@ -41,7 +45,7 @@ export async function stopWorkshop(): Promise<void> {
 	held.emberCards?.close();
 	delete held.emberCards;
 	/** Closed, and kept so: whoever is still at work must not make new ones, which would keep the process alive. */
-	await pool().close();
+	await Promise.all([pool().close(), pictureDecoder().close()]);
 	const opened = await held.emberWorkshop;
 	delete held.emberWorkshop;
 	await opened?.upkeep.close();
@@ -96,7 +100,22 @@ export async function restoreWorkshop(name: string): Promise<string> {
 	return kept;
 }
 
-/** The threads of this process; made when they are first asked for. `EMBER_LONGEST` (s) gives a slow machine more time for what is worked out. */
+/** One photograph after another, in a process that is let go when nobody brings any. MB, ms. */
+const DECODER = { size: 1, growth: 1500, idle: 20_000, queue: 20 };
+
+export function pictureDecoder(): Pool {
+	return (held.emberDecoder ??= new Pool(DECODER));
+}
+
+/** When the workshop has answered its first question, ms. */
+const SOON = 250;
+
+/** Has the processes stand ready, soon: the start itself is no slower for them. */
+export function warmSoon(): void {
+	setTimeout(() => pool().warm(), SOON).unref();
+}
+
+/** The processes that work things out; made when they are first asked for. `EMBER_LONGEST` (s) gives a slow machine more time for what is worked out. */
 export function pool(): Pool {
 	const longest = Number(process.env['EMBER_LONGEST']);
 	return (held.emberPool ??= new Pool(longest > 0 ? { time: 1000 * longest } : {}));

@@ -1,3 +1,4 @@
+import { chordsOf } from './chordsOf';
 import type { ArcEdge, EdgeKind, Point } from './types';
 
 const TURN = 2 * Math.PI;
@@ -40,7 +41,7 @@ export const arc: EdgeKind<ArcEdge> = {
 		if (Math.abs(sweep) < TURN) return null;
 		const own = radius - by;
 		if (own <= 0) return [];
-		const steps = 4 * Math.ceil(Math.PI / Math.acos(1 - Math.min(1, flatness / own)) / 4);
+		const steps = 4 * chordsOf(TURN / 4, own, flatness);
 		const ring: number[] = [];
 		for (let i = 0; i < steps; i++) {
 			const turn = (TURN * i) / steps - Math.PI / 2;
@@ -49,8 +50,7 @@ export const arc: EdgeKind<ArcEdge> = {
 		return ring;
 	},
 	flatten(edge, flatness) {
-		const most = 2 * Math.acos(Math.max(-1, 1 - flatness / edge.radius));
-		const steps = Math.max(1, Math.ceil(Math.abs(edge.sweep) / Math.max(most, 1e-5)));
+		const steps = chordsOf(edge.sweep, edge.radius, flatness);
 		return Array.from({ length: steps }, (_, i) => (i === 0 ? edge.from : pointOnArc(edge, i / steps)));
 	},
 	extremes(edge) {

@@ -1,3 +1,4 @@
+import { chordsOf } from './chordsOf';
 import type { EdgeKind, EllipseEdge } from './types';
 
 export const ellipse: EdgeKind<EllipseEdge> = {
@@ -6,7 +7,7 @@ export const ellipse: EdgeKind<EllipseEdge> = {
 		let [a, b] = [Math.max(rx, ry), Math.min(rx, ry)];
 		const longest = a;
 		let sum = 1 - (1 - (b / longest) ** 2) / 2;
-		for (let power = 0.25; Math.abs(a - b) > 1e-15 * longest; power *= 2) {
+		for (let [turn, power] = [0, 0.25]; turn < MOST_TURNS && Math.abs(a - b) > 1e-15 * longest; turn++, power *= 2) {
 			const c = (a - b) / 2 / longest;
 			sum -= 2 * power * 2 * c * c;
 			[a, b] = [(a + b) / 2, Math.sqrt(a * b)];
@@ -37,7 +38,7 @@ export const ellipse: EdgeKind<EllipseEdge> = {
 		const crossed =
 			by * long <= short * short ? 0 : Math.sqrt((((by * long) / short) ** 2 - short * short) / (long * long - short * short));
 		const first = Math.asin(Math.min(1, crossed));
-		const steps = Math.ceil((Math.PI - 2 * first) / Math.sqrt((8 * flatness) / long));
+		const steps = chordsOf(Math.PI - 2 * first, long, flatness);
 		const ring: number[] = [];
 		for (const end of [0, Math.PI])
 			for (let i = 0; i < steps; i++) {
@@ -49,7 +50,7 @@ export const ellipse: EdgeKind<EllipseEdge> = {
 		return ring;
 	},
 	flatten({ centre, rx, ry }, flatness) {
-		const steps = Math.max(12, Math.ceil(Math.PI / Math.acos(Math.max(0, 1 - flatness / Math.max(rx, ry)))));
+		const steps = Math.max(12, chordsOf(2 * Math.PI, Math.max(rx, ry), flatness));
 		return Array.from({ length: steps }, (_, i) => {
 			const angle = (2 * Math.PI * i) / steps;
 			return { x: centre.x + rx * Math.cos(angle), y: centre.y + ry * Math.sin(angle) };

@@ -1,5 +1,8 @@
 import type { ArcEdge, Edge, LineEdge, Point } from '../edges/types';
 
+/** What stands off its chord by less is straight: no tape tells it, and its radius would be without end, mm. */
+const FLAT = 1e-3;
+
 /** A straight edge. */
 export function joinStraight(from: Point, to: Point): LineEdge {
 	return { kind: 'line', from, to };
@@ -7,11 +10,11 @@ export function joinStraight(from: Point, to: Point): LineEdge {
 
 /**
  * An arc between two points that stands `swell` off its chord at the middle: to the left of the way from one to the
- * other where it is positive (outwards, on an outline that runs clockwise on the screen). A straight edge for 0.
+ * other where it is positive (outwards, on an outline that runs clockwise on the screen). A straight edge where that is less than a thousandth of a mm.
  */
 export function joinSwelling(from: Point, to: Point, swell: number): Edge {
 	const chord = Math.hypot(to.x - from.x, to.y - from.y);
-	if (Math.abs(swell) < 1e-9 || chord === 0) return joinStraight(from, to);
+	if (Math.abs(swell) < FLAT || chord === 0) return joinStraight(from, to);
 	const rise = Math.abs(swell);
 	const radius = (chord * chord) / (8 * rise) + rise / 2;
 	const out = Math.sign(swell);

@@ -21,12 +21,9 @@ export const pieces = pgTable('pieces', {
 /** What Pieces shows of a piece, or what is wrong with it. Lengths mm. */
 export type Card =
 	| ({ readonly kind: 'sound' } & CardInfo)
-	| {
-			readonly kind: 'faulty';
-			readonly faults: readonly { readonly path: string; readonly message: string }[];
-			/** It came to no end: on a machine that is less busy it might. */
-			readonly isStopped?: boolean;
-	  };
+	| { readonly kind: 'faulty'; readonly faults: readonly { readonly path: string; readonly message: string }[] }
+	/** Its plan came to no end: the piece itself may be as sound as any. */
+	| { readonly kind: 'stopped'; readonly why: 'too-long' | 'too-big' };
 
 /** Made of a piece after a save, so that a list of pieces reads none of them. */
 export const cards = pgTable('cards', {

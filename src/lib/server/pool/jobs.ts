@@ -8,11 +8,11 @@ import {
 	type ReadMotif,
 	type ReadProject
 } from '../../../core/formats';
+import { ProjectSchema, type Project } from '../../../core/project';
 import type { Colour } from '../../../core/colour';
 import type { Motif } from '../../../core/layout';
 import { heightOnShelf, planProject, sourceOfScene, stageOf, type Stage } from '../../../core/plan';
-import { describeScene, renderOnce, type Picture } from '../../../core/preview';
-import type { Project } from '../../../core/project';
+import { describeScene, renderOnce } from '../../../core/preview';
 import {
 	describeCut,
 	describeMeasured,
@@ -28,9 +28,24 @@ import {
 } from '../../../core/sheets';
 import type { Issue, LengthUnit } from '../../../core/units';
 import { z } from 'zod';
+import type { ReadPhotograph, writeCard } from './pictures';
 
-/** What the pool works out: each takes and gives plain data, since it comes from another thread and goes back to it. */
-export const JOBS = { plan, open, readPiece, readSave, readSvg, readMotifText, readColourText, card, drawing, cutFile, pdf };
+/** What the pool works out: each takes and gives plain data, since it comes from another process and goes back to it. */
+export const JOBS = {
+	plan,
+	open,
+	file,
+	readPiece,
+	readSave,
+	readSvg,
+	readMotifText,
+	readColourText,
+	card,
+	drawing,
+	cutFile,
+	pdf,
+	photograph
+};
 
 export type Jobs = typeof JOBS;
 
@@ -47,6 +62,8 @@ function parse(bytes: Uint8Array): { readonly value: unknown } | null {
 
 type Read<T> = { readonly ok: true } & T;
 type Refused = { readonly ok: false; readonly issues: readonly Issue[] };
+type Faults = readonly { readonly path: string; readonly message: string }[];
+type Faulty = { readonly ok: false; readonly faults: Faults };
 
 /** The plan of a project file, as JSON text. */
 function plan(file: Uint8Array): { readonly read: boolean; readonly text: string } {
@@ -54,22 +71,41 @@ function plan(file: Uint8Array): { readonly read: boolean; readonly text: string
 	return { read, text: writePlan(answer) };
 }
 
-/** A stored document as it is now, or what is wrong with it. */
-function open(document: string): ReadProject {
+/** The one reader of what is stored: as it is now, or what is wrong with it. */
+function readStored(document: string): ReadProject {
 	return readProject(JSON.parse(document));
 }
 
-/** A project file as it is stored. */
+/** A stored document as it is now, or what is wrong with it in words. */
+function open(document: string): Read<{ readonly document: string }> | Faulty {
+	const read = readStored(document);
+	return read.ok ? { ok: true, document: JSON.stringify(read.project) } : faultyOf(read);
+}
+
+/** The project file of a stored document. Written in the order of the schema: the database does not keep the order of fields. One with a fault goes out as it is. */
+function file(document: string): { readonly name: string; readonly text: string } {
+	const value = JSON.parse(document) as unknown;
+	const read = readStored(document);
+	const written = read.ok ? ProjectSchema.parse(read.project) : value;
+	return { name: read.ok ? read.project.piece.name : '', text: `${JSON.stringify(written, null, '\t')}\n` };
+}
+
+/** A project file as it is stored: what is taken can be saved again. */
 function readPiece(file: Uint8Array): Read<{ readonly document: string }> | Refused {
 	const read = readProjectText(textOf(file));
-	return read.ok ? { ok: true, document: JSON.stringify(read.project) } : read;
+	if (!read.ok) return read;
+	const document = JSON.stringify(read.project);
+	return Buffer.byteLength(document) > MOST.document ? tooLarge : { ok: true, document };
 }
+
+/** Of a save: bytes of its document, steps beside it, and bytes of those. */
+export const MOST = { document: 9e6, steps: 60, stepBytes: 8e6 } as const;
+const tooLarge: Refused = { ok: false, issues: [{ code: 'file.too-large', path: '', values: { most: MOST.document / 1e6 } }] };
 
 /** The database counts so far. */
 const LAST = 2 ** 31 - 1;
-const MOST_STEPS = 400;
 const StepsSchema = z
-	.object({ keep: z.int().min(0).max(LAST), add: z.array(z.unknown()).max(MOST_STEPS), place: z.int().min(1).max(LAST) })
+	.object({ keep: z.int().min(0).max(LAST), add: z.array(z.unknown()).max(MOST.steps), place: z.int().min(1).max(LAST) })
 	.refine(({ keep, add, place }) => place <= keep + add.length);
 const SaveSchema = z.object({ version: z.int().min(1).max(LAST), document: z.unknown(), steps: StepsSchema.optional() });
 
@@ -84,20 +120,23 @@ export interface SaveRead {
 function readSave(body: Uint8Array): Read<{ readonly save: SaveRead }> | Refused | null {
 	const parsed = SaveSchema.safeParse(parse(body)?.value);
 	if (!parsed.success) return null;
-	const { version, document, steps } = parsed.data;
-	const read = readProject(document);
+	const { version, document: given, steps } = parsed.data;
+	const read = readProject(given);
 	if (!read.ok) return read;
+	const document = JSON.stringify(read.project);
+	if (Buffer.byteLength(document) > MOST.document) return tooLarge;
 	/** A step that cannot be read is none: the document stands in its place. */
 	const stepOf = (step: unknown) => {
 		const one = step === null ? null : readProject(step);
 		return one?.ok ? JSON.stringify(one.project) : null;
 	};
-	const save = {
-		version,
-		document: JSON.stringify(read.project),
-		steps: steps ? { keep: steps.keep, add: steps.add.map(stepOf), place: steps.place } : null
-	};
-	return { ok: true, save };
+	const add = steps?.add.map(stepOf) ?? [];
+	/** What stands for the document is stored as often as it stands there; once is what every save does. */
+	const again = Math.max(0, add.filter((step) => step === null).length - 1) * Buffer.byteLength(document);
+	const bytes = add.reduce((sum, step) => sum + (step === null ? 0 : Buffer.byteLength(step)), again);
+	if (bytes > MOST.stepBytes)
+		return { ok: false, issues: [{ code: 'save.steps-too-large', path: 'steps', values: { most: MOST.stepBytes / 1e6 } }] };
+	return { ok: true, save: { version, document, steps: steps ? { keep: steps.keep, add, place: steps.place } : null } };
 }
 
 function readSvg({ id, svg }: { readonly id: string; readonly svg: Uint8Array }): ReadMotif {
@@ -128,19 +167,21 @@ export interface CardInfo {
 	readonly estimated: boolean;
 	readonly stands: boolean;
 	readonly isBox: boolean;
+	/** To plan it from nothing, ms of a processor. Cards of before were not asked. */
+	readonly took?: number;
 }
 
 /** The larger side of a card's picture, px: twice what it is shown at. */
 const CARD = 460;
 
-/** The card of a stored document, with the picture of its first face; or what is wrong with it. */
-function card(
-	document: string
-): Read<{ readonly info: CardInfo; readonly picture: Picture }> | { readonly ok: false; readonly faults: Faults } {
-	const read = readProject(JSON.parse(document));
-	if (!read.ok) return { ok: false, faults: wordFaults(read.issues) };
+/** The card of a stored document, with the picture of its first face as PNG; or what is wrong with it. */
+async function card(document: string): Promise<Read<{ readonly info: CardInfo; readonly picture: Uint8Array }> | Faulty> {
+	const read = readStored(document);
+	if (!read.ok) return faultyOf(read);
 	const { project } = read;
+	const began = process.cpuUsage();
 	const own = planProject(project);
+	const worked = process.cpuUsage(began);
 	const face = own.faces[0]!;
 	const scene = describeScene(sourceOfScene(project, own));
 	const scale = CARD / heightOnShelf(face);
@@ -152,9 +193,10 @@ function card(
 		height: face.height,
 		estimated: face.estimated,
 		stands: face.lies === 'upright',
-		isBox: face.whole.outline.length === 4
+		isBox: face.whole.outline.length === 4,
+		took: Math.round((worked.user + worked.system) / 1000)
 	};
-	return { ok: true, info, picture: toEnd(renderOnce(scene, scale, project.finish.coats.length)) };
+	return { ok: true, info, picture: await writeCardPicture(toEnd(renderOnce(scene, scale, project.finish.coats.length))) };
 }
 
 function toEnd<T>(work: Generator<unknown, T>): T {
@@ -171,43 +213,71 @@ const CUTS = { svg: writeCutSvg, dxf: writeCutDxf } as const;
 type Format = 'svg' | 'dxf';
 
 /** The measured drawing of a face at true size; null where there is no such face. */
-function drawing({
-	project,
-	face: id,
-	format
-}: {
-	readonly project: Project;
-	readonly face: string;
-	readonly format: Format;
-}): string | null {
-	const face = planProject(project).faces.find((other) => other.id === id);
-	if (!face) return null;
-	return DRAWINGS[format](describeMeasured(face, project.units, Math.max(3, Math.max(face.width, face.height) * FIGURES_SHARE)));
+function drawing({ document, face: id, format }: { readonly document: string; readonly face: string; readonly format: Format }) {
+	return ofStored(document, (project) => {
+		const face = planProject(project).faces.find((other) => other.id === id);
+		if (!face) return null;
+		return DRAWINGS[format](describeMeasured(face, project.units, Math.max(3, Math.max(face.width, face.height) * FIGURES_SHARE)));
+	});
 }
 
-function cutFile({ motif, scale, format }: { readonly motif: Motif; readonly scale: number; readonly format: Format }): string {
-	return CUTS[format](describeCut(motif, scale));
+interface CutWish {
+	readonly document: string;
+	readonly motif: string;
+	readonly scale: number;
+	readonly format: Format;
+}
+
+/** The sheet of a motif for a cutter; null where there is no such motif. */
+function cutFile({ document, motif: id, scale, format }: CutWish) {
+	return ofStored(document, (project) => {
+		const motif = project.layout.motifs.find((other) => other.id === id);
+		return motif ? CUTS[format](describeCut(motif as Motif, scale)) : null;
+	});
 }
 
 interface PdfWish {
-	readonly project: Project;
+	readonly document: string;
 	readonly of: 'placement-sheet' | 'measured-drawing';
-	readonly paper: Project['paper'];
+	/** Null: as the piece has it. */
+	readonly paper: Project['paper'] | null;
 	readonly fonts: { readonly regular: Uint8Array; readonly bold: Uint8Array };
 }
 
 /** The sheets as PDF, or why there are none. */
-async function pdf({ project, of, paper, fonts }: PdfWish): Promise<{ readonly pdf: Uint8Array } | { readonly none: string }> {
-	const own = planProject(project);
-	const pages = of === 'measured-drawing' ? describeMeasuredPages(project, own, paper) : describeSheets(project, own, paper);
-	if (pages.length === 0) return { none: own.errors[0]?.message ?? 'There is nothing to print yet.' };
-	return { pdf: await writePdf(pages, fonts, `${project.piece.name}: ${of.replace('-', ' ')}`) };
+function pdf({ document, of, paper: asked, fonts }: PdfWish) {
+	return ofStored(document, async (project): Promise<{ readonly pdf: Uint8Array } | { readonly none: string }> => {
+		const own = planProject(project);
+		const paper = asked ?? project.paper;
+		const pages = of === 'measured-drawing' ? describeMeasuredPages(project, own, paper) : describeSheets(project, own, paper);
+		if (pages.length === 0) return { none: own.errors[0]?.message ?? 'There is nothing to print yet.' };
+		return { pdf: await writePdf(pages, fonts, `${project.piece.name}: ${of.replace('-', ' ')}`) };
+	});
 }
 
-type Faults = readonly { readonly path: string; readonly message: string }[];
+/** What is made of a stored document, or what is wrong with it. */
+async function ofStored<T>(document: string, make: (project: Project) => T | Promise<T>): Promise<Read<{ readonly made: T }> | Faulty> {
+	const read = readStored(document);
+	return read.ok ? { ok: true, made: await make(read.project) } : faultyOf(read);
+}
+
+/** A photograph as it is kept; or the issue with it. */
+async function photograph(bytes: Uint8Array): Promise<ReadPhotograph> {
+	const { readPhotograph } = await import('./pictures');
+	return readPhotograph(bytes);
+}
+
+async function writeCardPicture({ width, height, pixels }: Parameters<typeof writeCard>[0]): Promise<Uint8Array> {
+	const { writeCard } = await import('./pictures');
+	return writeCard({ width, height, pixels });
+}
+
 /** Nobody reads more of them on a card. */
 const MOST_FAULTS = 12;
 
-function wordFaults(issues: readonly Issue[]): Faults {
-	return issues.slice(0, MOST_FAULTS).map((issue) => ({ path: issue.path, message: wordIssue(issue, 'mm') }));
+function faultyOf({ issues }: Refused): Faulty {
+	return {
+		ok: false,
+		faults: issues.slice(0, MOST_FAULTS).map((issue) => ({ path: issue.path, message: wordIssue(issue, 'mm') }))
+	};
 }

@@ -1,15 +1,22 @@
+import { fork, type ChildProcess } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
-import { Worker } from 'node:worker_threads';
 import type { Jobs } from './jobs';
-import { readThreadTime } from './threadTime';
+import { readProcess, type ProcessFigures } from './readProcess';
 
 type Job = keyof Jobs;
 type Input<J extends Job> = Parameters<Jobs[J]>[0];
 type Output<J extends Job> = Awaited<ReturnType<Jobs[J]>>;
 
-/** Why a job came to no end. */
+/** Why a job came to no end. `busy`: it had no processor, or no turn; it is not to blame. */
 export type Stopped = 'too-long' | 'too-big' | 'busy' | 'failed' | 'closed';
+
+/** What a process is asked, and what it says; first that it has read its program. */
+export interface Question {
+	readonly job: string;
+	readonly input: unknown;
+}
+export type Answer = { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly message: string };
 
 export class JobStopped extends Error {
 	constructor(
@@ -23,18 +30,23 @@ export class JobStopped extends Error {
 
 export interface PoolLimits {
 	readonly size: number;
-	/** Of a job that says nothing, ms. It is up when the thread has also had a processor for half of it: a plan is not to blame for a busy machine. */
+	/** Of a job that says nothing, ms. It is up when its process has also had a processor for most of it: a plan is not to blame for a busy machine. */
 	readonly time: number;
-	/** However little of a processor it had, a job is ended after so many times its time. */
+	/** However little of a processor it had, a job is ended after so many times its time, and told to be tried again. */
 	readonly starved: number;
-	/** Of the heap of one worker, MB; and of all that the process may grow by while one works (typed arrays lie outside the heap). */
+	/** Of the heap of one process, MB; and of all that it may grow by in one job (typed arrays lie outside the heap). */
 	readonly heap: number;
 	readonly growth: number;
 	/** Waiting in line; more are sent away. */
 	readonly queue: number;
+	/** A process that nobody has asked for so long is let go, ms. */
+	readonly idle: number;
 }
 
-const LIMITS: PoolLimits = { size: 3, time: 1800, starved: 1.5, heap: 384, growth: 900, queue: 200 };
+const LIMITS: PoolLimits = { size: 3, time: 1800, starved: 1.5, heap: 384, growth: 900, queue: 200, idle: Infinity };
+
+/** A job that had a processor for so much of its time had its chance. */
+const ITS_SHARE = 0.85;
 
 interface Wish {
 	/** ms. */
@@ -53,12 +65,13 @@ interface Task {
 }
 
 interface Slot {
-	worker: Worker | null;
-	/** Where its time is read, once it has read its program; only from then on the time of its task is counted. */
-	clock: string | null;
+	child: ChildProcess | null;
+	/** It has read its program; only from then on the time of its task is counted. */
+	isReady: boolean;
 	task: Task | null;
-	/** Ends its task, and the thread with it. */
+	/** Ends its task, and the process with it. */
 	end: ((error: Error) => void) | null;
+	letGo: NodeJS.Timeout | null;
 }
 
 const WORDS: Readonly<Record<Exclude<Stopped, 'failed'>, string>> = {
@@ -68,16 +81,14 @@ const WORDS: Readonly<Record<Exclude<Stopped, 'failed'>, string>> = {
 	closed: 'The workshop is being closed.'
 };
 
-/** What a thread says when it has read its program: where its time is read. */
-export interface Ready {
-	readonly clock: string;
-}
-/** How often the memory is looked at while something is worked out, ms. */
+/** How often time and memory are looked at while something is worked out, ms. */
 const LOOK = 50;
+/** As the system says that a program gave itself up, or was taken for its memory. */
+const OUT_OF_MEMORY: ReadonlySet<unknown> = new Set(['SIGABRT', 'SIGKILL', 'SIGTRAP', 134]);
 
 /**
- * A few threads that work things out, so that the server answers others meanwhile. What takes too long or too much is ended with its thread, and
- * a new one takes its place. One thread is never taken by what may take long.
+ * A few processes that work things out, so that the server answers others meanwhile, and goes on where one of them runs out of memory. What takes
+ * too long or too much is ended with its process, and a new one takes its place. One is never taken by what may take long.
  */
 export class Pool {
 	readonly #limits: PoolLimits;
@@ -85,13 +96,12 @@ export class Pool {
 	#waiting: Task[] = [];
 	#isClosed = false;
 
-	/** `timeOf` tells how long a thread has had a processor, ms, by its clock. */
 	constructor(
 		limits: Partial<PoolLimits> = {},
-		private readonly timeOf: (clock: string) => number = readThreadTime
+		private readonly figuresOf: (pid: number) => ProcessFigures = readProcess
 	) {
 		this.#limits = { ...LIMITS, ...limits };
-		this.#slots = Array.from({ length: this.#limits.size }, () => ({ worker: null, clock: null, task: null, end: null }));
+		this.#slots = Array.from({ length: this.#limits.size }, () => ({ child: null, isReady: false, task: null, end: null, letGo: null }));
 	}
 
 	/** Works one job out. Throws `JobStopped` where it came to no end. */
@@ -104,23 +114,31 @@ export class Pool {
 		});
 	}
 
-	/** Threads stand ready before anyone asks. */
+	/** Processes stand ready before anyone asks. */
 	warm(): void {
-		for (const slot of this.#slots) slot.worker ??= this.#start(slot);
+		for (const slot of this.#slots) if (!this.#isClosed) slot.child ??= this.#start(slot);
+	}
+
+	/** The processes that are there. */
+	get pids(): readonly number[] {
+		return this.#slots.flatMap(({ child }) => child?.pid ?? []);
 	}
 
 	async close(): Promise<void> {
 		this.#isClosed = true;
-		const [waiting, threads] = [this.#waiting, this.#slots.map(({ worker }) => worker)];
+		const [waiting, children] = [this.#waiting, this.#slots.flatMap(({ child }) => child ?? [])];
 		this.#waiting = [];
 		for (const { reject } of waiting) reject(stopped('closed'));
-		for (const { end } of this.#slots) end?.(stopped('closed'));
-		await Promise.all(threads.map((worker) => worker?.terminate()));
+		for (const slot of this.#slots) {
+			slot.end?.(stopped('closed'));
+			if (slot.letGo) clearTimeout(slot.letGo);
+		}
+		await Promise.all(children.map(endProcess));
 	}
 
 	#begin(): void {
 		/** One that has read its program before one that still does. */
-		const free = this.#slots.filter(({ task }) => task === null).sort((a, b) => Number(b.clock !== null) - Number(a.clock !== null));
+		const free = this.#slots.filter(({ task }) => task === null).sort((a, b) => Number(b.isReady) - Number(a.isReady));
 		for (const slot of free) {
 			/** The last free one is for what is quick. */
 			const isLast = this.#slots.filter(({ task }) => task === null).length === 1 && this.#slots.length > 1;
@@ -133,76 +151,106 @@ export class Pool {
 	}
 
 	#work(slot: Slot, task: Task): void {
-		const worker = (slot.worker ??= this.#start(slot));
+		const child = (slot.child ??= this.#start(slot));
 		slot.task = task;
-		let began: { readonly at: number; readonly worked: number; readonly rss: number } | null = null;
+		if (slot.letGo) clearTimeout(slot.letGo);
+		let began: ({ readonly at: number } & ProcessFigures) | null = null;
 		const watch = setInterval(() => {
-			if (slot.clock === null) return;
-			began ??= { at: performance.now(), worked: this.timeOf(slot.clock), rss: process.memoryUsage.rss() };
+			if (!slot.isReady) return;
+			const now = this.figuresOf(child.pid!);
+			began ??= { at: performance.now(), ...now };
 			const took = performance.now() - began.at;
-			const hadNoProcessor = () => this.timeOf(slot.clock!) - began!.worked < task.time / 2;
-			if (took > task.time * this.#limits.starved || (took > task.time && !hadNoProcessor())) end(stopped('too-long'));
-			else if (process.memoryUsage.rss() - began.rss > this.#limits.growth * 1e6) end(stopped('too-big'));
+			/** Where nobody tells, the clock alone counts. */
+			const hadItsTime = !(now.worked - began.worked < task.time * ITS_SHARE);
+			if (took > task.time && hadItsTime) end(stopped('too-long'));
+			else if (took > task.time * this.#limits.starved) end(stopped('busy'));
+			else if (now.memory - began.memory > this.#limits.growth * 1e6) end(stopped('too-big'));
 		}, LOOK);
 		const done = () => {
 			clearInterval(watch);
-			worker.off('message', answer);
-			worker.off('error', fail);
+			child.off('message', answer);
+			child.off('exit', died);
 			slot.task = slot.end = null;
-			worker.unref();
+			if (Number.isFinite(this.#limits.idle)) slot.letGo = setTimeout(() => this.#letGo(slot), this.#limits.idle).unref();
 		};
-		/** The thread goes with its job. */
+		/** The process goes with its job. */
 		const end = (error: Error) => {
 			done();
-			slot.worker = slot.clock = null;
-			void worker.terminate();
+			slot.child = null;
+			void endProcess(child);
 			/** The next stands ready when it is asked for. */
-			if (!this.#isClosed) slot.worker = this.#start(slot);
+			if (!this.#isClosed && !Number.isFinite(this.#limits.idle)) slot.child = this.#start(slot);
 			task.reject(error);
 			this.#begin();
 		};
 		slot.end = end;
-		const answer = (message: Ready | { readonly ok: true; readonly value: never } | { readonly ok: false; readonly message: string }) => {
-			if ('clock' in message) return;
+		const answer = (message: Answer | { readonly isReady: true }) => {
+			if ('isReady' in message) return;
 			done();
-			if (message.ok) task.resolve(message.value);
+			if (message.ok) task.resolve(message.value as never);
 			else task.reject(new JobStopped('failed', message.message));
 			this.#begin();
 		};
-		const fail = (error: NodeJS.ErrnoException) =>
-			end(error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? stopped('too-big') : new JobStopped('failed', error.message));
-		worker.on('message', answer);
-		worker.on('error', fail);
-		worker.postMessage({ job: task.job, input: task.input });
+		const died = (code: number | null, signal: string | null) =>
+			end(OUT_OF_MEMORY.has(signal ?? code) ? stopped('too-big') : new JobStopped('failed', 'what works it out ended'));
+		child.on('message', answer);
+		child.on('exit', died);
+		/** One that has just ended says so itself. */
+		child.send({ job: task.job, input: task.input } satisfies Question, () => {});
 	}
 
-	#start(slot: Slot): Worker {
-		const worker = new Worker(findWorker(), {
-			execArgv: [],
-			resourceLimits: { maxOldGenerationSizeMb: this.#limits.heap, maxYoungGenerationSizeMb: 64 }
+	/** Holds nothing of the server but its own channel: neither its lock nor its socket. */
+	#start(slot: Slot): ChildProcess {
+		const child = fork(findWorker(), {
+			execArgv: [`--max-old-space-size=${this.#limits.heap}`],
+			env: { ...process.env, NODE_OPTIONS: '', EMBER_SERVER: String(process.pid) },
+			serialization: 'advanced',
+			stdio: ['ignore', 'ignore', 'ignore', 'ipc']
 		});
-		slot.clock = null;
-		worker.on('message', (message: object) => {
-			if ('clock' in message && slot.worker === worker) slot.clock = (message as Ready).clock;
+		slot.isReady = false;
+		child.on('message', (message: object) => {
+			if ('isReady' in message && slot.child === child) slot.isReady = true;
 		});
 		/** One that ends between two jobs is made anew with the next. */
-		worker.once('exit', () => {
-			if (slot.worker === worker) slot.worker = slot.clock = null;
+		child.once('exit', () => {
+			if (slot.child !== child) return;
+			slot.child = null;
+			slot.isReady = false;
 		});
-		worker.on('error', () => {});
-		/** Last: each that listens to it would keep the process alive. */
-		worker.unref();
-		return worker;
+		child.on('error', () => {});
+		/** Last: each that listens to it would keep the server alive. */
+		child.unref();
+		child.channel?.unref();
+		return child;
 	}
+
+	#letGo(slot: Slot): void {
+		if (slot.task !== null || slot.child === null) return;
+		const { child } = slot;
+		slot.child = null;
+		slot.isReady = false;
+		void endProcess(child);
+	}
+}
+
+/** Resolves when it is gone. */
+function endProcess(child: ChildProcess): Promise<void> {
+	if (child.exitCode !== null || child.signalCode !== null) return Promise.resolve();
+	return new Promise((resolve) => {
+		child.once('exit', () => resolve());
+		child.kill('SIGKILL');
+	});
 }
 
 function stopped(why: Exclude<Stopped, 'failed'>): JobStopped {
 	return new JobStopped(why, WORDS[why]);
 }
 
-/** Beside the built server its bundle; where the sources run, the source. */
+/** Beside the built server its bundle; where the sources run, the source, or the bundle that tests have made of it (`EMBER_POOL`). */
 function findWorker(): string {
-	const built = resolve(dirname(process.argv[1] ?? ''), 'pool', 'worker.js');
+	const made = process.env['EMBER_POOL'];
+	if (made) return made;
+	const built = resolve(dirname(process.argv[1] ?? ''), 'worker.js');
 	if (existsSync(built)) return built;
 	return resolve('src/lib/server/pool/source.mjs');
 }

@@ -1,5 +1,4 @@
 import { eq, sql } from 'drizzle-orm';
-import sharp from 'sharp';
 import { cards, type Card, type Database } from '../db';
 import { JobStopped, type Pool } from '../pool';
 import { findDocument, type ListedPiece } from './pieces';
@@ -7,12 +6,12 @@ import { findDocument, type ListedPiece } from './pieces';
 /** A card may take longer than what somebody waits for, ms: on a busy machine a sound piece is no faulty one. */
 const LONGEST = 12_000;
 
-/** Makes the card of a piece as it is stored now, where it has none of that save; what cannot be planned has a card with its fault. */
+/** Makes the card of a piece as it is stored now, where it has none of that save; what cannot be read has a card with its fault. */
 export async function makeCard(db: Database, threads: Pool, id: string): Promise<void> {
 	const stored = await findDocument(db, id);
 	if (!stored) return;
 	const [known] = await db.select({ version: cards.version, card: cards.card }).from(cards).where(eq(cards.piece, id));
-	if (known?.version === stored.version && !isStopped(known.card)) return;
+	if (known?.version === stored.version && !isTriedAgain(known.card)) return;
 	const made = await drawCard(threads, stored.document);
 	if (made === null) return;
 	const row = { version: stored.version, ...made };
@@ -23,26 +22,22 @@ export async function makeCard(db: Database, threads: Pool, id: string): Promise
 	);
 }
 
-/** Null where the threads had no time for it. */
+/** Null where the processes had no time for it: nobody is to blame for that. */
 async function drawCard(threads: Pool, document: string): Promise<{ readonly card: Card; readonly picture: Uint8Array | null } | null> {
-	type Faulty = Omit<Extract<Card, { kind: 'faulty' }>, 'kind'>;
-	const faulty = (told: Faulty) => ({ card: { kind: 'faulty' as const, ...told }, picture: null });
 	try {
 		const made = await threads.run('card', document, { time: LONGEST });
-		if (!made.ok) return faulty({ faults: made.faults });
-		const { width, height, pixels } = made.picture;
-		const picture = await sharp(pixels, { raw: { width, height, channels: 4 } })
-			.png({ palette: true, colours: 128 })
-			.toBuffer();
-		return { card: { kind: 'sound', ...made.info }, picture };
+		if (!made.ok) return { card: { kind: 'faulty', faults: made.faults }, picture: null };
+		return { card: { kind: 'sound', ...made.info }, picture: made.picture };
 	} catch (error) {
 		if (!(error instanceof JobStopped) || error.why === 'busy' || error.why === 'closed') return null;
-		return faulty({ faults: [{ path: '', message: error.message }], isStopped: error.why !== 'failed' });
+		if (error.why === 'failed') return { card: { kind: 'faulty', faults: [{ path: '', message: error.message }] }, picture: null };
+		return { card: { kind: 'stopped', why: error.why }, picture: null };
 	}
 }
 
-function isStopped(card: Card | null): boolean {
-	return card?.kind === 'faulty' && card.isStopped === true;
+/** Whether what came to no end may be tried again by itself: on a machine that is less busy it might come to one. What took its process along is not. */
+function isTriedAgain(card: Card | null): boolean {
+	return card?.kind === 'stopped' && card.why === 'too-long';
 }
 
 /** The picture of a card; null where there is none. */
@@ -73,7 +68,7 @@ export class CardMaker {
 	/** Those of a list that are missing, or of a save before; and such as came to no end, a few times. */
 	wantOf(pieces: readonly Pick<ListedPiece, 'id' | 'version' | 'card' | 'cardVersion'>[]): void {
 		for (const { id, version, card, cardVersion } of pieces) {
-			if (cardVersion === version && !isStopped(card)) continue;
+			if (cardVersion === version && !isTriedAgain(card)) continue;
 			const save = `${id} ${version}`;
 			const tried = this.#again.get(save) ?? 0;
 			if (cardVersion === version && tried >= TRIES) continue;

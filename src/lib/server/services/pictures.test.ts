@@ -3,7 +3,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createHash } from 'node:crypto';
 import { openMemory, readPictureBytes, writePictureBytes, type Workshop } from '../db';
 import { addPiece, removePiece, savePiece } from './pieces';
-import { addPicture, dropUnnamed, findPicture } from './pictures';
+import { Pool } from '../pool';
+import { addPicture, dropUnnamed, findPicture, readPicture } from './pictures';
 
 async function bytesOf(parts: AsyncIterable<Uint8Array>): Promise<Buffer> {
 	const all: Uint8Array[] = [];
@@ -22,11 +23,25 @@ async function twoHalves() {
 	return sharp(both);
 }
 
+/** Four rows of dust again and again, which PNG packs small and JPEG does not: 90 kB and some 20 MB. */
+async function swelling(): Promise<Buffer> {
+	const [width, height] = [6000, 5000];
+	const row = (seed: number) => Buffer.from(Uint8Array.from({ length: width }, (_, x) => Math.imul(x * 4 + seed + 1, 2654435761) >>> 24));
+	const four = Buffer.concat([0, 1, 2, 3].map(row));
+	return sharp(Buffer.concat(Array.from({ length: height / 4 }, () => four)), { raw: { width, height, channels: 1 } })
+		.png({ compressionLevel: 9 })
+		.toBuffer();
+}
+
 describe('pictures', () => {
 	let workshop: Workshop;
 	beforeAll(async () => void (workshop = await openMemory()));
-	afterAll(() => workshop.close());
-	const add = (bytes: Uint8Array) => addPicture(workshop.db, bytes);
+	const decoder = new Pool({ size: 1, growth: 1500 });
+	afterAll(() => Promise.all([workshop.close(), decoder.close()]));
+	const add = async (bytes: Uint8Array) => {
+		const read = await readPicture(decoder, new Uint8Array(bytes));
+		return read.kind === 'bad' ? read : { kind: 'added' as const, picture: await addPicture(workshop.db, read.photograph) };
+	};
 
 	it('come in upright, whatever way the camera was held, and without what it wrote into them', async () => {
 		for (const [orientation, width, height, first] of [
@@ -48,11 +63,13 @@ describe('pictures', () => {
 		}
 	});
 
-	it('are kept once, however often they are brought, as PNG and WebP too', async () => {
+	it('are kept once, however often they are brought: PNG as JPEG, and what lets through what is behind it as WebP', async () => {
 		const png = await (await twoHalves()).png().toBuffer();
 		const [one, two] = [await add(png), await add(png)];
 		expect(one).toEqual(two);
-		expect(one.kind === 'added' && (await findPicture(workshop.db, one.picture.picture))?.type).toBe('image/png');
+		expect(one.kind === 'added' && (await findPicture(workshop.db, one.picture.picture))?.type).toBe('image/jpeg');
+		const clear = await add(await sharp({ create: { width: 9, height: 9, channels: 4, background: { r: 9, g: 90, b: 200, alpha: 0.5 } } }).png().toBuffer());
+		expect(clear.kind === 'added' && (await findPicture(workshop.db, clear.picture.picture))?.type).toBe('image/webp');
 		expect(await add(await (await twoHalves()).webp().toBuffer())).toMatchObject({ kind: 'added', picture: { width: 40 } });
 	});
 
@@ -67,6 +84,7 @@ describe('pictures', () => {
 			['picture.kind', await (await twoHalves()).gif().toBuffer()],
 			['picture.kind', new TextEncoder().encode('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>')],
 			['picture.broken', jpeg.subarray(0, jpeg.length / 2)],
+			['picture.kind', Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>')])],
 			['picture.too-large', giant],
 			[
 				'picture.too-large',
@@ -74,7 +92,8 @@ describe('pictures', () => {
 					.png()
 					.toBuffer()
 			],
-			['picture.too-large', new Uint8Array(41e6)]
+			['picture.kind', new Uint8Array(41e6)],
+			['picture.grows', await swelling()]
 		];
 		for (const [code, bytes] of cases) expect(await add(bytes)).toMatchObject({ kind: 'bad', issues: [{ code, path: 'picture' }] });
 		expect(await findPicture(workshop.db, 'f'.repeat(64))).toBeNull();

@@ -1,13 +1,10 @@
 import type { Issue } from '$core/units';
 import { and, eq, gt, inArray, lt, sql } from 'drizzle-orm';
 import { createHash } from 'node:crypto';
-import sharp, { type OutputInfo } from 'sharp';
 
 import { breathe } from '../breathe';
 import { pictureParts, pictures, pieces, readPictureBytes, revisions, writePictureBytes, type Database } from '../db';
-
-/** A photograph takes one core, and leaves the others to whoever reads meanwhile. */
-sharp.concurrency(1);
+import { kindOfPicture, type Photograph, type Pool } from '../pool';
 
 export interface PictureInfo {
 	readonly picture: string;
@@ -15,52 +12,35 @@ export interface PictureInfo {
 	readonly height: number;
 }
 
-export type AddPicture =
-	{ readonly kind: 'added'; readonly picture: PictureInfo } | { readonly kind: 'bad'; readonly issues: readonly Issue[] };
+export type ReadPicture =
+	{ readonly kind: 'read'; readonly photograph: Photograph } | { readonly kind: 'bad'; readonly issues: readonly Issue[] };
 
-/** More pixels than this are refused before they are unpacked; more bytes before they are looked at. */
-const MOST_PIXELS = 40e6;
+/** More bytes than this are refused before they are looked at. */
 export const MOST_BYTES = 40e6;
-/** Of its sides: what is longer is a strip, and no photograph. */
-const MOST_SIDE = 20_000;
-const KINDS: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp']);
-const QUALITY = 92;
+/** Forty million pixels take some seconds, ms. */
+const LONGEST = 15_000;
 
-/**
- * Takes a photograph into the workshop: JPEG, PNG or WebP, turned upright as its camera says, without what else the
- * camera wrote into it (places, among others). What is no picture, broken or giant is refused, and nothing is kept.
- */
-export async function addPicture(db: Database, bytes: Uint8Array): Promise<AddPicture> {
-	const bad = (code: string, values: Issue['values'] = {}): AddPicture => ({ kind: 'bad', issues: [{ code, path: 'picture', values }] });
-	if (bytes.length > MOST_BYTES)
-		return bad('picture.too-large', { got: `${Math.round(bytes.length / 1e6)} MB`, most: `${MOST_BYTES / 1e6} MB` });
-	/** Of nothing at all sharp makes an error at once. */
-	const head =
-		bytes.length === 0
-			? null
-			: await sharp(bytes, { limitInputPixels: false })
-					.metadata()
-					.catch(() => null);
-	if (!head || !KINDS.has(head.format)) return bad('picture.kind');
-	if (Math.max(head.width, head.height) > MOST_SIDE)
-		return bad('picture.too-large', { got: `${head.width} by ${head.height} pixels`, most: `${MOST_SIDE} along a side` });
-	if (head.width * head.height > MOST_PIXELS)
-		return bad('picture.too-large', { got: `${head.width} by ${head.height} pixels`, most: `${MOST_PIXELS / 1e6} million pixels` });
-	const upright = await turnUpright(bytes, head.format).catch(() => null);
-	if (!upright) return bad('picture.broken');
-	const { data, info } = upright;
-	const picture = await nameOf(data);
+/** Reads a photograph as it is kept; `decoder` takes one after another. What is no picture by its first bytes is given to none. */
+export async function readPicture(decoder: Pool, bytes: Uint8Array): Promise<ReadPicture> {
+	if (kindOfPicture(bytes) === null) return { kind: 'bad', issues: [{ code: 'picture.kind', path: 'picture' }] };
+	const read = await decoder.run('photograph', bytes, { time: LONGEST });
+	return read.ok ? { kind: 'read', photograph: read.photograph } : { kind: 'bad', issues: [read.issue] };
+}
+
+/** Takes a photograph that was read into the workshop. */
+export async function addPicture(db: Database, { bytes, ...info }: Photograph): Promise<PictureInfo> {
+	const picture = await nameOf(bytes);
 	/** Brought twice at once it is written once. */
-	const writing = WRITING.get(picture) ?? keep(db, picture, data, info).finally(() => WRITING.delete(picture));
+	const writing = WRITING.get(picture) ?? keep(db, picture, bytes, info).finally(() => WRITING.delete(picture));
 	WRITING.set(picture, writing);
 	await writing;
-	return { kind: 'added', picture: { picture, width: info.width, height: info.height } };
+	return { picture, width: info.width, height: info.height };
 }
 
 const WRITING = new Map<string, Promise<void>>();
 
 /** Its bytes first, its name last: a picture that is named is whole. */
-async function keep(db: Database, picture: string, data: Uint8Array, info: OutputInfo): Promise<void> {
+async function keep(db: Database, picture: string, data: Uint8Array, info: Omit<Photograph, 'bytes'>): Promise<void> {
 	const known = await db
 		.update(pictures)
 		.set({ namedAt: sql`now()` })
@@ -71,7 +51,7 @@ async function keep(db: Database, picture: string, data: Uint8Array, info: Outpu
 	await writePictureBytes(db, picture, data);
 	await db
 		.insert(pictures)
-		.values({ id: picture, type: `image/${info.format}`, width: info.width, height: info.height, size: data.length })
+		.values({ id: picture, ...info, size: data.length })
 		.onConflictDoNothing();
 }
 
@@ -85,13 +65,6 @@ async function nameOf(bytes: Uint8Array): Promise<string> {
 		await breathe();
 	}
 	return hash.digest('hex');
-}
-
-function turnUpright(bytes: Uint8Array, format: string) {
-	const picture = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).autoOrient();
-	const written =
-		format === 'png' ? picture.png() : format === 'webp' ? picture.webp({ quality: QUALITY }) : picture.jpeg({ quality: QUALITY });
-	return written.toBuffer({ resolveWithObject: true });
 }
 
 /** A picture by its name, its bytes as they are asked for; null where there is none. */

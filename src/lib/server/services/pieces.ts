@@ -1,13 +1,13 @@
 import { type Project } from '$core/project';
-import { upgradeProject } from '$core/formats';
 import { and, asc, desc, eq, gt, isNotNull, isNull, lt, max, min, sql } from 'drizzle-orm';
 import { cards, pieces, revisions, type Card, type Database } from '../db';
 import type { SaveRead } from '../pool';
 
-export interface SavedPiece {
+/** A document as it is stored, for a process to read: `open` and the like of the pool. */
+export interface StoredPiece {
 	readonly id: string;
 	readonly version: number;
-	readonly document: Project;
+	readonly document: string;
 	readonly updatedAt: Date;
 }
 
@@ -37,15 +37,6 @@ export interface StepsKept {
 /** Steps kept of each piece, for undo after the page has been closed. */
 const KEPT_STEPS = 200;
 
-export async function findPiece(db: Database, id: string): Promise<SavedPiece | null> {
-	if (!isUuid(id)) return null;
-	const [piece] = await db
-		.select()
-		.from(pieces)
-		.where(and(eq(pieces.id, id), isNull(pieces.removedAt)));
-	return piece ? withUpgrade(piece) : null;
-}
-
 /** Adds a piece; its document is text that was read (`readPiece` of the pool). */
 export async function addPiece(db: Database, document: string): Promise<string> {
 	return db.transaction(async (tx) => {
@@ -70,12 +61,20 @@ export async function savePiece(db: Database, id: string, { version, document, s
 		if (!now) return { kind: 'gone' };
 		if (now.version !== version) return { kind: 'stale', version: now.version, updatedAt: now.updatedAt, place: now.place };
 		const { keep, add, place } = steps ?? { keep: now.place, add: [null], place: now.place + 1 };
+		const [there] = await tx
+			.select({ first: min(revisions.place), last: max(revisions.place) })
+			.from(revisions)
+			.where(eq(revisions.piece, id));
+		const { first, last } = { first: there?.first ?? now.place, last: there?.last ?? now.place };
+		/** What it counts on is not there: whoever sends it knows another history. */
+		const begins = keep >= first ? first : keep + 1;
+		if (keep > last || place < begins) return { kind: 'stale', version: now.version, updatedAt: now.updatedAt, place: last };
 		const [saved] = await tx
 			.update(pieces)
 			.set({ document: asJson(document), version: version + 1, place, updatedAt: sql`now()` })
 			.where(eq(pieces.id, id))
 			.returning({ version: pieces.version, updatedAt: pieces.updatedAt });
-		await tx.delete(revisions).where(and(eq(revisions.piece, id), gt(revisions.place, keep)));
+		if (keep < last) await tx.delete(revisions).where(and(eq(revisions.piece, id), gt(revisions.place, keep)));
 		for (const [i, step] of add.entries())
 			await tx.insert(revisions).values({ piece: id, place: keep + 1 + i, document: asJson(step ?? document) });
 		await tx.delete(revisions).where(and(eq(revisions.piece, id), lt(revisions.place, place - KEPT_STEPS)));
@@ -88,14 +87,19 @@ function asJson(text: string) {
 	return sql<Project>`${text}::jsonb` as never;
 }
 
-/** A stored document as text, for a thread to read; null where there is no such piece. */
-export async function findDocument(db: Database, id: string): Promise<{ readonly version: number; readonly document: string } | null> {
+/** A stored document as text; null where there is no such piece. */
+export async function findDocument(db: Database, id: string): Promise<StoredPiece | null> {
 	if (!isUuid(id)) return null;
 	const [row] = await db
-		.select({ version: pieces.version, document: sql<string>`${pieces.document}::text` })
+		.select({ id: pieces.id, version: pieces.version, document: textOf(pieces.document), updatedAt: pieces.updatedAt })
 		.from(pieces)
 		.where(and(eq(pieces.id, id), isNull(pieces.removedAt)));
 	return row ?? null;
+}
+
+/** JSON as it is stored, not read here. */
+function textOf(column: typeof pieces.document | typeof revisions.document) {
+	return sql<string>`${column}::text`;
 }
 
 /** A save that was begun as a page was left is here by then, or does not come, ms; and how often it is looked for. */
@@ -115,7 +119,23 @@ const NAMELESS = 'A piece without a name';
 
 /** Every piece with its card, the last saved first. Nothing is read or planned for it. */
 export async function listPieces(db: Database): Promise<ListedPiece[]> {
-	const rows = await db
+	const rows = await selectListed(db).where(isNull(pieces.removedAt)).orderBy(desc(pieces.updatedAt));
+	return rows.map(withName);
+}
+
+/** One piece as it is listed; null where there is none. */
+export async function findShell(db: Database, id: string): Promise<ListedPiece | null> {
+	if (!isUuid(id)) return null;
+	const [row] = await selectListed(db).where(and(eq(pieces.id, id), isNull(pieces.removedAt)));
+	return row ? withName(row) : null;
+}
+
+function withName<Row extends { readonly name: string | null }>(row: Row) {
+	return { ...row, name: row.name === null || row.name === '' ? NAMELESS : row.name };
+}
+
+function selectListed(db: Database) {
+	return db
 		.select({
 			id: pieces.id,
 			version: pieces.version,
@@ -127,10 +147,7 @@ export async function listPieces(db: Database): Promise<ListedPiece[]> {
 			cardVersion: cards.version
 		})
 		.from(pieces)
-		.leftJoin(cards, eq(cards.piece, pieces.id))
-		.where(isNull(pieces.removedAt))
-		.orderBy(desc(pieces.updatedAt));
-	return rows.map((row) => ({ ...row, name: row.name === null || row.name === '' ? NAMELESS : row.name }));
+		.leftJoin(cards, eq(cards.piece, pieces.id));
 }
 
 /** Where a piece stands among its steps; null where there is no such piece. */
@@ -145,26 +162,22 @@ export async function findSteps(db: Database, id: string): Promise<StepsKept | n
 	return row ? { place: row.place, first: row.first ?? row.place, last: row.last ?? row.place } : null;
 }
 
-/** The step before a place, or the one after it: what undo and redo go on to when the page does not know it. */
+/** The step before a place, or the one after it: what undo and redo go on to when the page does not know it. Of what lies in the bin there is none. */
 export async function findStep(
 	db: Database,
 	id: string,
 	side: 'before' | 'after',
 	place: number
-): Promise<{ readonly place: number; readonly document: Project } | null> {
+): Promise<{ readonly place: number; readonly document: string } | null> {
 	if (!isUuid(id)) return null;
 	const [row] = await db
-		.select({ place: revisions.place, document: revisions.document })
+		.select({ place: revisions.place, document: textOf(revisions.document) })
 		.from(revisions)
+		.innerJoin(pieces, and(eq(pieces.id, revisions.piece), isNull(pieces.removedAt)))
 		.where(and(eq(revisions.piece, id), side === 'before' ? lt(revisions.place, place) : gt(revisions.place, place)))
 		.orderBy(side === 'before' ? desc(revisions.place) : asc(revisions.place))
 		.limit(1);
-	return row ? withUpgrade(row) : null;
-}
-
-/** What was saved by an older program is read as it is now; it is written so with its next save. */
-function withUpgrade<Row extends { readonly document: Project }>(row: Row): Row {
-	return { ...row, document: upgradeProject(row.document) };
+	return row ?? null;
 }
 
 /** Puts a piece into the bin: it is listed no more, and comes back whole until its time is over. */

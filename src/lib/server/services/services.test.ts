@@ -12,7 +12,7 @@ import {
 	emptyBin,
 	findDocument,
 	findDocumentAfter,
-	findPiece,
+	findShell,
 	findStep,
 	findSteps,
 	listBin,
@@ -33,6 +33,12 @@ const saveOf = (version: number, name: string, steps: SaveRead['steps'] = null):
 	steps
 });
 
+/** A piece with its document read. */
+async function read(workshop: Workshop, id: string) {
+	const stored = await findDocument(workshop.db, id);
+	return stored && { ...stored, document: JSON.parse(stored.document) };
+}
+
 describe('pieces', () => {
 	let workshop: Workshop;
 	beforeAll(async () => void (workshop = await openMemory()));
@@ -40,10 +46,10 @@ describe('pieces', () => {
 
 	it('keeps a piece as it was, and raises its version with each save', async () => {
 		const id = await addPiece(workshop.db, text(demo));
-		expect(await findPiece(workshop.db, id)).toMatchObject({ version: 1, document: demo });
-		expect(JSON.parse((await findDocument(workshop.db, id))!.document)).toEqual(demo);
+		expect(await read(workshop, id)).toMatchObject({ version: 1, document: demo });
+		expect(await findShell(workshop.db, id)).toMatchObject({ version: 1, name: demo.piece.name, card: null });
 		expect(await savePiece(workshop.db, id, saveOf(1, 'Second'))).toMatchObject({ kind: 'saved', version: 2 });
-		expect(await findStep(workshop.db, id, 'before', 2)).toEqual({ place: 1, document: demo });
+		expect(JSON.parse((await findStep(workshop.db, id, 'before', 2))!.document)).toEqual(demo);
 		expect(await findStep(workshop.db, id, 'before', 1)).toBeNull();
 	});
 
@@ -55,7 +61,10 @@ describe('pieces', () => {
 			const outcome = await savePiece(workshop.db, id, saveOf(version++, name, steps));
 			expect(outcome.kind).toBe('saved');
 		};
-		const at = async (side: 'before' | 'after', place: number) => (await findStep(workshop.db, id, side, place))?.document.piece.name;
+		const at = async (side: 'before' | 'after', place: number) => {
+			const step = await findStep(workshop.db, id, side, place);
+			return step ? (JSON.parse(step.document).piece.name as string) : undefined;
+		};
 		await save('C', 1, ['B', null], 3);
 		expect(await findSteps(workshop.db, id)).toEqual({ place: 3, first: 1, last: 3 });
 		await save('B', 3, [], 2);
@@ -73,6 +82,30 @@ describe('pieces', () => {
 		await removePiece(workshop.db, id);
 	});
 
+	it('refuses steps that count on what is not there, and changes nothing: what is sent next is taken', async () => {
+		const id = await addPiece(workshop.db, text(demo));
+		const save = (version: number, keep: number, count: number, place: number) =>
+			savePiece(workshop.db, id, saveOf(version, 'S', { keep, add: Array.from({ length: count }, () => null), place }));
+		expect(await save(1, 1, 4, 5)).toMatchObject({ kind: 'saved', version: 2 });
+		const bad: [keep: number, count: number, place: number][] = [
+			[6, 0, 6],
+			[2 ** 31 - 1, 0, 5],
+			[900, 1, 901],
+			[0, 1, 0],
+			[3, 0, -1]
+		];
+		for (const [keep, count, place] of bad)
+			expect(await save(2, keep, count, place)).toMatchObject({ kind: 'stale', version: 2, place: 5 });
+		expect(await findSteps(workshop.db, id)).toEqual({ place: 5, first: 1, last: 5 });
+		expect(await save(2, 5, 0, 2)).toMatchObject({ kind: 'saved' });
+		expect(await save(3, 2, 1, 3)).toMatchObject({ kind: 'saved' });
+		expect(await findSteps(workshop.db, id)).toEqual({ place: 3, first: 1, last: 3 });
+		/** All before may go, where the page has it. */
+		expect(await save(4, 0, 2, 2)).toMatchObject({ kind: 'saved' });
+		expect(await findSteps(workshop.db, id)).toEqual({ place: 2, first: 1, last: 2 });
+		await removePiece(workshop.db, id);
+	});
+
 	it('refuses a stale save, and changes nothing', async () => {
 		const [piece] = await listPieces(workshop.db);
 		expect(await savePiece(workshop.db, piece!.id, saveOf(1, 'Stale'))).toMatchObject({ kind: 'stale', version: 2 });
@@ -85,13 +118,18 @@ describe('pieces', () => {
 		expect(await removePiece(workshop.db, id)).toBe(true);
 		expect(await removePiece(workshop.db, id)).toBe(false);
 		expect(await savePiece(workshop.db, id, saveOf(2, 'Gone'))).toEqual({ kind: 'gone' });
-		expect([await findPiece(workshop.db, id), await findPiece(workshop.db, 'no-such-id')]).toEqual([null, null]);
+		expect([await findDocument(workshop.db, id), await findShell(workshop.db, id), await findStep(workshop.db, id, 'before', 2)]).toEqual([
+			null,
+			null,
+			null
+		]);
+		expect([await findDocument(workshop.db, 'no-such-id'), await findShell(workshop.db, 'no-such-id')]).toEqual([null, null]);
 		expect(await listPieces(workshop.db)).toEqual([]);
 		expect((await listBin(workshop.db)).map(({ name }) => name)).toContain('Second');
 		expect(await bringBack(workshop.db, id)).toBe(true);
 		expect(await bringBack(workshop.db, id)).toBe(false);
-		expect(await findPiece(workshop.db, id)).toMatchObject({ version: 2, document: { piece: { name: 'Second' } } });
-		expect(await findStep(workshop.db, id, 'before', 2)).toEqual({ place: 1, document: demo });
+		expect(await read(workshop, id)).toMatchObject({ version: 2, document: { piece: { name: 'Second' } } });
+		expect(JSON.parse((await findStep(workshop.db, id, 'before', 2))!.document)).toEqual(demo);
 		await removePiece(workshop.db, id);
 		const day = 86_400_000;
 		expect(await emptyBin(workshop.db, new Date(Date.now() + 29 * day))).toBe(0);
@@ -186,13 +224,13 @@ it('cards that are wanted when the workshop is closed harm nobody, and are made 
 	await workshop.close();
 }, 30_000);
 
-it('a card that came to no end is tried again when somebody looks, a few times', async () => {
+it('a card that took too long is tried again when somebody looks, a few times; one that took its process along is not, by itself', async () => {
 	const workshop = await openMemory();
-	const [hasty, threads] = [new Pool({ growth: 0 }), new Pool()];
+	const [hasty, greedy, threads] = [new Pool({ time: 1 }), new Pool({ growth: 0 }), new Pool()];
+	hasty.run = ((job: 'card', input: string) => Pool.prototype.run.call(hasty, job, input, { time: 1 })) as never;
 	const id = await addPiece(workshop.db, text(demo));
 	await makeCard(workshop.db, hasty, id);
-	const listed = await listPieces(workshop.db);
-	expect(listed).toMatchObject([{ version: 1, cardVersion: 1, card: { kind: 'faulty', isStopped: true } }]);
+	expect(await listPieces(workshop.db)).toMatchObject([{ version: 1, cardVersion: 1, card: { kind: 'stopped', why: 'too-long' } }]);
 	let asked = 0;
 	const maker = new CardMaker(
 		() => Promise.resolve(workshop.db),
@@ -208,7 +246,14 @@ it('a card that came to no end is tried again when somebody looks, a few times',
 	}
 	await looks(async () => (await listPieces(workshop.db))[0]!.card?.kind === 'sound');
 	expect([asked, (await listPieces(workshop.db))[0]!.card?.kind]).toEqual([3, 'sound']);
-	await Promise.all([hasty.close(), threads.close()]);
+	await savePiece(workshop.db, id, saveOf(1, 'Greedy'));
+	await makeCard(workshop.db, greedy, id);
+	expect(await listPieces(workshop.db)).toMatchObject([{ cardVersion: 2, card: { kind: 'stopped', why: 'too-big' } }]);
+	maker.wantOf(await listPieces(workshop.db));
+	await makeCard(workshop.db, threads, id);
+	await new Promise((resolve) => setTimeout(resolve, 300));
+	expect([asked, (await listPieces(workshop.db))[0]!.card?.kind]).toEqual([3, 'stopped']);
+	await Promise.all([hasty.close(), greedy.close(), threads.close()]);
 	await workshop.close();
 }, 60_000);
 

@@ -1,6 +1,6 @@
 import { inWords, readBody, refuse, refuseTooLarge } from '$lib/server/answer';
-import { addPicture, MOST_BYTES } from '$lib/server/services/pictures';
-import { keep } from '$lib/server/workshop';
+import { addPicture, MOST_BYTES, readPicture } from '$lib/server/services/pictures';
+import { keep, pictureDecoder } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -9,7 +9,9 @@ export const POST: RequestHandler = async ({ request }) => {
 	const bytes = await readBody(request, MOST_BYTES);
 	if (bytes === null) return refuseTooLarge(MOST_BYTES);
 	return inWords(async () => {
-		const added = await keep(bytes.length, (db) => addPicture(db, bytes));
-		return added.kind === 'added' ? json(added.picture, { status: 201 }) : refuse(422, added.issues);
+		const read = await readPicture(pictureDecoder(), bytes);
+		if (read.kind === 'bad') return refuse(422, read.issues);
+		const { photograph } = read;
+		return json(await keep(photograph.bytes.length, (db) => addPicture(db, photograph)), { status: 201 });
 	});
 };

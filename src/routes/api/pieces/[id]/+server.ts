@@ -1,15 +1,22 @@
-import { LARGEST, readBody, refuse, refuseTooLarge, refuseWith, inWords } from '$lib/server/answer';
-import { findPiece, findSteps, removePiece, savePiece } from '$lib/server/services/pieces';
+import { LEAVING, readLeaving } from '$lib/leaving';
+import { inWords, jsonWith, LARGEST, readBody, refuse, refuseFaults, refuseTooLarge, refuseWith } from '$lib/server/answer';
+import { findDocumentAfter, findSteps, removePiece, savePiece } from '$lib/server/services/pieces';
 import { cardMaker, database, keep, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
 const GONE = ['piece.gone', 'This piece is no longer in the workshop. Keep yours as a piece of its own.'] as const;
 
-export const GET: RequestHandler = async ({ params }) => {
+/** A piece as it is now, once a save is there that was begun as its page was left. */
+export const GET: RequestHandler = async ({ params, cookies }) => {
 	const db = await database();
-	const piece = await findPiece(db, params.id);
-	return piece ? json({ ...piece, steps: await findSteps(db, piece.id) }) : refuseWith(404, ...GONE);
+	const stored = await findDocumentAfter(db, params.id, readLeaving(cookies.get(LEAVING), params.id));
+	if (!stored) return refuseWith(404, ...GONE);
+	return inWords(async () => {
+		const { document, ...known } = stored;
+		const read = await pool().run('open', document, { isQuick: true });
+		return read.ok ? jsonWith({ ...known, steps: await findSteps(db, stored.id) }, { document: read.document }) : refuseFaults(read.faults);
+	});
 };
 
 /** Saves over the version that was edited; 409 where it has moved on. */

@@ -1,7 +1,6 @@
-import { refuseWith } from '$lib/server/answer';
+import { inWords, jsonWith, refuseFaults, refuseWith } from '$lib/server/answer';
 import { findStep } from '$lib/server/services/pieces';
-import { database } from '$lib/server/workshop';
-import { json } from '@sveltejs/kit';
+import { database, pool } from '$lib/server/workshop';
 import type { RequestHandler } from './$types';
 
 /** The database counts so far. */
@@ -14,5 +13,9 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	if (!Number.isSafeInteger(place) || Math.abs(place) > LAST)
 		return refuseWith(400, 'revision.place', 'Say before or after which step: ?before=7.');
 	const step = await findStep(await database(), params.id, side, place);
-	return step ? json(step) : refuseWith(404, 'revision.none', `There is nothing ${side} this.`);
+	if (!step) return refuseWith(404, 'revision.none', `There is nothing ${side} this.`);
+	return inWords(async () => {
+		const read = await pool().run('open', step.document, { isQuick: true });
+		return read.ok ? jsonWith({ place: step.place }, { document: read.document }) : refuseFaults(read.faults);
+	});
 };

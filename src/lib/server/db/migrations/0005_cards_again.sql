@@ -1,0 +1,2 @@
+-- Cards of before do not say how long a piece takes to be planned, nor whether it was faulty or only took too long: they are made anew.
+DELETE FROM "cards";
