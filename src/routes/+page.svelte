@@ -1,3 +1,12 @@
+<script lang="ts" module>
+	/** One picture of each shape, drawn as its first face is before anyone has measured it; worked out once, not for each page. */
+	const shapes = STARTERS.map((one) => {
+		const { piece } = newProject(one.name, 'mm', null, one.id);
+		return { ...one, face: measurePiece(piece, 'mm').faces[0]! };
+	});
+	const MINI = 42;
+</script>
+
 <script lang="ts">
 	import { goto, invalidateAll } from '$app/navigation';
 	import { newProject } from '$core/project';
@@ -48,12 +57,6 @@
 	let shape = $state('chest');
 	const starter = $derived(STARTERS.find(({ id }) => id === shape)!);
 	let count: number | null = $state(null);
-	/** One picture of each shape, drawn as its first face is before anyone has measured it. */
-	const shapes = STARTERS.map((one) => {
-		const { piece } = newProject(one.name, 'mm', null, one.id);
-		return { ...one, face: measurePiece(piece, 'mm').faces[0]! };
-	});
-	const MINI = 42;
 	let faults: readonly PlanError[] = $state([]);
 	let busy = $state(false);
 	let removing: { id: string; name: string } | null = $state(null);
@@ -117,7 +120,7 @@
 				{#if piece.card?.kind === 'faulty'}
 					{@render faulty(piece, piece.card.faults)}
 				{:else}
-					{@render sound(piece, piece.card)}
+					{@render sound(piece, piece.card?.kind === 'sound' ? piece.card : null)}
 				{/if}
 			{/each}
 		</ul>
@@ -241,7 +244,10 @@
 {#snippet sound(piece: Listed, card: SoundCard | null)}
 	{@const scale = PICTURE / tallest}
 	<li class="group">
-		<a href="/pieces/{piece.id}/{card?.stage === 'measuring' ? 'measure' : 'layout'}" class="block no-underline">
+		<a
+			href="/pieces/{piece.id}/{card?.stage === 'measuring' || piece.card?.kind === 'stopped' ? 'measure' : 'layout'}"
+			class="block no-underline"
+		>
 			<span class="flex items-end">
 				{#if card}
 					<span
@@ -254,8 +260,9 @@
 						<img class="block h-full w-full" src="/api/pieces/{piece.id}/card?of={piece.cardVersion}" alt="Picture of {piece.name}" />
 					</span>
 				{:else}
-					<span class="flex h-[120px] w-[170px] items-center justify-center border border-dashed border-ink text-sm text-[#2f2a24]"
-						>its picture is being made</span
+					<span
+						class="flex h-[120px] w-[170px] items-center justify-center border border-dashed border-ink p-3 text-center text-sm text-[#2f2a24]"
+						>{piece.card?.kind === 'stopped' ? 'its picture takes too long to be made' : 'its picture is being made'}</span
 					>
 				{/if}
 			</span>

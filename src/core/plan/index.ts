@@ -1,5 +1,6 @@
 export { readMotif } from './readMotifs';
 export { createPlanner, planProject, type Planner } from './planProject';
+export { plainPlan, planMeasured } from './plainPlan';
 export { drawPlain, type PlainPart } from './drawPlain';
 export { stageOf, type Stage } from './stageOf';
 export { heightOnShelf } from './heightOnShelf';

@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { deepestPoint, flattenOutline, offsetInwards, shapeBow, shapeEllipse, shapeFree, shapeWave, trackOutline, type Shaped } from '../index';
+import {
+	deepestPoint,
+	flattenOutline,
+	offsetInwards,
+	shapeBow,
+	shapeEllipse,
+	shapeFree,
+	shapeWave,
+	trackOutline,
+	type Shaped
+} from '../index';
 import { chordsOf } from './chordsOf';
 
 it('chords stray by no more than is asked, and one fewer would; the least is one, the most is bounded', () => {
@@ -30,7 +40,16 @@ const shapes: readonly [string, (rise: number) => Shaped][] = [
 	['an arched top', (rise) => shapeBow(800, 500, 'top', rise)],
 	['a hollow side', (rise) => shapeBow(800, 500, 'left', rise, 'in')],
 	['a wave', (rise) => shapeWave(800, 500, 'bottom', rise, 3)],
-	['a free board', (rise) => shapeFree(800, 500, [{ x: 0, y: 0, swell: rise }, { x: 800, y: 0, swell: 0 }, { x: 800, y: 500, swell: -rise }, { x: 0, y: 500, swell: 0 }])],
+	[
+		'a free board',
+		(rise) =>
+			shapeFree(800, 500, [
+				{ x: 0, y: 0, swell: rise },
+				{ x: 800, y: 0, swell: 0 },
+				{ x: 800, y: 500, swell: -rise },
+				{ x: 0, y: 500, swell: 0 }
+			])
+	],
 	['an oval', (rise) => shapeEllipse(800, Math.max(1e-6, rise))]
 ];
 it.each(shapes)('%s however flat its arcs are is worked out in few points', (_what, shape) => {

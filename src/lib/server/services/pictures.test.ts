@@ -68,7 +68,11 @@ describe('pictures', () => {
 		const [one, two] = [await add(png), await add(png)];
 		expect(one).toEqual(two);
 		expect(one.kind === 'added' && (await findPicture(workshop.db, one.picture.picture))?.type).toBe('image/jpeg');
-		const clear = await add(await sharp({ create: { width: 9, height: 9, channels: 4, background: { r: 9, g: 90, b: 200, alpha: 0.5 } } }).png().toBuffer());
+		const clear = await add(
+			await sharp({ create: { width: 9, height: 9, channels: 4, background: { r: 9, g: 90, b: 200, alpha: 0.5 } } })
+				.png()
+				.toBuffer()
+		);
 		expect(clear.kind === 'added' && (await findPicture(workshop.db, clear.picture.picture))?.type).toBe('image/webp');
 		expect(await add(await (await twoHalves()).webp().toBuffer())).toMatchObject({ kind: 'added', picture: { width: 40 } });
 	});

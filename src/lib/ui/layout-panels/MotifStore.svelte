@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { MOTIF_USES, type Motif } from '$core/layout';
 	import type { PlanError } from '$core/plan';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
@@ -7,7 +6,8 @@
 	import MotifPicture from '$lib/ui/motif/MotifPicture.svelte';
 	import LetterFields from './LetterFields.svelte';
 
-	let { motifs, onchoose }: { motifs: readonly Motif[]; onchoose: (motif: Motif) => void } = $props();
+	let { motifs, onbrought, onchoose }: { motifs: readonly Motif[]; onbrought: () => Promise<void>; onchoose: (motif: Motif) => void } =
+		$props();
 	let faults: readonly PlanError[] = $state([]);
 	let passed: readonly PlanError[] = $state([]);
 	/** A picture that is to be traced. */
@@ -40,7 +40,7 @@
 		});
 		if (answer.ok) passed = answer.value.notRead;
 		else faults = answer.faults;
-		await invalidateAll();
+		await onbrought();
 	}
 
 	/** Keeps a motif that was made here, and lays it. */
@@ -49,7 +49,7 @@
 		faults = answer.ok ? [] : answer.faults;
 		if (!answer.ok) return;
 		picture = null;
-		await invalidateAll();
+		await onbrought();
 		onchoose(motif);
 	}
 </script>

@@ -9,6 +9,14 @@ export interface PieceRecord {
 	readonly steps?: { readonly place: number; readonly first: number; readonly last: number };
 }
 
+const SIZES = new WeakMap<Project, number>();
+/** Of a step as it is sent, bytes. */
+function sizeOf(step: Project): number {
+	const known = SIZES.get(step) ?? new TextEncoder().encode(JSON.stringify(step)).length;
+	SIZES.set(step, known);
+	return known;
+}
+
 /** What a save says of the steps: those after `keep` are gone, these follow it (null stands for the project itself), and it stands at `place`. */
 export interface Unsent {
 	readonly keep: number;
@@ -16,9 +24,11 @@ export interface Unsent {
 	readonly place: number;
 }
 
-const MOST_UNDO = 300;
-/** Steps that wait for a server that does not answer; older ones become one. */
+/** As many as the server keeps: further back it could not follow. */
+const MOST_UNDO = 200;
+/** Steps that are sent with one save, and bytes of them; of more the older ones become one. */
 const MOST_UNSENT = 60;
+const MOST_BYTES = 7.5e6;
 /** Edits of one field within this long are one step back, ms. */
 const TOGETHER = 900;
 
@@ -129,6 +139,7 @@ export class History {
 
 	/** What the server must be told of the steps; `failed` where it was not. */
 	send(): { readonly steps: Unsent; readonly failed: () => void } {
+		this.#fewer();
 		const known = [...this.#back, this.project, ...this.#forth.toReversed()];
 		const before = this.#kept;
 		const add = known.slice(before + 1 - (this.#place - this.#back.length)).map((step) => (step === this.project ? null : step));
@@ -138,7 +149,31 @@ export class History {
 
 	#notSent(before: number): void {
 		this.#kept = Math.min(this.#kept, before);
-		if (this.#place - this.#kept > MOST_UNSENT) this.putOver(this.#kept);
+	}
+
+	/** Lets go of the oldest steps that were not sent, and of those that were undone, until the server takes the rest. */
+	#fewer(): void {
+		const count = this.#last - this.#kept;
+		if (count <= 0) return;
+		const unsent = [...this.#forth, this.project, ...this.#back.toReversed()].slice(0, count);
+		const own = unsent.indexOf(this.project);
+		const undone = own < 0 ? unsent : unsent.slice(0, own);
+		const before = own < 0 ? [] : unsent.slice(own + 1);
+		let bytes = undone.reduce((sum, step) => sum + sizeOf(step), 0);
+		if (bytes > MOST_BYTES || count > MOST_UNSENT) {
+			this.#forth = this.#forth.slice(undone.length);
+			this.#last -= undone.length;
+			bytes = 0;
+		}
+		/** The project itself goes with every save; of what came before it the newest. */
+		let fits = 0;
+		for (; fits < Math.min(before.length, MOST_UNSENT - 1); fits++) {
+			bytes += sizeOf(before[fits]!);
+			if (bytes > MOST_BYTES) break;
+		}
+		if (fits === before.length) return;
+		this.#back = fits > 0 ? this.#back.slice(-fits) : [];
+		this.#standOn(this.#kept);
 	}
 
 	/** The server has the oldest again, once they are saved. */

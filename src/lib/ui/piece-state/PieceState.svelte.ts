@@ -2,12 +2,13 @@ import { changePiece, followHoles, setArrangement, setCoat, type Project } from 
 import type { Coat } from '$core/layers';
 import { partsOf, partsToBegin, type Arrangement, type Parts, type Zone } from '$core/layout';
 import type { Face, MeasuredFace } from '$core/piece';
-import { createPlanner, listDecoration, type Plan, type PlanError } from '$core/plan';
+import { listDecoration, type Plan, type PlanError } from '$core/plan';
 import { formatArea, formatVolume } from '$core/units';
 import { create, type Draft } from 'mutative';
 import { getContext, setContext } from 'svelte';
 import { Drag } from './Drag.svelte';
 import { History, type PieceRecord } from './History.svelte';
+import { Planning, type FirstPlan } from './Planning.svelte';
 import { Saver } from './Saver.svelte';
 import { Seen } from './Seen.svelte';
 import { SheetFigures } from './SheetFigures.svelte';
@@ -22,11 +23,21 @@ export class PieceState {
 
 	readonly sheets = new SheetFigures();
 
-	#planner = createPlanner();
+	readonly planning: Planning;
+	/** Which screen is looked at. */
+	screen: string = $state('measure');
+	/** What is looked at cannot be shown yet as it is: as it was last, and nothing can be done to it. Faces are measured all the same. */
+	readonly #frozen = $derived.by(() => (this.screen === 'measure' ? null : (this.planning.lacks?.last ?? null)));
+	/** Nothing of it can be shown yet but its faces. */
+	readonly isBlank: boolean = $derived.by(
+		() => this.screen !== 'measure' && this.planning.lacks !== null && this.planning.lacks.last === null
+	);
 	/** Of the project as it is kept. */
-	readonly settled: Plan = $derived.by(() => this.#planner(this.project, this.sheets.known));
-	/** Of what is shown: under a drag, of its trial. */
-	readonly plan: Plan = $derived.by(() => (this.drag.trial ? this.#planner(this.drag.trial, this.sheets.known) : this.settled));
+	readonly settled: Plan = $derived.by(() => this.#frozen?.plan ?? this.planning.settled);
+	/** Of what is shown: under a drag, of its trial, where that can be planned at once. */
+	readonly plan: Plan = $derived.by(() =>
+		this.drag.trial && this.planning.isHere ? this.planning.planHere(this.drag.trial) : this.settled
+	);
 	/** What lies on it, numbered for the balloons. */
 	readonly decoration = $derived(listDecoration(this.drag.trial ?? this.project, this.plan));
 	readonly steps = $derived(Math.min(this.seen.steps ?? Infinity, (this.drag.trial ?? this.project).finish.coats.length));
@@ -41,14 +52,25 @@ export class PieceState {
 	readonly face: MeasuredFace = $derived(this.plan.faces[this.faceAt]!);
 	readonly faceInput: Face = $derived(this.project.piece.faces[this.faceAt] ?? this.project.piece.faces[0]!);
 
-	constructor(record: PieceRecord) {
+	/** @param first - where it is planned first. */
+	constructor(record: PieceRecord, first: FirstPlan = 'here') {
 		this.id = record.id;
 		this.history = new History(record.id, record);
+		this.planning = new Planning(
+			() => this.history.project,
+			() => this.sheets.known,
+			first
+		);
 		this.saver = new Saver(record.id, record.version, this.history);
 	}
 
+	/** As it is shown; while that is frozen, as it was. */
 	get project(): Project {
-		return this.history.project;
+		return this.#frozen?.project ?? this.history.project;
+	}
+	/** What is shown is only looked at. */
+	get isFrozen(): boolean {
+		return this.#frozen !== null;
 	}
 
 	/** What is picked in Lay out: a zone, or an arrangement, its own or the one of a motif. */
@@ -95,7 +117,7 @@ export class PieceState {
 
 	/** Changes the project by a recipe. Edits that share a `together` key within a moment are undone as one. */
 	edit(recipe: (draft: Draft<Project>) => void, together = ''): void {
-		const next = create(this.project, (draft) => {
+		const next = create(this.history.project, (draft) => {
 			recipe(draft);
 		});
 		this.replace(next, together);
@@ -104,7 +126,7 @@ export class PieceState {
 	/** Puts another project in place of this one, as one step that can be undone. */
 	replace(next: Project, together = ''): void {
 		this.drag.end();
-		if (next === this.project) return;
+		if (next === this.history.project || this.isFrozen) return;
 		this.history.put(next, together);
 		this.saver.changed();
 	}

@@ -102,3 +102,34 @@ it('tells a server that was away no more than it can take, and the last of it', 
 	expect([keep, add.length, place]).toEqual([1, 60, 61]);
 	expect(add.at(-2)?.piece.name).toBe('199');
 });
+
+it('sends no more than eight megabytes of steps beside a document of nine: the newest, and undo goes on to those of before', async () => {
+	const large = (name: string, bytes: number): Project => {
+		const project = named(name);
+		return { ...project, piece: { ...project.piece, notes: 'ö'.repeat(bytes / 2) } } as Project;
+	};
+	const history = kept.open();
+	for (let i = 1; i <= 5; i++) history.put(large(`${i}`, 3e6));
+	history.put(large('now', 8.9e6));
+	const { keep, add, place } = history.send().steps;
+	expect([keep, add.map((step) => step?.piece.name ?? null), place]).toEqual([1, ['4', '5', null], 4]);
+	expect(new TextEncoder().encode(JSON.stringify(add)).length).toBeLessThan(8e6);
+	await history.undo();
+	await history.undo();
+	expect(nameOf(history)).toBe('4');
+	await history.undo();
+	expect(nameOf(history)).toBe('0');
+});
+
+it('lets go of what was undone before it was ever sent, where the server would not take it', async () => {
+	const history = kept.open();
+	kept.take(history);
+	for (let i = 1; i <= 70; i++) history.put(named(`${i}`));
+	for (let i = 0; i < 70; i++) await history.undo();
+	const { keep, add, place } = history.send().steps;
+	expect([keep, add, place, history.canRedo, nameOf(history)]).toEqual([1, [], 1, false, '0']);
+	for (let i = 1; i <= 50; i++) history.put(named(`${i}`));
+	for (let i = 0; i < 20; i++) await history.undo();
+	const some = history.send().steps;
+	expect([some.keep, some.add.length, some.place, history.canRedo]).toEqual([1, 50, 31, true]);
+});

@@ -4,13 +4,19 @@
 	import { ARRANGEMENTS, partsOf, type Arrangement, type Motif, type Zone } from '$core/layout';
 	import { nameParts } from '$core/plan';
 	import { onMount, tick } from 'svelte';
+	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import { Help, RadioRow } from '$lib/ui/controls';
 	import LayoutDrawing from '$lib/ui/drawing/LayoutDrawing.svelte';
 	import Schedule from '$lib/ui/layout-panels/Schedule.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
-	let { data } = $props();
 	const piece = usePiece();
+	/** The store of the workshop. */
+	let motifs: readonly Motif[] = $state.raw([]);
+	async function loadMotifs(): Promise<void> {
+		const answer = await askWorkshop<readonly Motif[]>('/api/motifs');
+		if (answer.ok) motifs = answer.value;
+	}
 	const layout = $derived(piece.project.layout);
 	const zone = $derived(piece.seen.selection?.kind === 'zone' ? (piece.picked as Zone | undefined) : undefined);
 	const arrangement = $derived(piece.seen.selection?.kind !== 'zone' ? (piece.picked as Arrangement | undefined) : undefined);
@@ -55,7 +61,12 @@
 	let heading: HTMLElement | undefined = $state();
 	/** The panels are not part of the first script; they are fetched while the painter looks. */
 	onMount(
-		() => void Promise.all([import('$lib/ui/layout-panels/ZonePanel.svelte'), import('$lib/ui/layout-panels/ArrangementPanel.svelte')])
+		() =>
+			void Promise.all([
+				loadMotifs(),
+				import('$lib/ui/layout-panels/ZonePanel.svelte'),
+				import('$lib/ui/layout-panels/ArrangementPanel.svelte')
+			])
 	);
 </script>
 
@@ -112,7 +123,8 @@
 				<RadioRow label="How it lies" value={way} options={WAYS} onchange={(next) => (way = next)} />
 				<h3 class="mt-3 mb-2">Which motif</h3>
 				{#await import('$lib/ui/layout-panels/MotifStore.svelte') then { default: MotifStore }}<MotifStore
-						motifs={data.motifs}
+						{motifs}
+						onbrought={loadMotifs}
 						onchoose={(motif) => lay(motif)}
 					/>{/await}
 			</div>
@@ -133,7 +145,7 @@
 							/>{/await}{/if}
 					{#if arrangement}{#await import('$lib/ui/layout-panels/ArrangementPanel.svelte') then { default: ArrangementPanel }}<ArrangementPanel
 								{arrangement}
-								motifs={data.motifs}
+								{motifs}
 							/>{/await}{:else if zone}{#await import('$lib/ui/layout-panels/ZonePanel.svelte') then { default: ZonePanel }}<ZonePanel
 								{zone}
 							/>{/await}{/if}

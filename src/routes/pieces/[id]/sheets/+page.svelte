@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { describeSheets, PAPERS } from '$core/sheets';
+	import { describeSheets, PAPERS, type Page } from '$core/sheets';
 	import { nameIssue } from '$core/plan';
 	import { RadioRow } from '$lib/ui/controls';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
@@ -13,7 +13,16 @@
 		const at = new URLSearchParams([...(face ? [['face', face]] : []), ...(field ? [['field', field]] : [])]);
 		return `/pieces/${piece.id}/${screen}${at.size > 0 ? `?${at}` : ''}`;
 	}
-	const pages = $derived(describeSheets(piece.project, piece.plan, piece.project.paper));
+	/** Of a piece that is planned beside the page its pages are drawn there too. */
+	let drawnElsewhere: readonly Page[] = $state.raw([]);
+	$effect(() => {
+		if (piece.planning.isHere || piece.planning.isBehind) return;
+		void piece.planning.pages(piece.project.paper).then(
+			(pages) => (drawnElsewhere = pages),
+			() => {}
+		);
+	});
+	const pages = $derived(piece.planning.isHere ? describeSheets(piece.project, piece.plan, piece.project.paper) : drawnElsewhere);
 	const musts = $derived(piece.plan.findings.filter((finding) => finding.kind === 'must').length);
 	const saved = $derived(piece.saver.state.kind === 'saved');
 </script>

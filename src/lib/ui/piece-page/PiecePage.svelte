@@ -1,0 +1,135 @@
+<script lang="ts">
+	import { beforeNavigate, goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { whereOf } from '$core/layers';
+	import { say } from '$lib/ui/api/say';
+	import { Tip } from '$lib/ui/controls';
+	import { keepFocus } from '$lib/ui/focus/keepFocus';
+	import { PieceState, providePiece, type FirstPlan, type PieceRecord } from '$lib/ui/piece-state';
+	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
+	import WorkshopOut from '$lib/ui/save-status/WorkshopOut.svelte';
+	import Section from '$lib/ui/section/Section.svelte';
+	import Redo from '@lucide/svelte/icons/redo-2';
+	import Undo from '@lucide/svelte/icons/undo-2';
+	import { onDestroy, onMount, type Snippet } from 'svelte';
+	import { tinykeys } from 'tinykeys';
+	import PieceHeader from './PieceHeader.svelte';
+	import PlanWaits from './PlanWaits.svelte';
+
+	let { record, first, children }: { record: PieceRecord; first: FirstPlan; children: Snippet } = $props();
+
+	// svelte-ignore state_referenced_locally
+	const piece = providePiece(new PieceState(record, first));
+
+	const current = $derived(page.url.pathname.split('/').at(-1) ?? '');
+	const hasSection = $derived(current === 'layout' || current === 'coats');
+	const toDo: Readonly<Record<string, number>> = $derived({
+		measure: piece.plan.errors.filter(({ code, path }) => path.startsWith('piece') && code !== 'length.empty').length,
+		layout: piece.plan.errors.filter(({ path }) => path.startsWith('layout')).length,
+		coats: piece.plan.findings.filter((finding) => finding.overruled === null).length
+	});
+
+	/** In Lay out a blended coat or a stencil opens what it paints. */
+	function openCoat(id: string): void {
+		if (current !== 'layout') return;
+		const coat = piece.project.finish.coats.find((other) => other.id === id);
+		const { through, zone } = coat ? whereOf(coat) : {};
+		piece.seen.selection =
+			through !== undefined ? { kind: 'arrangement', id: through } : zone !== undefined ? { kind: 'zone', id: zone } : null;
+	}
+
+	// svelte-ignore state_referenced_locally
+	piece.screen = current;
+	$effect.pre(() => {
+		piece.screen = current;
+	});
+	$effect(() => piece.planning.follow());
+	$effect(() => {
+		if (piece.planning.isHere) piece.sheets.ask(piece.project.layout.motifs);
+	});
+	onDestroy(() => {
+		piece.sheets.close();
+		piece.planning.close();
+	});
+
+	onMount(() => {
+		const inText = (event: KeyboardEvent) => (event.target as HTMLElement).closest('input, textarea') !== null;
+		const redo = (event: KeyboardEvent) => {
+			event.preventDefault();
+			void piece.redo();
+		};
+		const stop = tinykeys(window, {
+			'$mod+z': (event) => {
+				if (inText(event)) (document.activeElement as HTMLElement).blur();
+				event.preventDefault();
+				void piece.undo();
+			},
+			'$mod+Shift+z': redo,
+			'$mod+y': redo
+		});
+		const leave = (event: BeforeUnloadEvent) => {
+			piece.saver.leave();
+			if (piece.saver.hasUnsaved) event.preventDefault();
+		};
+		const hide = () => document.visibilityState === 'hidden' && void piece.saver.flush(true);
+		const letFocusGo = keepFocus();
+		window.addEventListener('beforeunload', leave);
+		document.addEventListener('visibilitychange', hide);
+		document.documentElement.dataset['ready'] = 'true';
+		return () => {
+			stop();
+			letFocusGo();
+			window.removeEventListener('beforeunload', leave);
+			document.removeEventListener('visibilitychange', hide);
+		};
+	});
+	/** Another page of the workshop must find what was done here: it waits for the save. */
+	beforeNavigate(({ willUnload, to, cancel }) => {
+		if (willUnload || !piece.saver.hasUnsaved || !to || to.params?.['id'] === piece.id) return;
+		cancel();
+		void piece.saver.settle().then((settled) => {
+			if (settled) void goto(to.url);
+			else say(`Not saved yet. ${piece.saver.state.kind === 'waiting' ? piece.saver.state.why : ''} Stay a moment; it is tried again.`);
+		});
+	});
+</script>
+
+<div class="flex h-screen min-h-[560px] flex-col">
+	<PieceHeader id={piece.id} name={piece.project.piece.name} {toDo}>
+		{#snippet tools()}
+			<WorkshopOut />
+			<SaveStatus />
+			<span class="flex self-center">
+				<Tip text="Undo (Ctrl+Z)">
+					{#snippet children({ props })}
+						<button {...props} class="button button-quiet" onclick={() => piece.undo()} disabled={!piece.history.canUndo} aria-label="Undo"
+							><Undo size={18} /></button
+						>
+					{/snippet}
+				</Tip>
+				<Tip text="Redo (Ctrl+Shift+Z)" side="bottom">
+					{#snippet children({ props })}
+						<button {...props} class="button button-quiet" onclick={() => piece.redo()} disabled={!piece.history.canRedo} aria-label="Redo"
+							><Redo size={18} /></button
+						>
+					{/snippet}
+				</Tip>
+			</span>
+		{/snippet}
+		{#snippet below()}
+			{#if hasSection && !piece.isBlank}<div class="pt-1 {piece.planning.isBehind ? 'grayscale' : ''}" inert={piece.isFrozen}>
+					<Section large={current === 'coats'} onchoose={openCoat} />
+				</div>{/if}
+		{/snippet}
+	</PieceHeader>
+	{#if piece.isBlank}
+		<main class="min-h-0 flex-1 overflow-y-auto p-6">
+			<div class="paper mx-auto mt-6 max-w-2xl p-5"><PlanWaits isAll /></div>
+		</main>
+	{:else}
+		{#if piece.planning.isBehind}<div class="border-b border-rule bg-paper px-6 py-1.5"><PlanWaits /></div>{/if}
+		<main class="min-h-0 flex-1 {piece.planning.isBehind && current !== 'measure' ? 'opacity-60 grayscale' : ''}" inert={piece.isFrozen}>
+			{@render children()}
+		</main>
+	{/if}
+</div>

@@ -1,0 +1,142 @@
+import { createPlanner, planMeasured, type KnownFigures, type Plan } from '$core/plan';
+import { hasSameParts, type Project } from '$core/project';
+import type { Page } from '$core/sheets';
+import { PlanClient, type MadePlan } from '$lib/workers/plan/client';
+
+/** Where a piece is planned first: on the page, in a worker, or in a worker when the painter says so. */
+export type FirstPlan = 'here' | 'elsewhere' | 'asked';
+
+export type Waiting =
+	| { readonly kind: 'none' }
+	| { readonly kind: 'working' }
+	/** It came to no end, was stopped, or is not begun by itself. */
+	| { readonly kind: 'stopped'; readonly why: 'time' | 'painter' | 'failed' | 'before' };
+
+/** What takes longer to be planned keeps the page from answering, ms; one that once did comes back to the page only well below that. */
+const FITS = { first: 300, again: 100 };
+/** Edits wait this long for the next one before they are planned elsewhere, ms. */
+const PAUSE = 350;
+/** Then it is ended, ms. */
+const LONGEST = 30_000;
+
+type Client = Pick<PlanClient, 'plan' | 'pages' | 'stop'>;
+
+/**
+ * The plan of a piece. What fits is planned on the page, at once and with its memory; what takes too long is planned in a worker after each pause, and
+ * the last plan stands until then. Where there is none yet, or it is of other parts, the faces alone are planned, which is soon done.
+ */
+export class Planning {
+	#isHere: boolean = $state(true);
+	#made: { readonly project: Project; readonly plan: Plan } | null = $state.raw(null);
+	waiting: Waiting = $state.raw({ kind: 'none' });
+	readonly #planner = createPlanner();
+	readonly #client: Client;
+	#wasSlow = false;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#asked: Project | null = null;
+
+	constructor(
+		private readonly project: () => Project,
+		private readonly figures: () => KnownFigures,
+		first: FirstPlan,
+		client: Client = new PlanClient()
+	) {
+		this.#client = client;
+		this.#isHere = first === 'here';
+		if (first === 'asked') {
+			this.#asked = project();
+			this.waiting = { kind: 'stopped', why: 'before' };
+		}
+	}
+
+	/** Whether it fits on the page. */
+	get isHere(): boolean {
+		return this.#isHere;
+	}
+
+	/** A plan of the very project, of one with the same parts, or of its faces alone. */
+	readonly settled: Plan = $derived.by(() => {
+		const project = this.project();
+		const made = this.#made;
+		if (made?.project === project) return made.plan;
+		if (this.#isHere) return this.planHere(project);
+		return made && hasSameParts(made.project, project) ? made.plan : planMeasured(project);
+	});
+	/** The last plan is of other parts, or there is none: what it would be of, if there is one. */
+	readonly lacks: { readonly last: { readonly project: Project; readonly plan: Plan } | null } | null = $derived.by(() => {
+		if (this.#isHere) return null;
+		return this.#made && hasSameParts(this.#made.project, this.project()) ? null : { last: this.#made };
+	});
+	/** What is shown is of an earlier project. */
+	readonly isBehind: boolean = $derived.by(() => !this.#isHere && this.#made?.project !== this.project());
+
+	/** Planned on the page; what takes too long is planned elsewhere from the next edit on. */
+	planHere(project: Project): Plan {
+		const began = performance.now();
+		const plan = this.#planner(project, this.figures());
+		if (performance.now() - began > FITS.first) queueMicrotask(() => this.#goElsewhere(project, plan));
+		return plan;
+	}
+
+	/** To be called with each project that is kept: plans it elsewhere, where it does not fit here. */
+	follow(): void {
+		const project = this.project();
+		if (this.#isHere || this.#made?.project === project || this.#asked === project) return;
+		const isFirst = this.#asked === null;
+		this.#asked = project;
+		clearTimeout(this.#timer);
+		this.waiting = { kind: 'working' };
+		this.#timer = setTimeout(() => void this.#make(project), isFirst ? 0 : PAUSE);
+	}
+
+	stop(why: 'painter' | 'time' = 'painter'): void {
+		clearTimeout(this.#timer);
+		this.waiting = { kind: 'stopped', why };
+		this.#client.stop();
+	}
+
+	/** Once more, because the painter says so. */
+	again(): void {
+		this.#asked = null;
+		this.follow();
+	}
+
+	/** The sheets of what is shown, drawn in the worker that planned it. */
+	pages(paper: Project['paper']): Promise<Page[]> {
+		return this.#client.pages(paper);
+	}
+
+	close(): void {
+		clearTimeout(this.#timer);
+		this.#client.stop();
+	}
+
+	async #make(project: Project): Promise<void> {
+		if (this.waiting.kind === 'working') this.#client.stop();
+		this.waiting = { kind: 'working' };
+		this.#timer = setTimeout(() => this.stop('time'), LONGEST);
+		let made: MadePlan;
+		try {
+			made = await this.#client.plan(project);
+		} catch {
+			if (this.#asked === project && this.waiting.kind === 'working') this.#fail();
+			return;
+		}
+		if (this.#asked !== project) return;
+		clearTimeout(this.#timer);
+		this.waiting = { kind: 'none' };
+		this.#made = { project, plan: made.plan };
+		this.#isHere = made.took <= (this.#wasSlow ? FITS.again : FITS.first);
+	}
+
+	#fail(): void {
+		clearTimeout(this.#timer);
+		this.waiting = { kind: 'stopped', why: 'failed' };
+	}
+
+	#goElsewhere(project: Project, plan: Plan): void {
+		this.#wasSlow = true;
+		this.#isHere = false;
+		this.#made = { project, plan };
+	}
+}

@@ -1,0 +1,135 @@
+import { planProject, type Plan } from '$core/plan';
+import { addZone, newProject, ZONE_STARTERS, type Project } from '$core/project';
+import type { MadePlan } from '$lib/workers/plan/client';
+import { flushSync } from 'svelte';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { Planning, type FirstPlan } from './Planning.svelte';
+
+beforeEach(() => void vi.useFakeTimers());
+afterEach(() => void vi.useRealTimers());
+
+const chest = newProject('Chest', 'mm', 2);
+const named = (name: string): Project => ({ ...chest, piece: { ...chest.piece, name } });
+const shaded = addZone(chest, [chest.palette[0]?.id ?? 'a'], ZONE_STARTERS[0]!, ['drawer-1']).project;
+
+/** A planning whose worker answers when it is told to. */
+function open(first: FirstPlan) {
+	let project = $state.raw(chest);
+	const asked: { project: Project; answer: (took: number) => void; fail: () => void }[] = [];
+	let stops = 0;
+	const client = {
+		plan: (of: Project) =>
+			new Promise<MadePlan>((resolve, reject) => {
+				asked.push({
+					project: of,
+					answer: (took) => resolve({ took, plan: { ...planProject(of), hints: [{ code: 'worker', path: '', message: '' }] } }),
+					fail: () => reject(new Error('no'))
+				});
+			}),
+		pages: () => Promise.resolve([]),
+		stop: () => void stops++
+	};
+	const planning = new Planning(
+		() => project,
+		() => () => undefined,
+		first,
+		client
+	);
+	const put = (next: Project) => {
+		project = next;
+		flushSync();
+		planning.follow();
+	};
+	const wait = (ms: number) => vi.advanceTimersByTimeAsync(ms);
+	planning.follow();
+	return { planning, asked, put, wait, stops: () => stops };
+}
+const isOfWorker = (plan: Plan) => plan.hints.some(({ code }) => code === 'worker');
+
+it('what fits is planned on the page at once, and no worker is asked', async () => {
+	const { planning, asked, put, wait } = open('here');
+	expect([planning.settled.faces.length > 0, planning.isBehind, planning.lacks]).toEqual([true, false, null]);
+	put(shaded);
+	expect(planning.settled.zones).toHaveLength(1);
+	await wait(1000);
+	expect(asked).toEqual([]);
+});
+
+it('what might not is planned in the worker; meanwhile its faces are there; what took little time comes to the page with the next edit', async () => {
+	const { planning, asked, put, wait } = open('elsewhere');
+	expect([planning.isBehind, planning.lacks, planning.waiting.kind]).toEqual([true, { last: null }, 'working']);
+	expect(planning.settled.faces.map(({ id }) => id)).toEqual(planProject(chest).faces.map(({ id }) => id));
+	await wait(1);
+	asked[0]!.answer(120);
+	await wait(1);
+	expect([isOfWorker(planning.settled), planning.isBehind, planning.lacks, planning.isHere, planning.waiting.kind]).toEqual([
+		true,
+		false,
+		null,
+		true,
+		'none'
+	]);
+	put(shaded);
+	expect([isOfWorker(planning.settled), planning.settled.zones.length]).toEqual([false, 1]);
+	await wait(1000);
+	expect(asked).toHaveLength(1);
+});
+
+it('what took long stays there: after a pause the last of several edits is planned, and the last plan stands until then where it is of the same parts', async () => {
+	const { planning, asked, put, wait } = open('elsewhere');
+	await wait(1);
+	asked[0]!.answer(900);
+	await wait(1);
+	expect([planning.isHere, isOfWorker(planning.settled)]).toEqual([false, true]);
+	put(named('One'));
+	await wait(200);
+	put(named('Two'));
+	await wait(200);
+	expect([asked.length, planning.isBehind, planning.lacks, isOfWorker(planning.settled)]).toEqual([1, true, null, true]);
+	await wait(200);
+	expect(asked.slice(1).map(({ project }) => project.piece.name)).toEqual(['Two']);
+	put(shaded);
+	expect(planning.lacks?.last?.project).toBe(chest);
+	expect(isOfWorker(planning.settled)).toBe(false);
+	/** An answer to what is no more asked changes nothing. */
+	asked[1]!.answer(5);
+	await wait(400);
+	expect(planning.lacks).not.toBeNull();
+	asked[2]!.answer(200);
+	await wait(1);
+	expect([planning.isBehind, planning.lacks, planning.settled.zones.length]).toEqual([false, null, 1]);
+});
+
+it('it ends after half a minute, when the painter stops it, or when it fails; each time it is begun again only when somebody says so or edits', async () => {
+	const { planning, asked, put, wait, stops } = open('elsewhere');
+	await wait(29_000);
+	expect(planning.waiting.kind).toBe('working');
+	await wait(2000);
+	expect(planning.waiting).toEqual({ kind: 'stopped', why: 'time' });
+	expect(stops()).toBeGreaterThan(0);
+	planning.follow();
+	await wait(5000);
+	expect(asked).toHaveLength(1);
+	planning.again();
+	await wait(1);
+	planning.stop();
+	asked[1]!.fail();
+	await wait(1);
+	expect(planning.waiting).toEqual({ kind: 'stopped', why: 'painter' });
+	put(named('Edited'));
+	await wait(400);
+	asked[2]!.fail();
+	await wait(1);
+	expect(planning.waiting).toEqual({ kind: 'stopped', why: 'failed' });
+	await wait(40_000);
+	expect([planning.waiting, asked.length]).toEqual([{ kind: 'stopped', why: 'failed' }, 3]);
+});
+
+it('what took its process along is not begun by itself', async () => {
+	const { planning, asked, wait } = open('asked');
+	await wait(5000);
+	expect([asked.length, planning.waiting, planning.lacks]).toEqual([0, { kind: 'stopped', why: 'before' }, { last: null }]);
+	planning.again();
+	await wait(1);
+	expect(asked).toHaveLength(1);
+});

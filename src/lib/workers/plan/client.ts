@@ -1,0 +1,42 @@
+import type { Project } from '$core/project';
+import type { Page } from '$core/sheets';
+import { wrap, type Remote } from 'comlink';
+import type { MadePlan, PlanWorker } from './worker';
+
+export type { MadePlan } from './worker';
+
+/** A worker that plans a piece which takes too long for the page; started when it is first asked. */
+export class PlanClient {
+	#worker: Worker | null = null;
+	#remote: Remote<PlanWorker> | null = null;
+	#fail: ((error: Error) => void) | null = null;
+
+	/** Rejects where it was stopped, or the worker failed. */
+	plan(project: Project): Promise<MadePlan> {
+		return this.#ask((remote) => remote.plan(project));
+	}
+
+	/** The sheets of what was planned last. */
+	pages(paper: Project['paper']): Promise<Page[]> {
+		return this.#ask((remote) => remote.pages(paper));
+	}
+
+	/** Ends what is under way; the next is planned from nothing. */
+	stop(): void {
+		this.#worker?.terminate();
+		[this.#worker, this.#remote] = [null, null];
+		this.#fail?.(new Error('stopped'));
+	}
+
+	#ask<T>(question: (remote: Remote<PlanWorker>) => Promise<T>): Promise<T> {
+		if (!this.#worker) {
+			this.#worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
+			this.#worker.addEventListener('error', () => this.stop());
+			this.#remote = wrap<PlanWorker>(this.#worker);
+		}
+		return new Promise((resolve, reject) => {
+			this.#fail = reject;
+			question(this.#remote!).then(resolve, reject);
+		});
+	}
+}
