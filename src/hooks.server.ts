@@ -2,7 +2,7 @@ import { startWorkshop, stopWorkshop, warmSoon } from '$lib/server/workshop';
 import { building } from '$app/environment';
 import { refuseWith } from '$lib/server/answer';
 import { GUARDS, refuseRequest } from '$lib/server/entry/guard';
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
 
 export const init: ServerInit = async () => {
 	if (building) return;
@@ -16,9 +16,15 @@ export const handle: Handle = async (given) => {
 	const response = await answer(given);
 	for (const [name, value] of GUARDS) response.headers.set(name, value);
 	/** What is shown is as it is now, on the way back too, unless its address changes with it. */
-	if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
+	if (!response.headers.has('cache-control'))
+		response.headers.set('cache-control', isPageOfPiece(given.event, response) ? 'no-cache' : 'no-store');
 	return response;
 };
+
+/** The page of a piece holds none of it: the browser may keep it whole for the way back, and it asks for the piece then. */
+function isPageOfPiece({ route }: RequestEvent, response: Response): boolean {
+	return (route.id?.startsWith('/pieces/[id]/') ?? false) && (response.headers.get('content-type')?.startsWith('text/html') ?? false);
+}
 
 const answer: Handle = ({ event, resolve }) => {
 	if (building) return resolve(event);

@@ -16,7 +16,8 @@ describe('the workshop is asked', () => {
 			method: 'POST',
 			body: '{"b":1}',
 			headers: { 'content-type': 'application/json' },
-			keepalive: false
+			keepalive: false,
+			cache: 'no-store'
 		});
 	});
 

@@ -25,7 +25,8 @@ export async function askWorkshop<T>(
 		method,
 		...(json !== undefined ? { body: JSON.stringify(json) } : body !== undefined ? { body } : {}),
 		...(json !== undefined || type ? { headers: { 'content-type': type ?? 'application/json' } } : {}),
-		keepalive
+		keepalive,
+		cache: 'no-store'
 	}).catch(() => null);
 	const read: unknown = await response?.json().catch(() => null);
 	/** An answer that breaks off counts as none. */

@@ -2,10 +2,11 @@
 	import { beforeNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { whereOf } from '$core/layers';
+	import { reuseParts } from '$core/project';
 	import { say } from '$lib/ui/api/say';
 	import { Tip } from '$lib/ui/controls';
 	import { keepFocus } from '$lib/ui/focus/keepFocus';
-	import { PieceState, providePiece, type FirstPlan, type PieceRecord } from '$lib/ui/piece-state';
+	import { Drafts, PieceState, providePiece, type Unsaved, type FirstPlan, type PieceRecord } from '$lib/ui/piece-state';
 	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
 	import WorkshopOut from '$lib/ui/save-status/WorkshopOut.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
@@ -19,7 +20,27 @@
 	let { record, first, children }: { record: PieceRecord; first: FirstPlan; children: Snippet } = $props();
 
 	// svelte-ignore state_referenced_locally
-	const piece = providePiece(new PieceState(record, first));
+	const drafts = new Drafts(record.id, () =>
+		say('This browser keeps nothing for us: what is not saved yet would go with this page. Stay until it says saved.')
+	);
+	// svelte-ignore state_referenced_locally
+	const piece = providePiece(new PieceState(record, first, drafts));
+	let left: readonly { readonly key: string; readonly draft: Unsaved }[] = $state.raw([]);
+	async function findDrafts(): Promise<void> {
+		const found = await drafts.left();
+		/** What came through after all is no draft. */
+		const isSaved = ({ document }: Unsaved) => reuseParts(record.document, document) === record.document;
+		for (const { key, draft } of found) if (isSaved(draft)) await drafts.drop(key);
+		left = found.filter(({ draft }) => !isSaved(draft));
+	}
+	/** The page was kept by the browser and is shown again: nothing is done on it before it is as the workshop has it. */
+	let isBack = $state(false);
+	async function comeBack(event: PageTransitionEvent): Promise<void> {
+		if (!event.persisted) return;
+		isBack = true;
+		await piece.comeBack();
+		isBack = false;
+	}
 
 	const current = $derived(page.url.pathname.split('/').at(-1) ?? '');
 	const hasSection = $derived(current === 'layout' || current === 'coats');
@@ -74,12 +95,15 @@
 		const hide = () => document.visibilityState === 'hidden' && void piece.saver.flush(true);
 		const letFocusGo = keepFocus();
 		window.addEventListener('beforeunload', leave);
+		window.addEventListener('pageshow', comeBack);
+		void findDrafts();
 		document.addEventListener('visibilitychange', hide);
 		document.documentElement.dataset['ready'] = 'true';
 		return () => {
 			stop();
 			letFocusGo();
 			window.removeEventListener('beforeunload', leave);
+			window.removeEventListener('pageshow', comeBack);
 			document.removeEventListener('visibilitychange', hide);
 		};
 	});
@@ -94,7 +118,20 @@
 	});
 </script>
 
-<div class="flex h-screen min-h-[560px] flex-col">
+{#if left[0]}
+	{#await import('./DraftOffer.svelte') then { default: DraftOffer }}
+		{#key left[0].key}
+			<DraftOffer
+				{drafts}
+				key={left[0].key}
+				draft={left[0].draft}
+				savedAt={new Date(record.updatedAt ?? Date.now())}
+				ondone={() => (left = left.slice(1))}
+			/>
+		{/key}
+	{/await}
+{/if}
+<div class="flex h-screen min-h-[560px] flex-col" inert={isBack} aria-busy={isBack}>
 	<PieceHeader id={piece.id} name={piece.project.piece.name} {toDo}>
 		{#snippet tools()}
 			<WorkshopOut />

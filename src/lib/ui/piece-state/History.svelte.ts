@@ -5,6 +5,8 @@ export interface PieceRecord {
 	readonly id: string;
 	readonly version: number;
 	readonly document: Project;
+	/** When it was saved. */
+	readonly updatedAt?: string;
 	/** Where the piece stands among the steps that the server keeps of it. */
 	readonly steps?: { readonly place: number; readonly first: number; readonly last: number };
 }
@@ -139,12 +141,23 @@ export class History {
 
 	/** What the server must be told of the steps; `failed` where it was not. */
 	send(): { readonly steps: Unsent; readonly failed: () => void } {
+		const steps = this.unsent();
+		this.#kept = this.#last;
+		return { steps, failed: () => this.#notSent(steps.keep) };
+	}
+
+	/** The same, without its being sent. */
+	unsent(): Unsent {
 		this.#fewer();
 		const known = [...this.#back, this.project, ...this.#forth.toReversed()];
-		const before = this.#kept;
-		const add = known.slice(before + 1 - (this.#place - this.#back.length)).map((step) => (step === this.project ? null : step));
-		this.#kept = this.#last;
-		return { steps: { keep: before, add: this.#last > before ? add : [], place: this.#place }, failed: () => this.#notSent(before) };
+		const add = known.slice(this.#kept + 1 - (this.#place - this.#back.length)).map((step) => (step === this.project ? null : step));
+		return { keep: this.#kept, add: this.#last > this.#kept ? add : [], place: this.#place };
+	}
+
+	/** What was done in a window that is gone, as the next steps; `null` stands for the project that it came to. */
+	takeUp(project: Project, steps: readonly (Project | null)[]): void {
+		for (const step of steps) if (step !== null) this.put(step);
+		this.put(project);
 	}
 
 	#notSent(before: number): void {

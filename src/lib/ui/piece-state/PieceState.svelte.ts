@@ -3,9 +3,11 @@ import type { Coat } from '$core/layers';
 import { partsOf, partsToBegin, type Arrangement, type Parts, type Zone } from '$core/layout';
 import type { Face, MeasuredFace } from '$core/piece';
 import { listDecoration, type Plan, type PlanError } from '$core/plan';
+import { askWorkshop } from '$lib/ui/api/askWorkshop';
 import { formatArea, formatVolume } from '$core/units';
 import { create, type Draft } from 'mutative';
 import { getContext, setContext } from 'svelte';
+import type { Drafts, Unsaved } from './Drafts';
 import { Drag } from './Drag.svelte';
 import { History, type PieceRecord } from './History.svelte';
 import { Planning, type FirstPlan } from './Planning.svelte';
@@ -52,8 +54,8 @@ export class PieceState {
 	readonly face: MeasuredFace = $derived(this.plan.faces[this.faceAt]!);
 	readonly faceInput: Face = $derived(this.project.piece.faces[this.faceAt] ?? this.project.piece.faces[0]!);
 
-	/** @param first - where it is planned first. */
-	constructor(record: PieceRecord, first: FirstPlan = 'here') {
+	/** @param first - where it is planned first. @param drafts - where edits are kept until they are saved. */
+	constructor(record: PieceRecord, first: FirstPlan = 'here', drafts: Drafts | null = null) {
 		this.id = record.id;
 		this.history = new History(record.id, record);
 		this.planning = new Planning(
@@ -61,7 +63,7 @@ export class PieceState {
 			() => this.sheets.known,
 			first
 		);
-		this.saver = new Saver(record.id, record.version, this.history);
+		this.saver = new Saver(record.id, record.version, this.history, drafts);
 	}
 
 	/** As it is shown; while that is frozen, as it was. */
@@ -173,6 +175,19 @@ export class PieceState {
 
 	async redo(): Promise<void> {
 		if (await this.history.redo()) this.#settle();
+	}
+
+	/** The browser kept this page and shows it again: what the workshop has by now is taken before anything is done here. */
+	async comeBack(): Promise<void> {
+		const answer = await askWorkshop<PieceRecord>(`/api/pieces/${this.id}`);
+		if (answer.ok && (await this.saver.comeBack(answer.value))) this.takeSaved(answer.value);
+	}
+
+	/** Takes up what a window that is gone had not saved, as the next steps; of another version only what it came to. */
+	takeUp({ document, steps, version }: Unsaved): void {
+		this.drag.end();
+		this.history.takeUp(document, version === this.saver.version ? steps.add : []);
+		this.saver.changed();
 	}
 
 	/** Takes the piece as another window saved it. */

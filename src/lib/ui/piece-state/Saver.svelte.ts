@@ -1,6 +1,8 @@
 import { writeLeaving } from '$lib/leaving';
 import { askWorkshop, type Answer } from '$lib/ui/api/askWorkshop';
-import type { History } from './History.svelte';
+import { reuseParts, type Project } from '$core/project';
+import type { Drafts } from './Drafts';
+import type { History, PieceRecord } from './History.svelte';
 
 export type SaveState =
 	| { readonly kind: 'saved'; readonly at: Date | null }
@@ -23,21 +25,28 @@ export class Saver {
 	#busy = false;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#retry = RETRY.first;
+	/** What was sent last and never answered for: it may have come through. */
+	#unanswered: Project | null = null;
 
 	constructor(
 		private readonly id: string,
 		version: number,
-		private readonly history: History
+		private readonly history: History,
+		private readonly drafts: Drafts | null = null
 	) {
 		this.#version = version;
 	}
 
+	get version(): number {
+		return this.#version;
+	}
 	get hasUnsaved(): boolean {
 		return this.#dirty || this.#busy;
 	}
 
 	changed(): void {
 		this.#dirty = true;
+		this.#keepDraft();
 		if (this.state.kind === 'stale' || this.state.kind === 'gone') return;
 		if (this.state.kind === 'saved') this.state = { kind: 'saving' };
 		this.#later(PAUSE);
@@ -74,6 +83,7 @@ export class Saver {
 	abandon(): void {
 		clearTimeout(this.#timer);
 		this.#dirty = false;
+		this.drafts?.letGo();
 		this.state = { kind: 'saved', at: null };
 	}
 
@@ -89,7 +99,37 @@ export class Saver {
 	tookVersion(version: number): void {
 		this.#version = version;
 		this.#dirty = false;
+		this.#unanswered = null;
+		this.drafts?.letGo();
 		this.state = { kind: 'saved', at: null };
+	}
+
+	/**
+	 * The piece as the workshop has it now, to a page that was away. True where that is newer and to be taken: nothing here is unsaved. Where it is what was
+	 * done here it counts as saved.
+	 */
+	async comeBack(record: PieceRecord): Promise<boolean> {
+		while (this.#busy) await new Promise((resolve) => setTimeout(resolve, 30));
+		if (record.version === this.#version) return false;
+		if (isSame(record.document, this.history.project)) this.tookVersion(record.version);
+		else return !this.#dirty;
+		return false;
+	}
+
+	/** A save that was refused as stale may be one's own, whose answer was lost: then it was no other window. */
+	async #wasOwn(): Promise<boolean> {
+		const sent = this.#unanswered;
+		if (sent === null) return false;
+		const answer = await askWorkshop<PieceRecord>(`/api/pieces/${this.id}`);
+		if (!answer.ok || !isSame(answer.value.document, sent)) return false;
+		this.#version = answer.value.version;
+		this.#unanswered = null;
+		return true;
+	}
+
+	#keepDraft(): void {
+		const { history } = this;
+		this.drafts?.keep({ piece: this.id, version: this.#version, at: Date.now(), document: history.project, steps: history.unsent() });
 	}
 
 	#later(ms: number): void {
@@ -103,6 +143,7 @@ export class Saver {
 		this.#dirty = false;
 		this.state = { kind: 'saving' };
 		const { steps, failed } = this.history.send();
+		const sent = this.history.project;
 		const body = JSON.stringify({ version: this.#version, document: this.history.project, steps });
 		/** Until the answer is read nobody knows the version that the next save is made on. */
 		const answer = await askWorkshop<Saved>(`/api/pieces/${this.id}`, {
@@ -112,6 +153,12 @@ export class Saver {
 			keepalive: keepalive && body.length < 60_000
 		});
 		if (!answer.ok) failed();
+		if (answer.status === 409 && (await this.#wasOwn())) {
+			this.#busy = false;
+			this.#dirty = true;
+			return this.#save(keepalive);
+		}
+		if (answer.status === null) this.#unanswered = sent;
 		this.#busy = false;
 		this.#heed(answer);
 	}
@@ -120,8 +167,10 @@ export class Saver {
 		if (answer.ok) {
 			this.#version = answer.value.version;
 			this.#retry = RETRY.first;
-			if (this.#dirty) this.#later(PAUSE);
-			else this.state = { kind: 'saved', at: new Date(answer.value.updatedAt) };
+			this.#unanswered = null;
+			if (this.#dirty) return this.#later(PAUSE);
+			this.drafts?.letGo();
+			this.state = { kind: 'saved', at: new Date(answer.value.updatedAt) };
 			return;
 		}
 		this.#dirty = true;
@@ -142,6 +191,11 @@ export class Saver {
 			this.#retry = Math.min(RETRY.longest, this.#retry * 2);
 		}
 	}
+}
+
+/** Whether a document as the workshop gives it is what is kept here: fields that are not set do not cross. */
+function isSame(theirs: Project, own: Project): boolean {
+	return reuseParts(theirs, JSON.parse(JSON.stringify(own))) === theirs;
 }
 
 /** What the server says to a save that it took, and to one on an old version. */

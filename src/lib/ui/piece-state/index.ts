@@ -3,3 +3,4 @@ export { contextOf, PieceState, providePiece, usePiece } from './PieceState.svel
 export type { FirstPlan, Waiting } from './Planning.svelte';
 export type { SaveState } from './Saver.svelte';
 export type { Held, Selection } from './Seen.svelte';
+export { Drafts, type Unsaved } from './Drafts';

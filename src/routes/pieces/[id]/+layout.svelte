@@ -61,6 +61,6 @@
 	{@render closed()}
 {:else}
 	{#await import('$lib/ui/piece-page/PiecePage.svelte')}{@render closed()}{:then { default: PiecePage }}
-		<PiecePage {record} first={whereToPlan(shell)} {children} />
+		<PiecePage {record} first={whereToPlan({ ...shell, version: record.version })} {children} />
 	{/await}
 {/if}
