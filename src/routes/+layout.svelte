@@ -23,6 +23,12 @@
 {#await import('svelte-sonner') then { Toaster }}
 	<Toaster
 		position="bottom-left"
-		toastOptions={{ unstyled: true, classes: { toast: 'paper px-4 py-3 shadow-lg text-base text-ink w-80' } }}
+		toastOptions={{
+			unstyled: true,
+			classes: {
+				toast: 'paper flex items-center gap-3 px-4 py-3 shadow-lg text-base text-ink w-80',
+				actionButton: 'underline whitespace-nowrap hover:text-ember-deep'
+			}
+		}}
 	/>
 {/await}

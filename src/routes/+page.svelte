@@ -234,7 +234,7 @@
 							</li>
 						{/each}
 					</ul>
-					<p class="note pb-1">What lies here longer than thirty days is gone for good.</p>
+					<p class="note pb-1">What lies here longer than thirty days on which the workshop was open is gone for good.</p>
 				</Fold>
 			{/if}
 		</nav>
@@ -304,7 +304,7 @@
 <Ask
 	open={removing !== null}
 	title="Take {removing?.name} out of the workshop?"
-	says="It lies in the bin for thirty days, with its steps, and can be brought back whole until then."
+	says="It lies in the bin, with its steps, for thirty days on which the workshop is open, and can be brought back whole until then."
 	onleave={() => (removing = null)}
 >
 	<div class="mt-4 flex gap-2">

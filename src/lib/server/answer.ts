@@ -3,6 +3,7 @@ import type { Issue } from '$core/units';
 import { json } from '@sveltejs/kit';
 import { DiskFull, foundNoRoom } from './db';
 import { JobStopped, type Stopped } from './pool';
+import { withoutPaths } from './withoutPaths';
 
 /** A refusal as every route gives it: a list of {code, path, message}. */
 export function refuse(status: number, issues: readonly Issue[]): Response {
@@ -81,7 +82,8 @@ export async function inWords(work: () => Promise<Response>): Promise<Response> 
 		const full = error instanceof DiskFull ? error : foundNoRoom(error) ? new DiskFull() : null;
 		if (full) return refuseWith(507, 'disk.full', full.message);
 		if (!(error instanceof JobStopped)) throw error;
-		const message = error.why === 'failed' ? `This could not be worked out (${error.message}). Nothing has changed.` : error.message;
+		const message =
+			error.why === 'failed' ? `This could not be worked out (${withoutPaths(error.message)}). Nothing has changed.` : error.message;
 		const refused = refuseWith(STATUS[error.why], `pool.${error.why}`, message);
 		if (refused.status === 503) refused.headers.set('retry-after', '1');
 		return refused;

@@ -1,13 +1,18 @@
-import { listCopies, requireRoomForCheckpoint, writeCopy, type Workshop } from './db';
+import { emptyTakenOut, keepReserve, listCopies, requireRoomForCheckpoint, writeCopy, type Workshop } from './db';
+import { breathe } from './breathe';
 import { dropUnnamed } from './services/pictures';
-import { emptyBin, listPieces } from './services/pieces';
+import { emptyBin, listPieces, seeDay } from './services/pieces';
+import { withoutPaths } from './withoutPaths';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
 /** How often it is looked at what is due, ms. */
 const LOOK = 5 * 60_000;
+/** After a start, ms. */
+const SOON = 10_000;
 /** Saves until the log is made short again, and until the room of what was deleted is given back. */
 const [CHECKPOINT, VACUUM] = [50, 200];
+const TABLES = ['revisions', 'pieces', 'cards', 'pictures', 'picture_parts', 'motifs', 'colours'];
 
 /**
  * What a workshop needs besides its work, done beside it: the log kept short, the room of old steps used again, a copy after an hour of work and once
@@ -19,6 +24,7 @@ export class Upkeep {
 	#lastCopy: number | null = null;
 	#lastDaily = 0;
 	#timer: NodeJS.Timeout;
+	#soon: NodeJS.Timeout;
 	#busy: Promise<void> = Promise.resolve();
 	/** What went wrong with the last copy, and when; null: nothing. */
 	fault: { readonly at: Date; readonly message: string } | null = null;
@@ -29,6 +35,8 @@ export class Upkeep {
 	) {
 		this.#timer = setInterval(() => void this.look(), LOOK);
 		this.#timer.unref();
+		this.#soon = setTimeout(() => void this.#then(() => keepReserve(workshop.directory)), SOON);
+		this.#soon.unref();
 	}
 
 	/** Told after each save. */
@@ -42,40 +50,45 @@ export class Upkeep {
 	look(): Promise<void> {
 		return this.#then(async () => {
 			const now = this.clock();
-			this.#lastCopy ??= (await listCopies(this.workshop.directory))[0]?.at.getTime() ?? 0;
-			/** After an hour of work, and of what was done in less once a day. */
-			if (this.#sinceCopy > 0 && now - this.#lastCopy >= HOUR) await this.#copy(new Date(now));
-			if (now - this.#lastDaily < DAY) return;
+			const { directory, db } = this.workshop;
+			this.#lastCopy ??= (await listCopies(directory))[0]?.at.getTime() ?? 0;
+			/** After an hour of work, and of what was done in less once a day. One that lies ahead was made by a clock that was wrong. */
+			if (this.#sinceCopy > 0 && isPast(this.#lastCopy, HOUR, now)) await this.#copy(new Date(now), false);
+			if (this.#sinceCopy === 0) await keepReserve(directory);
+			await emptyTakenOut(directory);
+			if (!isPast(this.#lastDaily, DAY, now)) return;
 			this.#lastDaily = now;
-			await emptyBin(this.workshop.db, new Date(now));
-			await dropUnnamed(this.workshop.db, new Date(now));
+			await seeDay(db, new Date(now));
+			const gone = (await emptyBin(db, new Date(now))) + (await dropUnnamed(db, new Date(now)));
+			if (gone > 0) await this.#vacuum();
 		});
 	}
 
 	/** A copy at once, of what is there. Throws where it fails. */
 	async copyNow(): Promise<string> {
 		let name = '';
-		await this.#then(async () => void (name = await this.#copy(new Date(this.clock()))));
+		await this.#then(async () => void (name = await this.#copy(new Date(this.clock()), true)));
 		if (name === '') throw new Error(this.fault?.message ?? 'The copy was not made.');
 		return name;
 	}
 
 	async close(): Promise<void> {
 		clearInterval(this.#timer);
+		clearTimeout(this.#soon);
 		await this.#busy;
 	}
 
-	async #copy(now: Date): Promise<string> {
+	async #copy(now: Date, byHand: boolean): Promise<string> {
 		const saves = this.#sinceCopy;
 		try {
 			const pieces = (await listPieces(this.workshop.db)).map(({ name }) => name);
-			const name = await writeCopy(this.workshop.db.$client, this.workshop.directory, now, pieces);
+			const name = await writeCopy(this.workshop.db.$client, this.workshop.directory, now, pieces, byHand);
 			this.#lastCopy = now.getTime();
 			this.#sinceCopy -= saves;
 			this.fault = null;
 			return name;
 		} catch (error) {
-			this.fault = { at: now, message: error instanceof Error ? error.message : String(error) };
+			this.fault = { at: now, message: withoutPaths(error instanceof Error ? error.message : String(error)) };
 			console.error(`The copy of the workshop was not made: ${this.fault.message} It is tried again.`);
 			return '';
 		}
@@ -86,8 +99,15 @@ export class Upkeep {
 		const { $client: client } = db;
 		await requireRoomForCheckpoint(directory);
 		await client.query('CHECKPOINT');
-		if (!withVacuum) return;
-		for (const table of ['revisions', 'pieces', 'cards']) await client.query(`VACUUM ${table}`);
+		if (withVacuum) await this.#vacuum();
+	}
+
+	/** The room of what was deleted, or written anew, is used again. */
+	async #vacuum(): Promise<void> {
+		for (const table of TABLES) {
+			await this.workshop.db.$client.query(`VACUUM ${table}`);
+			await breathe();
+		}
 	}
 
 	/** One thing after another. */
@@ -98,4 +118,9 @@ export class Upkeep {
 		);
 		return this.#busy;
 	}
+}
+
+/** Whether so long ago, or ahead: then the clock was wrong once, and it is not waited for. */
+function isPast(time: number, long: number, now: number): boolean {
+	return now - time >= long || time > now + long;
 }

@@ -24,6 +24,20 @@
 		await invalidateAll();
 	}
 
+	const HOW = { 'by-itself': '', 'by-hand': 'made by hand', 'put-aside': 'put aside' } as const;
+	async function takeOut({ name, at }: Copy): Promise<void> {
+		trouble = null;
+		const answer = await askWorkshop(`/api/copies/${name}`, { method: 'DELETE' });
+		if (answer.ok) say(`The copy of ${when(at)} is taken out.`, () => void bringBack(name));
+		else trouble = answer.faults[0]!.message;
+		await invalidateAll();
+	}
+	async function bringBack(name: string): Promise<void> {
+		const answer = await askWorkshop(`/api/copies/${name}/back`, { method: 'POST' });
+		trouble = answer.ok ? null : answer.faults[0]!.message;
+		await invalidateAll();
+	}
+
 	async function restore(): Promise<void> {
 		const { name } = chosen!;
 		chosen = null;
@@ -31,7 +45,10 @@
 		trouble = null;
 		const answer = await askWorkshop<{ kept: string }>(`/api/copies/${name}`, { method: 'POST' });
 		doing = null;
-		if (answer.ok) say(`The copy is in place. What was there is kept in the folder of the workshop as ${answer.value.kept}.`);
+		if (answer.ok)
+			say(
+				`The copy is in place. What was there is put aside, in this list too, and in the folder of the workshop as ${answer.value.kept}.`
+			);
 		else trouble = answer.faults[0]!.message;
 		await invalidateAll();
 	}
@@ -47,9 +64,9 @@
 <main class="p-8">
 	<section class="paper max-w-3xl p-5">
 		<p>
-			All pieces, motifs, colours and photographs are copied after an hour of work and once a day, into the folder of the workshop. Kept are
-			those of each hour of a day, each day of two weeks, and each week of half a year. A disk that fails takes them along: now and then
-			copy the whole folder to another one.
+			All pieces, motifs, colours and photographs are copied after an hour of work and once a day, into the folder of the workshop. Of these
+			are kept those of the last 24 hours, 14 days and 26 weeks in which any was made. What was made by hand, or put aside when a copy was
+			put back, stays until it is taken out. A disk that fails takes them along: now and then copy the whole folder to another one.
 		</p>
 		{#if data.fault}<p class="fault mt-2 border-l-4 border-must pl-2">
 				The last copy was not made ({when(data.fault.at)}): {data.fault.message} It is tried again.
@@ -65,13 +82,13 @@
 				<thead class="text-left text-sm text-ink-soft"
 					><tr
 						><th class="py-1 font-normal">Made</th><th class="font-normal">Pieces in it</th><th class="pr-3 text-right font-normal">Size</th
-						><th><span class="sr-only">Put back</span></th></tr
+						><th><span class="sr-only">Put back</span></th><th><span class="sr-only">Take out</span></th></tr
 					></thead
 				>
 				<tbody>
 					{#each data.copies as copy (copy.name)}
 						<tr class="border-t border-rule align-baseline">
-							<td class="py-1.5 pr-3 whitespace-nowrap">{when(copy.at)}</td>
+							<td class="py-1.5 pr-3 whitespace-nowrap">{when(copy.at)}<span class="note block">{HOW[copy.how]}</span></td>
 							<td class="pr-3"
 								>{#if copy.pieces}<b>{copy.pieces.length}</b>
 									<span class="note">{copy.pieces.slice(0, 4).join(', ')}{copy.pieces.length > 4 ? ' and more' : ''}</span>{:else}<span
@@ -87,6 +104,14 @@
 									onclick={() => (chosen = copy)}>put back</button
 								></td
 							>
+							<td class="pl-4 text-right"
+								><button
+									class="whitespace-nowrap underline hover:text-ember-deep"
+									disabled={doing !== null}
+									aria-label="Take out the copy of {when(copy.at)}"
+									onclick={() => takeOut(copy)}>take out</button
+								></td
+							>
 						</tr>
 					{/each}
 				</tbody>
@@ -99,7 +124,7 @@
 <Ask
 	open={chosen !== null}
 	title="Put the workshop back to {chosen ? when(chosen.at) : ''}?"
-	says="All pieces, motifs, colours and photographs are again as they were then. What is there now is not lost: it is kept beside it in the folder of the workshop. Pieces that are open in other windows have to be opened anew."
+	says="All pieces, motifs, colours and photographs are again as they were then. What is there now is not lost: it is put aside, stands in this list then, and comes back by the same way. Pieces that are open in other windows have to be opened anew."
 	onleave={() => (chosen = null)}
 >
 	<div class="mt-4 flex gap-2">

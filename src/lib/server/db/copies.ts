@@ -1,33 +1,11 @@
 import { PGlite, type Transaction } from '@electric-sql/pglite';
 import { spawn } from 'node:child_process';
 import { constants, existsSync } from 'node:fs';
-import { copyFile, mkdir, open, readdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
-import { join } from 'node:path';
-import { requireRoomForCheckpoint } from './disk';
-
-/** A copy of the whole workshop. */
-export interface Copy {
-	/** Of its file in the folder of copies. */
-	readonly name: string;
-	readonly at: Date;
-	readonly bytes: number;
-	/** The pieces that were in it; null where it was made before that was kept. */
-	readonly pieces: readonly string[] | null;
-}
-
-const FOLDER = 'backups';
-/** Of now, and of versions before, which were made as PGlite makes them. */
-const OWN = /^copy-(\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2})-\d{3}Z\.tar\.gz$/;
-const OLD = /^workshop-(\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2})-\d{3}Z\.tar\.gz$/;
-
-const HOUR = 3_600_000;
-const DAY = 24 * HOUR;
-/** How far back copies are kept, and one for each of what: hours of a day, days of two weeks, weeks of half a year. */
-const KEPT = [
-	{ within: DAY, each: HOUR },
-	{ within: 14 * DAY, each: DAY },
-	{ within: 182 * DAY, each: 7 * DAY }
-] as const;
+import { copyFile, mkdir, readdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { basename, join } from 'node:path';
+import { FOLDER, isCopy, noteOf, OLD, thinCopies } from './copyList';
+import { requireRoomForCheckpoint, sizeOf } from './disk';
+import { ASIDE, finishRestore, swapDatabase, syncEntry, type Stepped } from './restoring';
 
 /** Runs a program to its end; others are answered meanwhile. Throws with what it said where it ended with more than `worst`. */
 function run(command: string, args: readonly string[], worst = 0): Promise<void> {
@@ -51,7 +29,7 @@ const CHANGED_MEANWHILE = 1;
  * change them; last what was logged since that checkpoint, set aside while nothing is changed. When a copy is opened the log makes good what was
  * caught half: as after a crash. Whole or not at all. Returns its name. Throws `DiskFull` where there is no room for it.
  */
-export async function writeCopy(client: PGlite, workshop: string, now: Date, pieces: readonly string[]): Promise<string> {
+export async function writeCopy(client: PGlite, workshop: string, now: Date, pieces: readonly string[], byHand = false): Promise<string> {
 	const folder = join(workshop, FOLDER);
 	await mkdir(folder, { recursive: true });
 	for (const entry of await readdir(folder)) if (entry.endsWith('.part')) await rm(join(folder, entry), { recursive: true, force: true });
@@ -69,32 +47,18 @@ export async function writeCopy(client: PGlite, workshop: string, now: Date, pie
 		await append(aside, './pg_wal');
 		await pack(plain, packed);
 		await syncEntry(packed);
-		await writeFile(join(folder, name.replace('.tar.gz', '.json')), JSON.stringify({ pieces }));
+		await writeFile(join(folder, noteOf(name)), JSON.stringify({ pieces, byHand }));
 		await rename(packed, join(folder, name));
 		await syncEntry(folder);
 	} finally {
 		for (const part of [plain, packed, aside]) await rm(part, { recursive: true, force: true });
 	}
-	await thinCopies(workshop, now);
+	await thinCopies(workshop);
 	return name;
 }
 
 /** Of the database, what a copy needs free while it is made: plain, packed, and its log by itself. */
 const COPY_ROOM = 2.5;
-
-/** All files under a folder, bytes; those that go meanwhile are not counted. */
-async function sizeOf(folder: string): Promise<number> {
-	const entries = await readdir(folder, { withFileTypes: true, recursive: true });
-	const sizes = entries
-		.filter((entry) => entry.isFile())
-		.map((entry) =>
-			stat(join(entry.parentPath, entry.name)).then(
-				({ size }) => size,
-				() => 0
-			)
-		);
-	return (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0);
-}
 
 /** Copies the files of the log from the first that is needed up to the one that is written; all that is committed has been written to them. Others wait: a few ms a file. */
 async function setLogAside(tx: Transaction, database: string, aside: string, first: string): Promise<void> {
@@ -115,68 +79,6 @@ export function syncFolder(folder: string): Promise<void> {
 	return run('sync', ['-f', folder]);
 }
 
-/** Has one file written to the disk, or of a folder the names in it. */
-async function syncEntry(path: string): Promise<void> {
-	const file = await open(path, 'r');
-	try {
-		await file.sync();
-	} finally {
-		await file.close();
-	}
-}
-
-/** The copies of a workshop, the newest first. */
-export async function listCopies(workshop: string): Promise<Copy[]> {
-	const folder = join(workshop, FOLDER);
-	const entries = existsSync(folder) ? await readdir(folder) : [];
-	const copies = entries.flatMap((name) => {
-		const at = (OWN.exec(name) ?? OLD.exec(name))?.[1];
-		return at === undefined ? [] : [{ name, at: new Date(`${at.slice(0, 10)}T${at.slice(11).replaceAll('-', ':')}Z`) }];
-	});
-	const told = await Promise.all(
-		copies.map(async ({ name, at }): Promise<Copy> => ({
-			name,
-			at,
-			bytes: (await stat(join(folder, name))).size,
-			pieces: await piecesOf(join(folder, name.replace('.tar.gz', '.json')))
-		}))
-	);
-	return told.sort((a, b) => b.at.getTime() - a.at.getTime());
-}
-
-async function piecesOf(file: string): Promise<readonly string[] | null> {
-	try {
-		return (JSON.parse(await readFile(file, 'utf8')) as { pieces: string[] }).pieces;
-	} catch {
-		return null;
-	}
-}
-
-/** Which copies stay: of each hour, day and week the newest, and always the newest of all. By their times, newest first. */
-export function keptCopies(times: readonly Date[], now: Date): ReadonlySet<number> {
-	const kept = new Set<number>(times.length > 0 ? [0] : []);
-	for (const { within, each } of KEPT) {
-		const seen = new Set<number>();
-		times.forEach((time, i) => {
-			const slot = Math.floor(time.getTime() / each);
-			if (now.getTime() - time.getTime() > within || seen.has(slot)) return;
-			seen.add(slot);
-			kept.add(i);
-		});
-	}
-	return kept;
-}
-
-async function thinCopies(workshop: string, now: Date): Promise<void> {
-	const copies = await listCopies(workshop);
-	const kept = keptCopies(
-		copies.map(({ at }) => at),
-		now
-	);
-	for (const [i, { name }] of copies.entries())
-		if (!kept.has(i)) for (const file of [name, name.replace('.tar.gz', '.json')]) await rm(join(workshop, FOLDER, file), { force: true });
-}
-
 /** More than anybody saves between two restores: what a window that is still open edited is of no version that comes after. */
 const VERSIONS_AHEAD = 100_000;
 
@@ -184,31 +86,36 @@ const VERSIONS_AHEAD = 100_000;
  * Puts a copy in the place of the database, which has to be closed; what was there is kept beside it, and its name returned. The copy is unpacked
  * whole, opened and brought to the disk before anything is renamed. Throws where there is no such copy, or it cannot be opened: then all is as it was.
  */
-export async function restoreCopy(workshop: string, name: string, now: Date): Promise<string> {
-	if (!OWN.test(name) && !OLD.test(name)) throw new Error(`There is no copy called ${name}.`);
-	const file = join(workshop, FOLDER, name);
-	const [next, present] = [join(workshop, `database.new-${process.pid}`), join(workshop, 'database')];
+export async function restoreCopy(workshop: string, name: string, now: Date, stepped: Stepped = () => {}): Promise<string> {
+	if (!isCopy(name)) throw new Error(`There is no copy called ${name}.`);
+	await finishRestore(workshop);
+	const next = join(workshop, `database.new-${process.pid}`);
 	await rm(next, { recursive: true, force: true });
 	try {
-		await unpack(file, next, OLD.test(name));
+		await unpack(workshop, name, next);
 		await syncFolder(next);
 	} catch (error) {
 		await rm(next, { recursive: true, force: true });
 		throw error;
 	}
+	stepped('unpacked');
 	const kept = `database.before-${now.toISOString().replace(/[:.]/g, '-')}`;
-	if (existsSync(present)) await rename(present, join(workshop, kept));
-	await rename(next, present);
-	await syncEntry(workshop);
+	await swapDatabase(workshop, { next: basename(next), kept }, stepped);
 	return kept;
 }
 
-async function unpack(file: string, to: string, isOld: boolean): Promise<void> {
-	if (!isOld) {
+async function unpack(workshop: string, name: string, to: string): Promise<void> {
+	const isOld = OLD.test(name);
+	const file = join(workshop, FOLDER, name);
+	if (ASIDE.test(name)) {
+		const from = join(workshop, name);
+		await requireRoomForCheckpoint(workshop, await sizeOf(from));
+		await run('cp', ['-a', from, to]);
+	} else if (!isOld) {
 		await mkdir(to, { recursive: true, mode: 0o700 });
 		await run('tar', ['-xzf', file, '-C', to]);
-		if (!existsSync(join(to, 'PG_VERSION'))) throw new Error('It holds no database.');
 	}
+	if (!isOld && !existsSync(join(to, 'PG_VERSION'))) throw new Error('It holds no database.');
 	const client = await PGlite.create({
 		dataDir: to,
 		...(isOld ? { loadDataDir: new Blob([new Uint8Array(await readFile(file))]) } : {})

@@ -1,11 +1,14 @@
-import { statfs } from 'node:fs/promises';
+import { existsSync } from 'node:fs';
+import { open, readdir, rm, stat, statfs } from 'node:fs/promises';
+import { join } from 'node:path';
+import { ASIDE } from './restoring';
 
 /** Told where there is no more room to save: reading goes on, and so does saving as soon as there is. */
 export class DiskFull extends Error {
-	constructor(free = 0) {
-		super(
-			`The disk of the workshop is full (${Math.floor(free / 1e6)} MB left). Nothing is lost and nothing has changed: make room on it, and it goes on.`
-		);
+	/** What is left, and what copies of the workshop take of the disk, bytes. */
+	constructor(left: string = '0 MB left', copies = 0) {
+		const take = copies > 1e6 ? ` Its copies take ${Math.round(copies / 1e6)} MB: some can be taken out on the page Copies.` : '';
+		super(`The disk of the workshop is full (${left}). Nothing is lost and nothing has changed: make room on it, and it goes on.${take}`);
 		this.name = 'DiskFull';
 	}
 }
@@ -13,11 +16,11 @@ export class DiskFull extends Error {
 /** Whether the database itself found no room: somebody else took it after it was looked at. It has changed nothing. */
 export function foundNoRoom(error: unknown): boolean {
 	const cause = error instanceof Error ? (error.cause ?? error) : null;
-	return cause !== null && (cause as { code?: unknown }).code === DISK_FULL;
+	return cause !== null && FULL.has((cause as { code?: unknown }).code);
 }
 
-/** As SQL names it. */
-const DISK_FULL = '53100';
+/** As SQL names it, and as the system does: of room, and of what a user may take. */
+const FULL: ReadonlySet<unknown> = new Set(['53100', 'ENOSPC', 'EDQUOT']);
 
 /** Left free for the database to be closed in order, MB; another figure by EMBER_LEAST_ROOM. */
 const LEAST_ROOM = 80;
@@ -37,7 +40,78 @@ export async function requireRoomForCheckpoint(directory: string, bytes = 0): Pr
 	if (directory !== '') await requireFree(directory, Math.max(leastRoom(), 0) + CHECKPOINT + bytes);
 }
 
+/** Files that may still be made, where the file system counts them: the database makes some with a checkpoint. */
+const LEAST_FILES = 64;
+
 async function requireFree(directory: string, bytes: number): Promise<void> {
-	const { bavail, bsize } = await statfs(directory);
-	if (bavail * bsize < bytes) throw new DiskFull(bavail * bsize);
+	const { bavail, bsize, files, ffree } = await statfs(directory);
+	const left =
+		files > 0 && ffree < LEAST_FILES
+			? `room for ${ffree} files more`
+			: bavail * bsize < bytes
+				? `${Math.floor((bavail * bsize) / 1e6)} MB left`
+				: null;
+	if (left !== null) throw new DiskFull(left, await sizeOfCopies(directory));
 }
+
+/** What copies take, and what was put aside for one, bytes. */
+async function sizeOfCopies(directory: string): Promise<number> {
+	const folders = (await readdir(directory).catch(() => [])).filter((name) => name === 'backups' || ASIDE.test(name));
+	const sizes = await Promise.all(folders.map((name) => sizeOf(join(directory, name))));
+	return sizes.reduce((sum, size) => sum + size, 0);
+}
+
+/** Free on the disk of a folder, bytes. */
+async function freeOn(directory: string): Promise<number> {
+	const { bavail, bsize } = await statfs(directory);
+	return bavail * bsize;
+}
+
+/** All files under a folder, bytes; those that go meanwhile are not counted. */
+export async function sizeOf(folder: string): Promise<number> {
+	const entries = existsSync(folder) ? await readdir(folder, { withFileTypes: true, recursive: true }) : [];
+	const sizes = entries
+		.filter((entry) => entry.isFile())
+		.map((entry) =>
+			stat(join(entry.parentPath, entry.name)).then(
+				({ size }) => size,
+				() => 0
+			)
+		);
+	return (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0);
+}
+
+/** Kept for the day on which the workshop itself has filled the disk: let go, it is room to clean up in. Bytes. */
+const RESERVE = 48e6;
+const NAME = 'reserve';
+
+/** Whether a save would be refused now. */
+export async function isShortOfRoom(directory: string): Promise<boolean> {
+	return (await freeOn(directory)) < leastRoom() + CHECKPOINT;
+}
+
+/** Whether a checkpoint finds room, were there no more to be left free. */
+export async function hasRoomToWrite(directory: string): Promise<boolean> {
+	return (await freeOn(directory)) > CHECKPOINT;
+}
+
+export async function letReserveGo(directory: string): Promise<void> {
+	await rm(join(directory, NAME), { force: true });
+}
+
+/** Makes the reserve, where there is none and room is left beside it. */
+export async function keepReserve(directory: string): Promise<void> {
+	const path = join(directory, NAME);
+	if (directory === '' || existsSync(path) || (await freeOn(directory)) < 2 * RESERVE + Math.max(0, leastRoom()) + CHECKPOINT) return;
+	const file = await open(path, 'w');
+	try {
+		/** Written, so that it takes its room; no part may be a hole. */
+		for (let at = 0; at < RESERVE; at += BLOCK.length) await file.write(BLOCK);
+	} catch {
+		await rm(path, { force: true });
+	} finally {
+		await file.close();
+	}
+}
+
+const BLOCK = new Uint8Array(1e6).fill(1);

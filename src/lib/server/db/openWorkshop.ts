@@ -3,11 +3,14 @@ import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
 import { existsSync } from 'node:fs';
 import { mkdir, readdir, rename, rm } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
+import { clearFolder, compactDatabase } from './cleanUp';
 import { syncFolder, writeCopy } from './copies';
-import { DiskFull } from './disk';
+import { emptyTakenOut } from './copyList';
+import { DiskFull, isShortOfRoom } from './disk';
 import { lockWorkshop } from './lock';
 import { isMigrated, migrateDatabase } from './migrations';
 import * as schema from './schema';
+import { finishRestore, wasWorkshop } from './restoring';
 import { openSynced } from './syncedFiles';
 import { readTemplate, SETTINGS } from './template';
 
@@ -59,15 +62,23 @@ export async function openWorkshop(directory: string, now: Date = new Date()): P
 /** The database of a workshop that this process has locked. */
 async function openDatabase(directory: string, now: Date): Promise<{ readonly db: Database; readonly client: PGlite }> {
 	const dataDir = join(directory, 'database');
+	await finishRestore(directory);
+	await emptyTakenOut(directory, true);
 	/** What an attempt that was cut off left. */
 	for (const entry of await readdir(directory))
 		if (entry.startsWith('database.new-')) await rm(join(directory, entry), { recursive: true, force: true });
-	if (!existsSync(dataDir)) await makeDatabase(directory, dataDir);
+	if (!existsSync(dataDir)) {
+		if (await wasWorkshop(directory)) throw new WorkshopBroken(directory, 'its database is not there');
+		await makeDatabase(directory, dataDir);
+	}
+	const isShort = await isShortOfRoom(directory);
+	if (isShort) await clearFolder(directory);
 	try {
 		const client = await openSynced(dataDir, SETTINGS);
 		const db = drizzle(client, { schema });
 		if (!(await isMigrated(db as never))) await writeCopy(client, directory, now, await namesOfPieces(client));
 		await migrateDatabase(db as never);
+		if (isShort) await compactDatabase(client, directory);
 		return { db, client };
 	} catch (error) {
 		throw error instanceof DiskFull ? error : new WorkshopBroken(directory, error);

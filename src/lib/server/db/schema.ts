@@ -2,7 +2,7 @@ import type { CardInfo } from '../pool';
 import type { Colour } from '$core/colour';
 import type { Motif } from '$core/layout';
 import type { Project } from '$core/project';
-import { customType, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { customType, date, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 
 const bytea = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' });
 
@@ -82,3 +82,6 @@ export const pictureParts = pgTable(
 	{ picture: text().notNull(), part: integer().notNull(), bytes: bytea().notNull() },
 	(table) => [primaryKey({ columns: [table.picture, table.part] })]
 );
+
+/** Days on which the workshop was open, by its clock: what lies in the bin is counted by them, so that a clock which is wrong once empties nothing. */
+export const daysOpen = pgTable('days_open', { day: date().primaryKey() });

@@ -2,24 +2,31 @@ import { PGlite } from '@electric-sql/pglite';
 import { execFileSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
-import { mkdir, mkdtemp, readdir, readFile, rename, rm, statfs, symlink, writeFile } from 'node:fs/promises';
+import { mkdir, mkdtemp, readdir, readFile, rename, rm, stat, statfs, symlink, writeFile } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { findPicture } from '../services/pictures';
-import { addPiece, listPieces, savePiece } from '../services/pieces';
+import { addPiece, findDocument, listPieces, savePiece } from '../services/pieces';
 import { Upkeep } from '../upkeep';
-import { keptCopies } from './copies';
+import { keptCopies } from './copyList';
+import { sizeOf } from './disk';
 import {
+	bringBackCopy,
 	DiskFull,
+	emptyTakenOut,
+	keepReserve,
 	listCopies,
 	openWorkshop,
+	readPictureBytes,
 	requireRoom,
 	restoreCopy,
+	takeOutCopy,
 	WorkshopBroken,
 	WorkshopOpenElsewhere,
 	writeCopy,
+	writePictureBytes,
 	type Workshop
 } from './index';
 import { lockWorkshop } from './lock';
@@ -119,6 +126,51 @@ describe('a folder', () => {
 		await workshop.close();
 	}, 60_000);
 
+	it('whose own waste takes its room is cleaned at a start: what was deleted is given back to the disk, copies that were cut off and the reserve go', async () => {
+		const workshop = await openWorkshop(folder);
+		const id = await addPiece(workshop.db, named('Kept'));
+		const noise = (seed: number) => Uint8Array.from({ length: 4_000_000 }, (_, i) => Math.imul(i + seed * 7, 2654435761) >>> 24);
+		for (let i = 0; i < 8; i++) await writePictureBytes(workshop.db, i.toString(16).repeat(64), noise(i));
+		await workshop.db.$client.query('DELETE FROM picture_parts WHERE picture <> $1', ['7'.repeat(64)]);
+		await keepReserve(folder);
+		await keepReserve(folder);
+		expect((await stat(join(folder, 'reserve'))).size).toBe(48e6);
+		await workshop.close();
+		await mkdir(join(folder, 'backups'), { recursive: true });
+		await writeFile(join(folder, 'backups', 'copy-x.tar.gz.part'), 'cut off');
+		const before = await sizeOf(join(folder, 'database'));
+		process.env['EMBER_LEAST_ROOM'] = '1e9';
+		const cleaned = await openWorkshop(folder);
+		delete process.env['EMBER_LEAST_ROOM'];
+		expect(before - (await sizeOf(join(folder, 'database')))).toBeGreaterThan(24e6);
+		expect([existsSync(join(folder, 'reserve')), await readdir(join(folder, 'backups'))]).toEqual([false, []]);
+		const parts: Uint8Array[] = [];
+		for await (const part of readPictureBytes(cleaned.db, '7'.repeat(64), 4_000_000)) parts.push(part);
+		expect(Buffer.concat(parts).equals(noise(7))).toBe(true);
+		expect((await findDocument(cleaned.db, id))?.document).toContain('Kept');
+		await cleaned.close();
+	}, 60_000);
+
+	it('uses the room of what was deleted again', async () => {
+		const workshop = await openWorkshop(folder);
+		const upkeep = new Upkeep(workshop);
+		const noise = (seed: number) => Uint8Array.from({ length: 2_000_000 }, (_, i) => Math.imul(i + seed * 7, 2654435761) >>> 24);
+		const sizes: number[] = [];
+		for (let round = 0; round < 3; round++) {
+			for (let i = 0; i < 6; i++) await writePictureBytes(workshop.db, `${round}${i}`.repeat(32), noise(6 * round + i));
+			await workshop.db.$client.query('DELETE FROM picture_parts');
+			/** As after two hundred saves. */
+			for (let i = 0; i < 200; i++) upkeep.saved();
+			await upkeep.look();
+			sizes.push(
+				(await workshop.db.$client.query<{ size: number }>("SELECT pg_total_relation_size('picture_parts')::int AS size")).rows[0]!.size
+			);
+		}
+		expect(sizes[2]! / sizes[0]!).toBeLessThan(1.2);
+		await upkeep.close();
+		await workshop.close();
+	}, 60_000);
+
 	it('without room takes no save, and says so; with room again it does', async () => {
 		process.env['EMBER_LEAST_ROOM'] = '1e12';
 		await expect(requireRoom(folder, 1000)).rejects.toThrow(DiskFull);
@@ -213,17 +265,103 @@ describe('copies', () => {
 	}, 60_000);
 
 	it.each<[what: string, hours: number[], kept: number[]]>([
-		['the newest of each hour of a day', [0, 0.2, 0.4, 1.3, 1.4, 5], [0, 3, 5]],
+		['the newest of each hour', [0, 0.2, 0.4, 1.3, 1.4, 5], [0, 3, 5]],
 		['never all from one minute', Array.from({ length: 9 }, (_, i) => i / 600), [0]],
-		['one a day of two weeks', [0, 30, 31, 54, 78, 300], [0, 1, 3, 4, 5]],
-		['one a week of half a year', [0, 24 * 15, 24 * 16, 24 * 30, 24 * 170, 24 * 190], [0, 1, 3, 4]],
-		['of long ago, while there is no other', [24 * 400], [0]]
+		[
+			'one an hour of the last twenty-four, then one a day of the last fourteen',
+			[...Array.from({ length: 26 }, (_, i) => i), 31, 54, 78],
+			[...Array.from({ length: 24 }, (_, i) => i), 27, 28]
+		],
+		[
+			'one a week of the last twenty-six, however long ago',
+			Array.from({ length: 80 }, (_, i) => i * 24 * 7),
+			Array.from({ length: 26 }, (_, i) => i)
+		],
+		['of long ago', [24 * 400], [0]],
+		[
+			'all, when the clock was wrong by five hundred days once and is right again',
+			[-24 * 500, 0, 30, 54, 78, 24 * 15, 24 * 30],
+			[0, 1, 2, 3, 4, 5, 6]
+		],
+		['all, while it is', [0, 24 * 500, 24 * 501.2, 24 * 502.2, 24 * 515, 24 * 530], [0, 1, 2, 3, 4, 5]]
 	])('kept are %s', (_what, hours, kept) => {
 		/** Thursday, at half past an hour. */
 		const now = new Date('2026-03-05T12:30:00Z');
 		const times = hours.map((hour) => new Date(now.getTime() - hour * 3_600_000));
-		expect([...keptCopies(times, now)].sort((a, b) => a - b)).toEqual(kept);
+		expect([...keptCopies(times)].sort((a, b) => a - b)).toEqual(kept);
 	});
+
+	it('made by hand stay when others are thinned; one that is taken out comes back until it is gone for good; a link that leads nowhere is passed over', async () => {
+		const workshop = await openWorkshop(folder);
+		const { $client } = workshop.db;
+		const hand = await writeCopy($client, folder, new Date('2026-03-01T08:00:00Z'), ['A'], true);
+		const first = await writeCopy($client, folder, new Date('2026-03-01T08:10:00Z'), ['A']);
+		const second = await writeCopy($client, folder, new Date('2026-03-01T08:20:00Z'), ['A']);
+		await symlink(join(folder, 'nowhere'), join(folder, 'backups', 'copy-2026-03-01T09-00-00-000Z.tar.gz'));
+		const names = async () => (await listCopies(folder)).map(({ name, how }) => [name, how]);
+		expect(await names()).toEqual([
+			[second, 'by-itself'],
+			[hand, 'by-hand']
+		]);
+		expect([await takeOutCopy(folder, first), await takeOutCopy(folder, '../database'), await takeOutCopy(folder, hand)]).toEqual([
+			false,
+			false,
+			true
+		]);
+		expect(await names()).toEqual([[second, 'by-itself']]);
+		await emptyTakenOut(folder);
+		expect([await bringBackCopy(folder, hand), await bringBackCopy(folder, hand)]).toEqual([true, false]);
+		expect((await listCopies(folder)).at(-1)).toMatchObject({ name: hand, how: 'by-hand', pieces: ['A'] });
+		await takeOutCopy(folder, hand);
+		await workshop.close();
+		await (await openWorkshop(folder)).close();
+		expect(await bringBackCopy(folder, hand)).toBe(false);
+	}, 60_000);
+
+	it('put back, and stopped after any of its writes and renames: the next start has the one or the other whole, and what was put aside is listed and comes back', async () => {
+		const workshop = await openWorkshop(folder);
+		await addPiece(workshop.db, named('Then'));
+		const copy = await writeCopy(workshop.db.$client, folder, new Date('2026-03-01T08:00:00Z'), ['Then'], true);
+		await addPiece(workshop.db, named('Since'));
+		await workshop.close();
+		const seen: string[] = [];
+		await restoreCopy(folder, copy, new Date('2026-03-02T08:00:00Z'), (step) => seen.push(step));
+		expect(seen).toEqual(['unpacked', 'journal', 'put aside', 'put in place', 'journal away']);
+		/** What was put aside comes back by the same way. */
+		const [aside] = (await listCopies(folder)).filter(({ how }) => how === 'put-aside');
+		expect(aside).toMatchObject({ name: 'database.before-2026-03-02T08-00-00-000Z', at: new Date('2026-03-02T08:00:00Z') });
+		await restoreCopy(folder, aside!.name, new Date('2026-03-03T08:00:00Z'));
+		for (const [i, stop] of seen.entries()) {
+			const halted = restoreCopy(folder, copy, new Date(Date.UTC(2026, 3, 1 + i)), (step) => {
+				if (step === stop) throw new Error('killed');
+			});
+			await expect(halted).rejects.toThrow('killed');
+			const opened = await openWorkshop(folder);
+			/** From the journal on it is finished; before, nothing has changed. */
+			expect(await names(opened), stop).toEqual(stop === 'unpacked' ? ['Since', 'Then'] : ['Then']);
+			await opened.close();
+			expect((await readdir(folder)).filter((entry) => /new-|restoring/.test(entry))).toEqual([]);
+			const last = (await listCopies(folder)).find(({ how, at }) => how === 'put-aside' && at.getTime() === Date.UTC(2026, 3, 1 + i));
+			expect(last === undefined).toBe(stop === 'unpacked');
+			if (last) await restoreCopy(folder, last.name, new Date(Date.UTC(2026, 4, 1 + i)));
+		}
+		await writeFile(join(folder, 'restoring.json'), '{"next":"data');
+		const again = await openWorkshop(folder);
+		expect(await names(again)).toEqual(['Since', 'Then']);
+		await again.close();
+	}, 120_000);
+
+	it('a workshop that was not empty is never opened as an empty one', async () => {
+		const workshop = await openWorkshop(folder);
+		await writeCopy(workshop.db.$client, folder, new Date(), []);
+		await workshop.close();
+		await rename(join(folder, 'database'), join(folder, 'away'));
+		await expect(openWorkshop(folder)).rejects.toThrow(/its database is not there.*npm run restore/);
+		await rm(join(folder, 'backups'), { recursive: true });
+		await rename(join(folder, 'away'), join(folder, 'database.before-2026-03-02T08-00-00-000Z'));
+		await expect(openWorkshop(folder)).rejects.toThrow(WorkshopBroken);
+		expect(existsSync(join(folder, 'database'))).toBe(false);
+	}, 60_000);
 });
 
 describe('upkeep', () => {
@@ -260,7 +398,20 @@ describe('upkeep', () => {
 		await upkeep.look();
 		expect([upkeep.fault, await count()]).toEqual([null, 1]);
 		expect((await readdir(join(folder, 'backups'))).filter((entry) => entry.includes('part'))).toEqual([]);
-		await upkeep.close();
+		/** The clock goes wrong by five hundred days, and back: copies go on. */
+		const ahead = new Upkeep(workshop, () => now + 500 * 24 * HOUR);
+		ahead.saved();
+		await ahead.look();
+		expect(await count()).toBe(2);
+		now += 2 * HOUR;
+		upkeep.saved();
+		await upkeep.look();
+		expect(await count()).toBe(3);
+		const later = new Upkeep(workshop, () => now + HOUR + 1);
+		later.saved();
+		await later.look();
+		expect(await count()).toBe(4);
+		for (const one of [upkeep, ahead, later]) await one.close();
 		await workshop.close();
 	}, 60_000);
 });

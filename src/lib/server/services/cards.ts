@@ -1,6 +1,7 @@
 import { eq, sql } from 'drizzle-orm';
 import { cards, type Card, type Database } from '../db';
 import { JobStopped, type Pool } from '../pool';
+import { withoutPaths } from '../withoutPaths';
 import { findDocument, type ListedPiece } from './pieces';
 
 /** A card may take longer than what somebody waits for, ms: on a busy machine a sound piece is no faulty one. */
@@ -30,7 +31,8 @@ async function drawCard(threads: Pool, document: string): Promise<{ readonly car
 		return { card: { kind: 'sound', ...made.info }, picture: made.picture };
 	} catch (error) {
 		if (!(error instanceof JobStopped) || error.why === 'busy' || error.why === 'closed') return null;
-		if (error.why === 'failed') return { card: { kind: 'faulty', faults: [{ path: '', message: error.message }] }, picture: null };
+		if (error.why === 'failed')
+			return { card: { kind: 'faulty', faults: [{ path: '', message: withoutPaths(error.message) }] }, picture: null };
 		return { card: { kind: 'stopped', why: error.why }, picture: null };
 	}
 }

@@ -2,7 +2,7 @@ import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createHash } from 'node:crypto';
 import { openMemory, readPictureBytes, writePictureBytes, type Workshop } from '../db';
-import { addPiece, removePiece, savePiece } from './pieces';
+import { addPiece, removePiece, savePiece, seeDay } from './pieces';
 import { Pool } from '../pool';
 import { addPicture, dropUnnamed, findPicture, readPicture } from './pictures';
 
@@ -131,6 +131,8 @@ describe('pictures', () => {
 		const id = await addPiece(workshop.db, naming(stepped));
 		await savePiece(workshop.db, id, { version: 1, document: naming(shown), steps: null });
 		await removePiece(workshop.db, id);
+		expect(await dropUnnamed(workshop.db, new Date(Date.now() + 500 * day))).toBe(0);
+		for (let i = 1; i <= 31; i++) await seeDay(workshop.db, new Date(Date.now() + i * day));
 		expect(await dropUnnamed(workshop.db, new Date(Date.now() + 29 * day))).toBe(0);
 		await dropUnnamed(workshop.db, new Date(Date.now() + 31 * day));
 		const there = async (picture: string) => (await findPicture(workshop.db, picture)) !== null;

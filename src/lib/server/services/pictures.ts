@@ -1,9 +1,10 @@
 import type { Issue } from '$core/units';
-import { and, eq, gt, inArray, lt, sql } from 'drizzle-orm';
+import { and, eq, gt, inArray, sql } from 'drizzle-orm';
 import { createHash } from 'node:crypto';
 
 import { breathe } from '../breathe';
 import { pictureParts, pictures, pieces, readPictureBytes, revisions, writePictureBytes, type Database } from '../db';
+import { isDaysAgo } from './pieces';
 import { kindOfPicture, type Photograph, type Pool } from '../pool';
 
 export interface PictureInfo {
@@ -84,8 +85,10 @@ const LOOKED_AT = 25;
 
 /** Takes out pictures that nothing has named for thirty days; returns how many. Looks at few documents at once, so that others are answered. */
 export async function dropUnnamed(db: Database, now: Date): Promise<number> {
-	const before = new Date(now.getTime() - DAYS_UNNAMED * 86_400_000);
-	const old = await db.select({ id: pictures.id }).from(pictures).where(lt(pictures.namedAt, before));
+	const old = await db
+		.select({ id: pictures.id })
+		.from(pictures)
+		.where(isDaysAgo(pictures.namedAt, DAYS_UNNAMED, now));
 	const unnamed = new Set(old.map(({ id }) => id));
 	if (unnamed.size === 0) return 0;
 	const named: string[] = [];

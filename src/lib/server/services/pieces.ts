@@ -1,6 +1,6 @@
 import { type Project } from '$core/project';
-import { and, asc, desc, eq, gt, isNotNull, isNull, lt, max, min, sql } from 'drizzle-orm';
-import { cards, pieces, revisions, type Card, type Database } from '../db';
+import { and, asc, desc, eq, gt, isNotNull, isNull, lt, max, min, sql, type AnyColumn, type SQL } from 'drizzle-orm';
+import { cards, daysOpen, pieces, revisions, type Card, type Database } from '../db';
 import type { SaveRead } from '../pool';
 
 /** A document as it is stored, for a process to read: `open` and the like of the pool. */
@@ -202,8 +202,27 @@ export async function bringBack(db: Database, id: string): Promise<boolean> {
 	return back.length > 0;
 }
 
-/** Days that a piece lies in the bin. */
+/** Days that a piece lies in the bin: by the clock, and such on which the workshop was open, so that a clock which is wrong once empties nothing. */
 export const DAYS_IN_BIN = 30;
+
+/** Notes that the workshop was open on a day. */
+export async function seeDay(db: Database, now: Date): Promise<void> {
+	await db
+		.insert(daysOpen)
+		.values({ day: dayOf(now) })
+		.onConflictDoNothing();
+}
+
+const dayOf = (now: Date) => now.toISOString().slice(0, 10);
+
+/** Whether a time is so many days ago, by the clock and by the days on which the workshop was open. */
+export function isDaysAgo(time: AnyColumn, days: number, now: Date): SQL {
+	const before = new Date(now.getTime() - days * 86_400_000);
+	return and(
+		lt(time, before),
+		sql`(SELECT count(*) FROM ${daysOpen} WHERE ${daysOpen.day} > ${time}::date AND ${daysOpen.day} <= ${dayOf(now)}::date) >= ${days}`
+	)!;
+}
 
 /** What lies in the bin, the last taken out first. */
 export async function listBin(db: Database): Promise<{ readonly id: string; readonly name: string; readonly removedAt: Date }[]> {
@@ -217,8 +236,12 @@ export async function listBin(db: Database): Promise<{ readonly id: string; read
 
 /** Empties the bin of what has lain there long enough; with it go its steps. */
 export async function emptyBin(db: Database, now: Date): Promise<number> {
-	const before = new Date(now.getTime() - DAYS_IN_BIN * 86_400_000);
-	return (await db.delete(pieces).where(lt(pieces.removedAt, before)).returning({ id: pieces.id })).length;
+	return (
+		await db
+			.delete(pieces)
+			.where(isDaysAgo(pieces.removedAt, DAYS_IN_BIN, now))
+			.returning({ id: pieces.id })
+	).length;
 }
 
 function isUuid(text: string): boolean {

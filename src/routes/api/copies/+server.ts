@@ -1,6 +1,7 @@
 import { inWords, refuseWith } from '$lib/server/answer';
 import { listCopies } from '$lib/server/services/copies';
 import { workshopNow } from '$lib/server/workshop';
+import { withoutPaths } from '$lib/server/withoutPaths';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
@@ -14,6 +15,10 @@ export const POST: RequestHandler = () =>
 		try {
 			return json({ name: await upkeep.copyNow() }, { status: 201 });
 		} catch (error) {
-			return refuseWith(507, 'copy.failed', `The copy was not made: ${error instanceof Error ? error.message : String(error)}`);
+			return refuseWith(
+				507,
+				'copy.failed',
+				`The copy was not made: ${withoutPaths(error instanceof Error ? error.message : String(error))}`
+			);
 		}
 	});
