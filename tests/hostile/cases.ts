@@ -8,6 +8,19 @@ export interface HostileCase {
 	readonly headers?: Readonly<Record<string, string>>;
 	/** Made when it is sent: some are large. */
 	readonly body?: () => string | Uint8Array<ArrayBuffer>;
+	/** Made a piece of first; `{own}` in the path stands for it. */
+	readonly own?: () => unknown;
+	/** What it must meet: it is `refused` for what it is, or it is `read` and then worked out or too much for that. A case that never came so far tests nothing. */
+	readonly door?: 'refused' | 'read';
+}
+
+/** Whether an answer is of the door that a case must meet. */
+export function metDoor(door: HostileCase['door'], status: number, said: string): boolean {
+	/** Read, planned, and faulty as a plan says: nothing to print. */
+	if (door === 'read' && status === 409) return true;
+	const wasStopped = /"code":"pool\./.test(said);
+	if (door === 'read') return status < 300 || wasStopped || status === 503;
+	return door === undefined || (status >= 400 && status < 500 && !wasStopped);
 }
 
 const demo = JSON.parse(readFileSync('tests/fixtures/reed-chest.json', 'utf8')) as Json;
@@ -59,7 +72,7 @@ const DOORS: readonly [name: string, method: string, path: string, headers: Read
 
 function texts(): HostileCase[] {
 	return DOORS.flatMap(([door, method, path, headers]) =>
-		TEXTS.map(([what, body]) => ({ name: `${door}: ${what}`, method, path, headers, body }))
+		TEXTS.map(([what, body]) => ({ name: `${door}: ${what}`, method, path, headers, body, door: 'refused' as const }))
 	);
 }
 
@@ -116,30 +129,53 @@ function decodable(id: string): string {
 /** Saves that are none. */
 function saves(): HostileCase[] {
 	const doc = () => demo;
-	const bodies: [string, () => Json][] = [
+	const bodies: [string, () => Json, HostileCase['door']?][] = [
 		['a version past 32 bits', () => ({ version: 2 ** 31, document: doc() })],
 		['a version past all', () => ({ version: 2 ** 53, document: doc() })],
 		['version -1', () => ({ version: -1, document: doc() })],
 		['half a version', () => ({ version: 1.5, document: doc() })],
 		['a place past 32 bits', () => ({ version: 1, document: doc(), steps: { keep: 2 ** 31 - 1, add: [null], place: 2 ** 31 } })],
 		['keep past 32 bits', () => ({ version: 1, document: doc(), steps: { keep: 2 ** 40, add: [], place: 1 } })],
-		['steps that are no pieces', () => ({ version: 1, document: doc(), steps: { keep: 1, add: [1, 'x', {}, []], place: 5 } })],
+		['steps that count on what is not there', () => ({ version: 1, document: doc(), steps: { keep: 900, add: [], place: 900 } })],
+		['a place before all there is', () => ({ version: 1, document: doc(), steps: { keep: 1, add: [null], place: 0 } })],
+		[
+			'nulls, four hundred',
+			() => ({ version: 1, document: large(), steps: { keep: 1, add: Array.from({ length: 400 }, () => null), place: 401 } })
+		],
+		[
+			'nulls of a large piece, sixty',
+			() => ({ version: 1, document: large(), steps: { keep: 1, add: Array.from({ length: 60 }, () => null), place: 61 } })
+		],
+		['a document too deep', () => ({ version: 1, document: { ...doc(), more: nested(600) } })],
+		['steps that are no pieces', () => ({ version: 1, document: doc(), steps: { keep: 1, add: [1, 'x', {}, []], place: 5 } }), 'read'],
 		['400 steps', () => ({ version: 1, document: doc(), steps: { keep: 1, add: Array.from({ length: 400 }, () => doc()), place: 401 } })],
 		['a document that is a text', () => ({ version: 1, document: JSON.stringify(doc()) })]
 	];
-	return bodies.map(([name, body]) => ({
+	return bodies.map(([name, body, door = 'refused']) => ({
 		name: `a save: ${name}`,
 		method: 'PUT',
-		path: '/api/pieces/{piece}',
+		path: '/api/pieces/{own}',
+		own: doc,
 		headers: JSON_TYPE,
-		body: () => JSON.stringify(body())
+		body: () => JSON.stringify(body()),
+		door
 	}));
 }
 
+const nested = (levels: number): unknown => Array.from({ length: levels }).reduce<unknown>((inner) => [inner], 'last');
+/** Some 0.9 MB, and sound. */
+function large(): Json {
+	const piece = copy();
+	const [motif] = piece['layout'].motifs;
+	const paths = [{ d: `M0 0${repeat('L1 1', 24_000)}Z`, rule: 'nonzero' }];
+	piece['layout'].motifs.push(...Array.from({ length: 9 }, (_, i) => ({ ...motif, id: `large-${i}`, paths })));
+	return piece;
+}
+
 /** Pieces that are read, or nearly, and are too much to be worked out. */
-const EXPLODING: readonly [string, () => Json][] = [
-	['an empty sign in a name', () => withName('Hall\u0000chest')],
-	['half an emoji in a name', () => withName(`Hall ${'🦀'.slice(0, 1)}`)],
+const EXPLODING: readonly [string, () => Json, HostileCase['door']?][] = [
+	['an empty sign in a name', () => withName('Hall\u0000chest'), 'refused'],
+	['half an emoji in a name', () => withName(`Hall ${'🦀'.slice(0, 1)}`), 'refused'],
 	['emoji to the end of a name', () => withName(repeat('🦀', 40))],
 	['writing from right to left and marks on marks', () => withName(`\u202e${repeat('\u0301', 70)}`)],
 	['mixes of mixes, eight layers', () => ({ ...copy(), palette: [...demo['palette'], ...layers(7, 8)] })],
@@ -148,7 +184,8 @@ const EXPLODING: readonly [string, () => Json][] = [
 		() => ({
 			...copy(),
 			palette: [...demo['palette'], { id: 'loop', name: 'Loop', hex: '#112233', opacity: 0.9, mix: [{ colour: 'loop', parts: 1 }] }]
-		})
+		}),
+		'refused'
 	],
 	['paint that is open for no time', () => withMaterial({ open: 1e-9 })],
 	['paint that covers next to nothing', () => withMaterial({ coverage: 0.1, open: 0.001 })],
@@ -173,14 +210,33 @@ const EXPLODING: readonly [string, () => Json][] = [
 	['fifty rows', () => many(50, (i) => ({ ...rowOf({}), id: `r${i}` }))],
 	[
 		'a scatter of all it may have',
-		() => many(1, () => ({ kind: 'scatter', id: 's', name: 'S', motif: 'reed', parts: 'all', count: 500, seed: 7 }))
+		() =>
+			many(1, () => ({
+				kind: 'scatter',
+				id: 's',
+				name: 'S',
+				motif: demo['layout'].motifs[0].id,
+				parts: 'drawers',
+				count: 400,
+				scale: { least: 0.05, most: 0.1 },
+				turn: 180,
+				clear: 0,
+				mirrored: true,
+				seed: 7,
+				picks: {},
+				leftOut: []
+			}))
 	],
 	['fifty zones', () => withZones(50)],
 	['twenty-four faces of sixty-four readings', () => withFaces(24, 64)],
 	['rows in rows, thirty deep', () => withDeepRows(30)],
-	['rows in rows, seven hundred deep', () => withDeepRows(700)],
+	['rows in rows, seven hundred deep', () => withDeepRows(700), 'refused'],
+	['an arch as flat as can be said', () => withShape({ shape: 'bow', side: 'top', way: 'out', depth: '0.000000001' })],
+	['a wave of nothing', () => withShape({ shape: 'wave', side: 'left', depth: '0.0000001', waves: 9 })],
+	['a street that is an arch of a hair', () => withShape({ shape: 'bow', side: 'top', way: 'out', depth: '0.0001' }, '99999', '99999')],
+	['levels that nobody could give back', () => ({ ...copy(), more: nested(600) }), 'refused'],
 	['sixty-four parts, each on the one before', () => withParts(64, (i) => (i === 0 ? 'front' : `p${i - 1}`))],
-	['a part on itself', () => withParts(1, () => 'p0')],
+	['a part on itself', () => withParts(1, () => 'p0'), 'refused'],
 	['sixty-four fittings on every front', () => withFittings(64)],
 	['a hundred coats, nine times each', () => withCoats(100)],
 	[
@@ -195,9 +251,9 @@ const EXPLODING: readonly [string, () => Json][] = [
 	['a front as long as a street', () => withSize('99999', '0.1')],
 	['a front of endless length', () => withSize(1e308, -1e308)],
 	['lengths that are no numbers', () => withSize('Infinity', 'NaN')],
-	['a version of the future', () => ({ ...copy(), version: 1e9 })],
-	['a version that is a text', () => ({ ...copy(), version: '6' })],
-	['version 1 of before, with nothing in it', () => ({ format: demo['format'], version: 1 })],
+	['a version of the future', () => ({ ...copy(), version: 1e9 }), 'refused'],
+	['a version that is a text', () => ({ ...copy(), version: '6' }), 'refused'],
+	['version 1 of before, with nothing in it', () => ({ format: demo['format'], version: 1 }), 'refused'],
 	[
 		'two hundred rules overruled',
 		() => ({
@@ -212,9 +268,57 @@ function exploding(): HostileCase[] {
 		['plan', 'POST', '/api/plan'],
 		['a piece', 'POST', '/api/pieces']
 	] as const;
-	return doors.flatMap(([door, method, path]) =>
-		EXPLODING.map(([what, value]) => ({ name: `${door}: ${what}`, method, path, headers: JSON_TYPE, body: () => JSON.stringify(value()) }))
+	const sent = doors.flatMap(([name, method, path]) =>
+		EXPLODING.map(([what, value, door = 'read']): HostileCase => ({
+			name: `${name}: ${what}`,
+			method,
+			path,
+			headers: JSON_TYPE,
+			body: () => JSON.stringify(value()),
+			/** A plan of what is read may find faults in it. */
+			door
+		}))
 	);
+	const kept = EXPLODING.filter(([, , door]) => door === undefined);
+	const PAGES = [
+		'/pieces/{own}/layout',
+		'/pieces/{own}/measure',
+		'/pieces/{own}/sheets',
+		'/pieces/{own}/layout/__data.json',
+		'/api/pieces/{own}',
+		'/pieces/{own}/file'
+	];
+	return [
+		...sent,
+		/** Each page once with each piece that is taken, one after another. */
+		...kept.flatMap(([what, own], i) =>
+			[PAGES[i % PAGES.length]!, PAGES[(i + 1) % PAGES.length]!].map((path): HostileCase => ({
+				name: `${path} of ${what}`,
+				method: 'GET',
+				path,
+				own,
+				door: 'read'
+			}))
+		),
+		/** What is drawn of the two that take the longest, and of one that may not be read. */
+		...kept
+			.filter(([what]) => /five hundred paths|fifty fields/.test(what))
+			.flatMap(([what, own]) =>
+				['/pieces/{own}/sheets/pdf', '/pieces/{own}/drawing/front.svg'].map((path): HostileCase => ({
+					name: `${path} of ${what}`,
+					method: 'GET',
+					path,
+					own,
+					door: 'read'
+				}))
+			)
+	];
+}
+
+function withShape(outline: Json, width?: string, height?: string): Json {
+	const piece = copy();
+	Object.assign(piece['piece'].faces[0], { outline }, width ? { width, height } : {});
+	return piece;
 }
 
 function withName(name: string): Json {
@@ -284,7 +388,7 @@ function gridOf(scale: number, gap: number): Json {
 		id: 'g',
 		name: 'G',
 		motif: id,
-		parts: 'all',
+		parts: 'drawers',
 		shift: 'square',
 		scale,
 		gap: { across: gap, down: gap },
@@ -306,7 +410,7 @@ function many(count: number, make: (i: number) => Json): Json {
 function withZones(count: number): Json {
 	const piece = copy();
 	const [zone] = piece['layout'].zones;
-	piece['layout'].zones = Array.from({ length: count }, (_, i) => ({ ...zone, id: `z${i}` }));
+	piece['layout'].zones = [zone, ...Array.from({ length: count - 1 }, (_, i) => ({ ...zone, id: `z${i}` }))];
 	return piece;
 }
 function withFaces(count: number, readings: number): Json {
@@ -448,6 +552,11 @@ function pngOf(width: number, height: number): Uint8Array<ArrayBuffer> {
 	return bytes(...head, ...int(width), ...int(height), 8, 2, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0x49, 0x45, 0x4e, 0x44, 0, 0, 0, 0);
 }
 const PICTURES: readonly [string, () => Uint8Array<ArrayBuffer>][] = [
+	[
+		'a drawing of eighteen megabytes',
+		() => new TextEncoder().encode(SVG(repeat('<circle cx="9" cy="9" r="3" filter="url(#a)"/>', 350_000)))
+	],
+	['a drawing after the first bytes of a photograph', () => new TextEncoder().encode(`\u00ff${SVG(repeat('<rect/>', 9))}`)],
 	['a strip of forty million pixels', () => pngOf(1, 39_990_000)],
 	['a strip the other way', () => pngOf(39_990_000, 1)],
 	['four thousand million pixels', () => pngOf(65_535, 65_535)],
@@ -464,7 +573,8 @@ function pictures(): HostileCase[] {
 		method: 'POST',
 		path: '/api/pictures',
 		headers: { 'content-type': 'image/png' },
-		body
+		body,
+		door: 'refused' as const
 	}));
 }
 
@@ -480,7 +590,11 @@ function ways(): HostileCase[] {
 	];
 	const methods = ['PATCH', 'OPTIONS', 'DELETE', 'PUT', 'POST'];
 	const paths = ['/', '/api/pieces', '/api/plan', '/api/motifs', '/api/schema', '/pieces/{piece}/layout', '/api/pictures/x', '/copies'];
+	const FETCHED = { 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': 'no-cors', 'sec-fetch-dest': 'image' };
 	return [
+		...['/', '/api/pieces', '/api/pieces/{piece}', '/pieces/{piece}/sheets/pdf', '/api/schema', '/favicon.svg'].map(
+			(path): HostileCase => ({ name: `${path} shown by another site`, method: 'GET', path, headers: FETCHED, door: 'refused' })
+		),
 		...headers.flatMap(([what, own]) =>
 			['/api/pieces', '/api/plan', '/api/colours'].map((path) => ({
 				name: `${path} ${what}`,
@@ -547,6 +661,38 @@ function spoilt(seed: number): HostileCase {
 		seed % 3 === 0 ? (['/api/pieces', () => JSON.stringify(piece)] as const) : (['/api/plan', () => JSON.stringify(piece)] as const);
 	return { name: `spoilt ${seed}`, method: 'POST', path, headers: JSON_TYPE, body };
 }
+
+/** What a painter may type anywhere, at its least and most: lengths as they stand on a tape, and figures. */
+const LENGTHS = ['0', '0.0000001', '0.001', '0.1', '1', '17', '860', '9999', '99999', '1e-7', '1/64 in', '8\' 2 1/4"'];
+const FIGURES = [-1, 0, 1e-12, 1e-9, 1e-6, 0.001, 0.05, 0.5, 1, 2, 20, 90, 400, 999, 2000, 1e5];
+
+/** A sound piece of the demo with two to nine of its lengths and figures at their extremes: nearly all of it is read. The same seed gives the same. */
+export function stretched(seed: number): HostileCase {
+	let state = seed * 6367 + 11;
+	const chance = (below: number) => (state = (state * 48271) % 2147483647) % below;
+	const piece = structuredClone(DEMOS[chance(DEMOS.length)]!);
+	const leaves: { readonly of: Json; readonly key: string }[] = [];
+	const open: Json[] = [piece['piece'], piece['layout'].zones, piece['layout'].arrangements, piece['finish'].coats, piece['workshop']];
+	for (let of = open.pop(); of; of = open.pop())
+		for (const [key, value] of Object.entries(of)) {
+			if (typeof value === 'object' && value !== null) open.push(value as Json);
+			else if (typeof value === 'number' || (typeof value === 'string' && /^\d+(\.\d+)?$/.test(value))) leaves.push({ of, key });
+		}
+	for (let i = 0; i < 2 + chance(8); i++) {
+		const { of, key } = leaves[chance(leaves.length)]!;
+		of[key] = typeof of[key] === 'string' ? LENGTHS[chance(LENGTHS.length)]! : FIGURES[chance(FIGURES.length)]!;
+	}
+	return {
+		name: `stretched ${seed}`,
+		method: 'POST',
+		path: seed % 5 === 0 ? '/api/pieces' : '/api/plan',
+		headers: JSON_TYPE,
+		body: () => JSON.stringify(piece)
+	};
+}
+const DEMOS: readonly Json[] = ['sail-loft-chest', 'chart-cabinet', 'ferry-table', 'net-box'].map(
+	(name) => JSON.parse(readFileSync(`demo/${name}.json`, 'utf8')) as Json
+);
 
 /** All that is written out, and so many spoilt pieces. */
 export function hostileCases(count: number): HostileCase[] {

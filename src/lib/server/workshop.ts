@@ -17,6 +17,7 @@ const held = globalThis as typeof globalThis & {
 	emberWorkshop?: Promise<{ readonly workshop: Workshop; readonly upkeep: Upkeep }>;
 	emberPool?: Pool;
 	emberDecoder?: Pool;
+	emberCardPool?: Pool;
 	emberCards?: CardMaker;
 };
 
@@ -25,6 +26,7 @@ export async function startWorkshop(directory: string): Promise<void> {
 	if (!held.emberWorkshop) {
 		delete held.emberPool;
 		delete held.emberDecoder;
+		delete held.emberCardPool;
 	}
 	held.emberWorkshop ??= open(directory);
 	try {
@@ -45,7 +47,7 @@ export async function stopWorkshop(): Promise<void> {
 	held.emberCards?.close();
 	delete held.emberCards;
 	/** Closed, and kept so: whoever is still at work must not make new ones, which would keep the process alive. */
-	await Promise.all([pool().close(), pictureDecoder().close()]);
+	await Promise.all([pool(), pictureDecoder(), cardPool()].map((one) => one.close()));
 	const opened = await held.emberWorkshop;
 	delete held.emberWorkshop;
 	await opened?.upkeep.close();
@@ -121,7 +123,14 @@ export function pool(): Pool {
 	return (held.emberPool ??= new Pool(longest > 0 ? { time: 1000 * longest } : {}));
 }
 
+/** One card after another, for nobody in a hurry: behind all that somebody waits for. */
+const CARDS = { size: 1, idle: 20_000, nice: 15 };
+
+function cardPool(): Pool {
+	return (held.emberCardPool ??= new Pool(CARDS));
+}
+
 /** Makes the cards that Pieces shows. */
 export function cardMaker(): CardMaker {
-	return (held.emberCards ??= new CardMaker(database, pool));
+	return (held.emberCards ??= new CardMaker(database, cardPool));
 }

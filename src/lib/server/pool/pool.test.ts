@@ -119,6 +119,20 @@ describe('the processes', () => {
 		await seldom.close();
 	});
 
+	it('give more time to what says that it is past what might come to no end', async () => {
+		const document = await readFile('demo/chart-cabinet.json', 'utf8');
+		const font = new Uint8Array(await readFile('node_modules/@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff'));
+		const wish = { document, of: 'placement-sheet', paper: null, fonts: { regular: font, bold: font } } as const;
+		const one = new Pool({ size: 1 });
+		await one.run('pdf', wish, { time: 30_000 });
+		const began = performance.now();
+		await one.run('plan', new TextEncoder().encode(document), { time: 30_000 });
+		/** Enough for the plan, and too little for its pages too. */
+		const time = performance.now() - began;
+		expect(await why(one.run('pdf', wish, { time, more: 30_000 }))).toBe('done');
+		await one.close();
+	});
+
 	it('end what takes too much of the heap, or of the memory beside it', async () => {
 		const small = new Pool({ size: 1, heap: 24 });
 		expect(await why(small.run('plan', bytes(`[${'[],'.repeat(2.5e6)}[]]`), { time: 20_000 }))).toBe('too-big');

@@ -16,6 +16,7 @@ export interface Question {
 	readonly job: string;
 	readonly input: unknown;
 }
+export type Told = { readonly isReady: true } | { readonly isPast: true };
 export type Answer = { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly message: string };
 
 export class JobStopped extends Error {
@@ -41,9 +42,11 @@ export interface PoolLimits {
 	readonly queue: number;
 	/** A process that nobody has asked for so long is let go, ms. */
 	readonly idle: number;
+	/** How far they stand back behind others, as the system counts it: 0 to 19. */
+	readonly nice: number;
 }
 
-const LIMITS: PoolLimits = { size: 3, time: 1800, starved: 1.5, heap: 384, growth: 900, queue: 200, idle: Infinity };
+const LIMITS: PoolLimits = { size: 3, time: 1800, starved: 1.5, heap: 384, growth: 900, queue: 200, idle: Infinity, nice: 8 };
 
 /** A job that had a processor for so much of its time had its chance. */
 const ITS_SHARE = 0.85;
@@ -51,6 +54,8 @@ const ITS_SHARE = 0.85;
 interface Wish {
 	/** ms. */
 	readonly time?: number;
+	/** So much more once it says that it is past what might come to no end, ms. */
+	readonly more?: number;
 	/** Asked for by someone who waits for no more than its answer: never behind what takes long. */
 	readonly isQuick?: boolean;
 }
@@ -59,6 +64,7 @@ interface Task {
 	readonly job: Job;
 	readonly input: unknown;
 	readonly time: number;
+	readonly more: number;
 	readonly isQuick: boolean;
 	readonly resolve: (value: never) => void;
 	readonly reject: (error: Error) => void;
@@ -105,11 +111,11 @@ export class Pool {
 	}
 
 	/** Works one job out. Throws `JobStopped` where it came to no end. */
-	run<J extends Job>(job: J, input: Input<J>, { time = this.#limits.time, isQuick = false }: Wish = {}): Promise<Output<J>> {
+	run<J extends Job>(job: J, input: Input<J>, { time = this.#limits.time, more = 0, isQuick = false }: Wish = {}): Promise<Output<J>> {
 		return new Promise((resolve, reject) => {
 			if (this.#isClosed) return reject(stopped('closed'));
 			if (this.#waiting.length >= this.#limits.queue) return reject(stopped('busy'));
-			this.#waiting.push({ job, input, time, isQuick, resolve, reject });
+			this.#waiting.push({ job, input, time, more, isQuick, resolve, reject });
 			this.#begin();
 		});
 	}
@@ -155,15 +161,16 @@ export class Pool {
 		slot.task = task;
 		if (slot.letGo) clearTimeout(slot.letGo);
 		let began: ({ readonly at: number } & ProcessFigures) | null = null;
+		let { time } = task;
 		const watch = setInterval(() => {
 			if (!slot.isReady) return;
 			const now = this.figuresOf(child.pid!);
 			began ??= { at: performance.now(), ...now };
 			const took = performance.now() - began.at;
 			/** Where nobody tells, the clock alone counts. */
-			const hadItsTime = !(now.worked - began.worked < task.time * ITS_SHARE);
-			if (took > task.time && hadItsTime) end(stopped('too-long'));
-			else if (took > task.time * this.#limits.starved) end(stopped('busy'));
+			const hadItsTime = !(now.worked - began.worked < time * ITS_SHARE);
+			if (took > time && hadItsTime) end(stopped('too-long'));
+			else if (took > time * this.#limits.starved) end(stopped('busy'));
 			else if (now.memory - began.memory > this.#limits.growth * 1e6) end(stopped('too-big'));
 		}, LOOK);
 		const done = () => {
@@ -184,8 +191,9 @@ export class Pool {
 			this.#begin();
 		};
 		slot.end = end;
-		const answer = (message: Answer | { readonly isReady: true }) => {
-			if ('isReady' in message) return;
+		const answer = (message: Answer | Told) => {
+			if ('isPast' in message) time += task.more;
+			if (!('ok' in message)) return;
 			done();
 			if (message.ok) task.resolve(message.value as never);
 			else task.reject(new JobStopped('failed', message.message));
@@ -203,7 +211,7 @@ export class Pool {
 	#start(slot: Slot): ChildProcess {
 		const child = fork(findWorker(), {
 			execArgv: [`--max-old-space-size=${this.#limits.heap}`],
-			env: { ...process.env, NODE_OPTIONS: '', EMBER_SERVER: String(process.pid) },
+			env: { ...process.env, NODE_OPTIONS: '', EMBER_SERVER: String(process.pid), EMBER_NICE: String(this.#limits.nice) },
 			serialization: 'advanced',
 			stdio: ['ignore', 'ignore', 'ignore', 'ipc']
 		});

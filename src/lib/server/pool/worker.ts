@@ -2,10 +2,10 @@ import { readdirSync, writeFileSync } from 'node:fs';
 import { setPriority } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import type { Jobs } from './jobs';
-import type { Answer, Question } from './pool';
+import type { Answer, Question, Told } from './pool';
 
 /** Who only reads goes first where there are few cores. */
-const NICE = 8;
+const NICE = Number(process.env['EMBER_NICE']);
 /** Where memory is short the kernel takes these before the server: out of 1000. */
 const TAKEN_FIRST = '800';
 
@@ -19,15 +19,19 @@ const { JOBS } = await import('./jobs');
 /** One job at a time, as the pool sends it. What fails is said, and ends nothing. */
 process.on('message', ({ job, input }: Question) => {
 	Promise.resolve()
-		.then(() => (JOBS[job as keyof Jobs] as (input: unknown) => unknown)(input))
+		.then(() => (JOBS[job as keyof Jobs] as (input: unknown, isPast: () => void) => unknown)(input, () => tell({ isPast: true })))
 		.then(
 			(value): Answer => ({ ok: true, value }),
 			(error: unknown): Answer => ({ ok: false, message: error instanceof Error ? error.message : String(error) })
 		)
-		.then((answer) => process.send!(answer));
+		.then(tell);
 });
 process.once('disconnect', () => process.exit());
-process.send!({ isReady: true });
+tell({ isReady: true });
+
+function tell(what: Answer | Told): void {
+	process.send!(what);
+}
 
 /** A process at work hears no message, so a thread of its own looks whether the server is still there, and ends all of it where it is not. */
 function endWithServer(server: number): void {

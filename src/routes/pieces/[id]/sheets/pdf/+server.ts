@@ -7,8 +7,8 @@ import regular from '@fontsource/source-sans-3/files/source-sans-3-latin-400-nor
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
-/** Pages may take longer than what a page waits for, ms. */
-const LONGEST = 10_000;
+/** When the piece is planned its pages may take so much longer, ms. */
+const PAGES = 8000;
 
 /** The placement sheet as PDF, or with `?of=drawing` the measured drawing; `?paper=a4` or `letter`. */
 export const GET: RequestHandler = async ({ params, url }) => {
@@ -24,7 +24,7 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	const [plain, strong] = await Promise.all([regular, bold].map(async (asset) => new Uint8Array(await read(asset).arrayBuffer())));
 	return inWords(async () => {
 		const fonts = { regular: plain!, bold: strong! };
-		const sheets = await pool().run('pdf', { document: piece.document, of, paper: askedPaper, fonts }, { time: LONGEST });
+		const sheets = await pool().run('pdf', { document: piece.document, of, paper: askedPaper, fonts }, { more: PAGES });
 		if (!sheets.ok) return refuseFaults(sheets.faults);
 		const { made } = sheets;
 		if ('none' in made) error(409, made.none);
