@@ -165,8 +165,10 @@
 		</main>
 	{:else}
 		{#if piece.planning.isBehind}<div class="border-b border-rule bg-paper px-6 py-1.5"><PlanWaits /></div>{/if}
-		<main class="min-h-0 flex-1 {piece.planning.isBehind && current !== 'measure' ? 'opacity-60 grayscale' : ''}" inert={piece.isFrozen}>
-			{@render children()}
+		<main class="min-h-0 flex-1">
+			<div class="h-full {piece.planning.isBehind && current !== 'measure' ? 'opacity-60 grayscale' : ''}" inert={piece.isFrozen}>
+				{@render children()}
+			</div>
 		</main>
 	{/if}
 </div>

@@ -12,8 +12,11 @@ export type Waiting =
 	/** It came to no end, was stopped, or is not begun by itself. */
 	| { readonly kind: 'stopped'; readonly why: 'time' | 'painter' | 'failed' | 'before' };
 
-/** What takes longer to be planned keeps the page from answering, ms; one that once did comes back to the page only well below that. */
-const FITS = { first: 300, again: 100 };
+/**
+ * What takes longer to be planned keeps the page from answering, ms: from nothing in the worker, where a busy machine counts too; on the page, which is
+ * left for one that stands out; and in the worker after that.
+ */
+const FITS = { first: 800, here: 1500, again: 200 };
 /** Edits wait this long for the next one before they are planned elsewhere, ms. */
 const PAUSE = 350;
 /** Then it is ended, ms. */
@@ -33,6 +36,7 @@ export class Planning {
 	readonly #client: Client;
 	#wasSlow = false;
 	#timer: ReturnType<typeof setTimeout> | undefined;
+	/** What is planned elsewhere, or was to be and came to no end. */
 	#asked: Project | null = null;
 
 	constructor(
@@ -74,7 +78,7 @@ export class Planning {
 	planHere(project: Project): Plan {
 		const began = performance.now();
 		const plan = this.#planner(project, this.figures());
-		if (performance.now() - began > FITS.first) queueMicrotask(() => this.#goElsewhere(project, plan));
+		if (performance.now() - began > FITS.here) queueMicrotask(() => this.#goElsewhere(project, plan));
 		return plan;
 	}
 
@@ -82,7 +86,7 @@ export class Planning {
 	follow(): void {
 		const project = this.project();
 		if (this.#isHere || this.#made?.project === project || this.#asked === project) return;
-		const isFirst = this.#asked === null;
+		const isFirst = this.#made === null;
 		this.#asked = project;
 		clearTimeout(this.#timer);
 		this.waiting = { kind: 'working' };
@@ -125,6 +129,7 @@ export class Planning {
 		if (this.#asked !== project) return;
 		clearTimeout(this.#timer);
 		this.waiting = { kind: 'none' };
+		this.#asked = null;
 		this.#made = { project, plan: made.plan };
 		this.#isHere = made.took <= (this.#wasSlow ? FITS.again : FITS.first);
 	}

@@ -174,6 +174,8 @@ export class Saver {
 			return;
 		}
 		this.#dirty = true;
+		/** With the steps that were not taken. */
+		this.#keepDraft();
 		const theirs = answer.body as Saved | null;
 		if (answer.status === 409 && theirs)
 			this.state = { kind: 'stale', version: theirs.version, place: theirs.place, at: new Date(theirs.updatedAt) };

@@ -78,7 +78,10 @@ it('what a window that is gone had not saved is found by the next, taken up as s
 	server = new Error('down');
 	const gone = open();
 	gone.rename('Two');
+	/** Its save is on its way, and does not come through. */
+	await vi.advanceTimersByTimeAsync(350);
 	gone.rename('Three');
+	await vi.advanceTimersByTimeAsync(400);
 	await gone.drafts.settled();
 	const other = new Drafts(
 		'y',

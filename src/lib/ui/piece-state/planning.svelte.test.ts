@@ -100,6 +100,22 @@ it('what took long stays there: after a pause the last of several edits is plann
 	expect([planning.isBehind, planning.lacks, planning.settled.zones.length]).toEqual([false, null, 1]);
 });
 
+it('what was planned before is planned again when it comes back by undo', async () => {
+	const { planning, asked, put, wait } = open('elsewhere');
+	await wait(1);
+	asked[0]!.answer(900);
+	await wait(1);
+	put(shaded);
+	await wait(400);
+	asked[1]!.answer(900);
+	await wait(1);
+	put(chest);
+	await wait(400);
+	asked[2]!.answer(900);
+	await wait(1);
+	expect([planning.isBehind, planning.settled.zones.length, planning.waiting.kind]).toEqual([false, 0, 'none']);
+});
+
 it('it ends after half a minute, when the painter stops it, or when it fails; each time it is begun again only when somebody says so or edits', async () => {
 	const { planning, asked, put, wait, stops } = open('elsewhere');
 	await wait(29_000);
