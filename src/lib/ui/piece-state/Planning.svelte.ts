@@ -13,10 +13,11 @@ export type Waiting =
 	| { readonly kind: 'stopped'; readonly why: 'time' | 'painter' | 'failed' | 'before' };
 
 /**
- * What takes longer to be planned keeps the page from answering, ms: from nothing in the worker, where a busy machine counts too; on the page, which is
- * left for one that stands out; and in the worker after that.
+ * What takes longer to be planned keeps the page from answering, ms: from nothing in the worker; on the page, several times running, or once by far, since
+ * a busy machine is slow for a while; and in the worker after that.
  */
-const FITS = { first: 800, here: 1500, again: 200 };
+const FITS = { first: 800, here: 1500, once: 5000, again: 200 };
+const RUNNING = 3;
 /** Edits wait this long for the next one before they are planned elsewhere, ms. */
 const PAUSE = 350;
 /** Then it is ended, ms. */
@@ -35,6 +36,7 @@ export class Planning {
 	readonly #planner = createPlanner();
 	readonly #client: Client;
 	#wasSlow = false;
+	#slowRunning = 0;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	/** What is planned elsewhere, or was to be and came to no end. */
 	#asked: Project | null = null;
@@ -78,7 +80,9 @@ export class Planning {
 	planHere(project: Project): Plan {
 		const began = performance.now();
 		const plan = this.#planner(project, this.figures());
-		if (performance.now() - began > FITS.here) queueMicrotask(() => this.#goElsewhere(project, plan));
+		const took = performance.now() - began;
+		this.#slowRunning = took > FITS.here ? this.#slowRunning + 1 : 0;
+		if (took > FITS.once || this.#slowRunning >= RUNNING) queueMicrotask(() => this.#goElsewhere(project, plan));
 		return plan;
 	}
 
@@ -141,6 +145,7 @@ export class Planning {
 
 	#goElsewhere(project: Project, plan: Plan): void {
 		this.#wasSlow = true;
+		this.#slowRunning = 0;
 		this.#isHere = false;
 		this.#made = { project, plan };
 	}
