@@ -1,10 +1,11 @@
-import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtemp, open, readFile, rm } from 'node:fs/promises';
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort, startServer } from '../../scripts/serve.mjs';
 import { hostileCases, metDoor } from '../hostile/cases';
+import { CAN_MOUNT, fillDisk, mountDisk } from '../hostile/smallDisk';
 import { copyOf, demoPiece, expect, saved, test, visit } from './workshop';
 
 const JSON_TYPE = { 'content-type': 'application/json' };
@@ -167,24 +168,6 @@ test('without room on the disk a save is refused in words, reading goes on, and 
 	expect(kept.document.piece.faces[0]!.width).toBe('855');
 });
 
-/** A disk of its own, of so many MB, that only servers started within it see; a folder by which it is seen from here. */
-async function mountDisk(directory: string, size: number) {
-	const holder = spawn('unshare', [
-		'-rm',
-		'sh',
-		'-c',
-		'mount -t tmpfs -o "size=$1m" none "$0" && echo && exec sleep 600',
-		directory,
-		`${size}`
-	]);
-	await once(holder.stdout, 'data');
-	const within = ['nsenter', '--preserve-credentials', '-U', '-m', '-t', String(holder.pid), `--wd=${process.cwd()}`];
-	return { within, seen: `/proc/${holder.pid}/root${directory}`, drop: () => holder.kill('SIGKILL') };
-}
-
-/** Whether this machine lets anybody have one. */
-const CAN_MOUNT = spawnSync('unshare', ['-rm', 'sh', '-c', 'mount -t tmpfs none /mnt && nsenter --version']).status === 0;
-
 for (const [room, who] of [
 	['', 'the server looks first'],
 	['-1e6', 'the database finds it so itself']
@@ -248,15 +231,3 @@ for (const [room, who] of [
 			await rm(directory, { recursive: true, force: true });
 		}
 	});
-
-/** To the last byte. */
-async function fillDisk(path: string): Promise<void> {
-	const file = await open(path, 'w');
-	for (const size of [1 << 20, 4096])
-		try {
-			for (;;) await file.write(new Uint8Array(size));
-		} catch {
-			continue;
-		}
-	await file.close();
-}

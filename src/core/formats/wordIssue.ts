@@ -185,6 +185,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`This is not a project file: its format should be "${v['expected']}". Choose a file that was saved from Ember Ribbon.`,
 	'file.version': (v) =>
 		`This file has version ${v['got']}; this program reads version ${v['known']}. Open it with the program that saved it, or a newer one.`,
+	'save.too-large': (v) => `This piece is larger than ${v['most']} MB. Undo what was done last, or take out a motif that it does not need.`,
 	'save.steps-too-large': (v) => `The steps of this save are larger than ${v['most']} MB. Reload the page.`,
 	'file.too-deep': (v) => `This file has more than ${v['most']} levels, one in another. Choose a project file.`,
 	'file.too-large': (v) => `This file is larger than ${v['most']} MB. Choose a project file.`,

@@ -95,12 +95,12 @@ function readPiece(file: Uint8Array): Read<{ readonly document: string }> | Refu
 	const read = readProjectText(textOf(file));
 	if (!read.ok) return read;
 	const document = JSON.stringify(read.project);
-	return Buffer.byteLength(document) > MOST.document ? tooLarge : { ok: true, document };
+	return Buffer.byteLength(document) > MOST.document ? tooLarge('file.too-large') : { ok: true, document };
 }
 
 /** Of a save: bytes of its document, steps beside it, and bytes of those. */
 export const MOST = { document: 9e6, steps: 60, stepBytes: 8e6 } as const;
-const tooLarge: Refused = { ok: false, issues: [{ code: 'file.too-large', path: '', values: { most: MOST.document / 1e6 } }] };
+const tooLarge = (code: string): Refused => ({ ok: false, issues: [{ code, path: '', values: { most: MOST.document / 1e6 } }] });
 
 /** The database counts so far. */
 const LAST = 2 ** 31 - 1;
@@ -124,7 +124,7 @@ function readSave(body: Uint8Array): Read<{ readonly save: SaveRead }> | Refused
 	const read = readProject(given);
 	if (!read.ok) return read;
 	const document = JSON.stringify(read.project);
-	if (Buffer.byteLength(document) > MOST.document) return tooLarge;
+	if (Buffer.byteLength(document) > MOST.document) return tooLarge('save.too-large');
 	/** A step that cannot be read is none: the document stands in its place. */
 	const stepOf = (step: unknown) => {
 		const one = step === null ? null : readProject(step);

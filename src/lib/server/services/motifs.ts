@@ -1,10 +1,15 @@
 import type { Motif } from '$core/layout';
-import { asc } from 'drizzle-orm';
+import { asc, sql } from 'drizzle-orm';
 import { createHash } from 'node:crypto';
 import { motifs, type Database } from '../db';
 
-export async function listMotifs(db: Database): Promise<Motif[]> {
-	return (await db.select().from(motifs).orderBy(asc(motifs.createdAt), asc(motifs.id))).map((row) => row.document);
+/** All motifs of the store as a text of JSON, in the order they came: they are large, and not read here. */
+export async function listMotifs(db: Database): Promise<string> {
+	const rows = await db
+		.select({ document: sql<string>`${motifs.document}::text` })
+		.from(motifs)
+		.orderBy(asc(motifs.createdAt), asc(motifs.id));
+	return `[${rows.map(({ document }) => document).join()}]`;
 }
 
 /** Keeps a motif that was read (`readSvg` and `readMotifText` of the pool); one of the same id is replaced. Pieces keep the copy they have. */

@@ -193,7 +193,7 @@ describe('pieces', () => {
 		const motif = { id: 'a-knot', name: 'Knot', width: 70, height: 70, paths: [{ d: 'M0 0H70V70H0Z', rule: 'nonzero' as const }] };
 		await keepMotif(workshop.db, motif);
 		await keepMotif(workshop.db, { ...motif, name: 'Knot again' });
-		expect((await listMotifs(workshop.db)).map(({ name }) => name)).toEqual(['Knot again']);
+		expect((JSON.parse(await listMotifs(workshop.db)) as { name: string }[]).map(({ name }) => name)).toEqual(['Knot again']);
 	});
 
 	it('is read after the save that was on its way; one that does not come is not waited for long', async () => {

@@ -43,6 +43,23 @@ describe('the workshop is asked', () => {
 		expect(said.ok ? '' : said.faults[0]!.message).toMatch(words);
 	});
 
+	it('is asked again by itself while it is busy, and no more than twice', async () => {
+		vi.useFakeTimers();
+		const say = (status: number) => new Response('{"a":1}', { status });
+		const asked = vi.fn<() => Promise<Response>>();
+		vi.stubGlobal('fetch', asked);
+		asked.mockImplementation(async () => say(asked.mock.calls.length < 2 ? 503 : 200));
+		const second = askWorkshop('/api/x');
+		await vi.advanceTimersByTimeAsync(400);
+		expect([await second, asked.mock.calls.length]).toEqual([{ ok: true, status: 200, value: { a: 1 } }, 2]);
+		asked.mockClear();
+		asked.mockImplementation(async () => say(503));
+		const never = askWorkshop('/api/x');
+		await vi.advanceTimersByTimeAsync(5000);
+		expect([(await never).status, asked.mock.calls.length]).toEqual([503, 3]);
+		vi.useRealTimers();
+	});
+
 	it('and does not answer at all', async () => {
 		vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no')));
 		expect(await askWorkshop('/api/x')).toMatchObject({

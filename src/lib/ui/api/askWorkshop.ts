@@ -21,13 +21,20 @@ export async function askWorkshop<T>(
 	path: string,
 	{ method = 'GET', json, body, type, keepalive = false }: Question = {}
 ): Promise<Answer<T>> {
-	const response = await fetch(path, {
-		method,
-		...(json !== undefined ? { body: JSON.stringify(json) } : body !== undefined ? { body } : {}),
-		...(json !== undefined || type ? { headers: { 'content-type': type ?? 'application/json' } } : {}),
-		keepalive,
-		cache: 'no-store'
-	}).catch(() => null);
+	const ask = () =>
+		fetch(path, {
+			method,
+			...(json !== undefined ? { body: JSON.stringify(json) } : body !== undefined ? { body } : {}),
+			...(json !== undefined || type ? { headers: { 'content-type': type ?? 'application/json' } } : {}),
+			keepalive,
+			cache: 'no-store'
+		}).catch(() => null);
+	let response = await ask();
+	for (const pause of BUSY) {
+		if (response?.status !== BUSY_STATUS) break;
+		await new Promise((resolve) => setTimeout(resolve, pause));
+		response = await ask();
+	}
 	const read: unknown = await response?.json().catch(() => null);
 	/** An answer that breaks off counts as none. */
 	const isWhole = response?.status === 204 || (read !== null && read !== undefined);
@@ -35,6 +42,10 @@ export async function askWorkshop<T>(
 	const status = response && (!response.ok || isWhole) ? response.status : null;
 	return { ok: false, status, body: read ?? null, faults: faultsOf(status, read) };
 }
+
+/** A workshop that is busy has changed nothing: it is asked again by itself, after so long each time, ms. */
+const BUSY = [400, 1200];
+const BUSY_STATUS = 503;
 
 const SILENT = 'The workshop does not answer. Check that Ember Ribbon is still running, and try again in a moment.';
 const CAUSES: Readonly<Record<number, string>> = {

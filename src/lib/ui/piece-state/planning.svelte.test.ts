@@ -3,6 +3,7 @@ import { addZone, newProject, ZONE_STARTERS, type Project } from '$core/project'
 import type { MadePlan } from '$lib/workers/plan/client';
 import { flushSync } from 'svelte';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { PieceState } from './index';
 import { Planning, type FirstPlan } from './Planning.svelte';
 
 beforeEach(() => void vi.useFakeTimers());
@@ -17,6 +18,7 @@ function open(first: FirstPlan) {
 	let project = $state.raw(chest);
 	const asked: { project: Project; answer: (took: number) => void; fail: () => void }[] = [];
 	let stops = 0;
+	let again = Infinity;
 	const client = {
 		plan: (of: Project) =>
 			new Promise<MadePlan>((resolve, reject) => {
@@ -26,6 +28,7 @@ function open(first: FirstPlan) {
 					fail: () => reject(new Error('no'))
 				});
 			}),
+		time: () => Promise.resolve(again),
 		pages: () => Promise.resolve([]),
 		stop: () => void stops++
 	};
@@ -42,7 +45,7 @@ function open(first: FirstPlan) {
 	};
 	const wait = (ms: number) => vi.advanceTimersByTimeAsync(ms);
 	planning.follow();
-	return { planning, asked, put, wait, stops: () => stops };
+	return { planning, asked, put, wait, stops: () => stops, nextTime: (ms: number) => void (again = ms) };
 }
 const isOfWorker = (plan: Plan) => plan.hints.some(({ code }) => code === 'worker');
 
@@ -100,6 +103,15 @@ it('what took long stays there: after a pause the last of several edits is plann
 	expect([planning.isBehind, planning.lacks, planning.settled.zones.length]).toEqual([false, null, 1]);
 });
 
+it('what was slow the first time and is not the second comes to the page', async () => {
+	const { planning, asked, wait, nextTime } = open('elsewhere');
+	nextTime(120);
+	await wait(1);
+	asked[0]!.answer(2000);
+	await wait(1);
+	expect([planning.isHere, isOfWorker(planning.settled), planning.isBehind]).toEqual([true, true, false]);
+});
+
 it('what was planned before is planned again when it comes back by undo', async () => {
 	const { planning, asked, put, wait } = open('elsewhere');
 	await wait(1);
@@ -148,4 +160,34 @@ it('what took its process along is not begun by itself', async () => {
 	planning.again();
 	await wait(1);
 	expect(asked).toHaveLength(1);
+});
+
+it('a page that becomes slow is left for the worker with the plan that it has: three plans running, or one by far; a drag on it is kept', async () => {
+	vi.useRealTimers();
+	let clock = 0;
+	let takes = 0;
+	vi.spyOn(performance, 'now').mockImplementation(() => (clock += takes));
+	const record = { id: 'x', version: 1, document: chest };
+	const piece = new PieceState(record);
+	const after = async (next: Project) => {
+		piece.replace(next);
+		void piece.plan;
+		await Promise.resolve();
+		return piece.planning.isHere;
+	};
+	takes = 2500;
+	expect([await after(named('1')), await after(named('2'))]).toEqual([true, true]);
+	/** A drag is under way when it is left. */
+	piece.drag.trial = { ...piece.project, piece: { ...piece.project.piece, name: 'dragged' } };
+	void piece.plan;
+	expect(piece.planning.isHere).toBe(true);
+	expect(await after(shaded)).toBe(false);
+	expect([piece.isFrozen, piece.planning.isBehind, piece.plan.zones.length]).toEqual([false, false, 1]);
+	const trial = { ...piece.project, piece: { ...piece.project.piece, name: 'dragged' } };
+	piece.drag.trial = trial;
+	void piece.plan;
+	piece.replace(trial);
+	expect(piece.history.project).toBe(trial);
+	piece.planning.close();
+	vi.restoreAllMocks();
 });

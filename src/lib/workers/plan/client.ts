@@ -16,6 +16,11 @@ export class PlanClient {
 		return this.#ask((remote) => remote.plan(project));
 	}
 
+	/** How long it takes from nothing, ms: the first time is slow for its own reasons. */
+	time(): Promise<number> {
+		return this.#ask((remote) => remote.time());
+	}
+
 	/** The sheets of what was planned last. */
 	pages(paper: Project['paper']): Promise<Page[]> {
 		return this.#ask((remote) => remote.pages(paper));

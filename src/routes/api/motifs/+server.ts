@@ -6,7 +6,8 @@ import { database, keep, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = async () => json(await listMotifs(await database()));
+export const GET: RequestHandler = async () =>
+	new Response(await listMotifs(await database()), { headers: { 'content-type': 'application/json' } });
 
 /** Adds a motif: from SVG text, `?name=` the name of its file, with what of it was not read; or, as JSON, one that was made here. */
 export const POST: RequestHandler = async ({ request, url }) => {

@@ -2,4 +2,7 @@ import { describeProjectSchema } from '$core/project';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = () => json(describeProjectSchema());
+let known: ReturnType<typeof describeProjectSchema> | null = null;
+
+/** It is the same while the program is. */
+export const GET: RequestHandler = () => json((known ??= describeProjectSchema()));
