@@ -1,5 +1,5 @@
-// What the workshop promises of its server and its data, tried at length: npm run endure [-- hostile stretched pages kills growth pictures pieces copies restores disk processes] prints what it found.
-import { spawnSync } from 'node:child_process';
+// What the workshop promises of its server and its data, tried at length: npm run endure [-- hostile stretched pages kills growth pictures pieces copies restores disk load processes] prints what it found.
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -428,6 +428,51 @@ async function disk(): Promise<void> {
 		});
 }
 
+async function load(): Promise<void> {
+	await inWorkshop('A machine with twenty other programs at work', async (directory) => {
+		const opened = await open(directory);
+		const cabinet = readFileSync('demo/chart-cabinet.json', 'utf8');
+		const others = Array.from({ length: 20 }, () => spawn(process.execPath, ['-e', 'for (;;);'], { stdio: 'ignore' }));
+		const said: Record<number, number> = {};
+		const count = (status: number) => (said[status] = (said[status] ?? 0) + 1);
+		const ids: string[] = [];
+		try {
+			for (let i = 0; i < 4; i++) {
+				const made = await fetch(`${opened.address}/api/pieces`, { method: 'POST', headers: JSON_TYPE, body: cabinet });
+				count(made.status);
+				const told = (await made.json()) as { id?: string };
+				if (told.id) ids.push(told.id);
+				const plan = await fetch(`${opened.address}/api/plan`, { method: 'POST', headers: JSON_TYPE, body: cabinet });
+				count(plan.status);
+				await plan.text();
+				for (const id of ids) {
+					const piece = await fetch(`${opened.address}/api/pieces/${id}`);
+					count(piece.status);
+					await piece.text();
+				}
+			}
+		} finally {
+			for (const other of others) other.kill('SIGKILL');
+		}
+		const statuses = Object.keys(said).map(Number);
+		tell(
+			`answers: ${Object.entries(said)
+				.map(([status, times]) => `${times} times ${status}`)
+				.join(', ')}`,
+			statuses.every((status) => status < 300 || status === 503)
+		);
+		type Listed = { cardVersion: number | null; card: { kind: string } | null }[];
+		let list: Listed = [];
+		for (let i = 0; i < 60; i++) {
+			list = (await (await fetch(`${opened.address}/`).then(() => fetch(`${opened.address}/api/pieces`))).json()) as Listed;
+			if (list.every(({ card }) => card?.kind === 'sound')) break;
+			await new Promise((resolve) => setTimeout(resolve, 500));
+		}
+		tell(`${list.length} cards, all sound`, list.length > 0 && list.every(({ card }) => card?.kind === 'sound'));
+		await end(opened, 'SIGTERM');
+	});
+}
+
 async function processes(): Promise<void> {
 	await inWorkshop('What the processes cost', async (directory) => {
 		const opened = await open(directory);
@@ -464,7 +509,21 @@ async function processes(): Promise<void> {
 	});
 }
 
-const PARTS = { hostile, stretched: stretchedPieces, pages, kills, growth, pictures, rounds, pieces, copies, restores, disk, processes };
+const PARTS = {
+	hostile,
+	stretched: stretchedPieces,
+	pages,
+	kills,
+	growth,
+	pictures,
+	rounds,
+	pieces,
+	copies,
+	restores,
+	disk,
+	load,
+	processes
+};
 const asked = process.argv.slice(2);
 buildIfNeeded();
 for (const [name, part] of Object.entries(PARTS)) if (asked.length === 0 || asked.includes(name)) await part();

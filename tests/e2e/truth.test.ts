@@ -62,7 +62,7 @@ test('a page that the browser kept takes what the workshop has by now before a k
 			Object.assign(window, { persisted: seen });
 			window.addEventListener('pageshow', (event) => seen.push(event.persisted));
 		});
-		const persisted = () => page.evaluate(() => (window as unknown as { persisted?: boolean[] }).persisted);
+		const persisted = () => page.evaluate(() => (window as unknown as { persisted?: boolean[] }).persisted).catch(() => null);
 		const back = () => page.evaluate(() => history.back());
 		await width(page).fill('851');
 		await page.goto(`${workshop.address}/copies`);

@@ -22,6 +22,8 @@ const NEEDS = 2.5;
 
 /** Gives back to the disk what was deleted in the database: tables are written anew, the least first, as far as there is room to do so. */
 export async function compactDatabase(client: PGlite, directory: string): Promise<void> {
+	/** With none at all it is opened as it is, to be read. */
+	if (!(await hasRoomToWrite(directory))) return;
 	const found: { table: string; live: number; waste: number }[] = [];
 	for (const [table, column] of Object.entries(LARGE)) {
 		await client.query(`VACUUM ${table}`);

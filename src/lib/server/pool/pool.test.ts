@@ -51,6 +51,11 @@ describe('the processes', () => {
 		await starved.close();
 		const cold = new Pool({ size: 1 }, idle);
 		expect(await why(cold.run('plan', heavy, { time: 1 }))).toBe('busy');
+		/** What is quick needs little, and is waited for. */
+		const patient = new Pool({ size: 1, starvedQuick: 20 }, idle);
+		await patient.run('plan', heavy, { time: 20_000 });
+		expect(await why(patient.run('plan', heavy, { time, isQuick: true }))).toBe('done');
+		await patient.close();
 		await cold.close();
 	});
 

@@ -33,8 +33,9 @@ export interface PoolLimits {
 	readonly size: number;
 	/** Of a job that says nothing, ms. It is up when its process has also had a processor for most of it: a plan is not to blame for a busy machine. */
 	readonly time: number;
-	/** However little of a processor it had, a job is ended after so many times its time, and told to be tried again. */
+	/** However little of a processor it had, a job is ended after so many times its time, and told to be tried again; one that is quick needs little of it, and is waited for longer. */
 	readonly starved: number;
+	readonly starvedQuick: number;
 	/** Of the heap of one process, MB; and of all that it may grow by in one job (typed arrays lie outside the heap). */
 	readonly heap: number;
 	readonly growth: number;
@@ -46,7 +47,17 @@ export interface PoolLimits {
 	readonly nice: number;
 }
 
-const LIMITS: PoolLimits = { size: 3, time: 1800, starved: 1.5, heap: 384, growth: 900, queue: 200, idle: Infinity, nice: 8 };
+const LIMITS: PoolLimits = {
+	size: 3,
+	time: 1800,
+	starved: 1.5,
+	starvedQuick: 5,
+	heap: 384,
+	growth: 900,
+	queue: 200,
+	idle: Infinity,
+	nice: 8
+};
 
 /** A job that had a processor for so much of its time had its chance. */
 const ITS_SHARE = 0.85;
@@ -162,6 +173,7 @@ export class Pool {
 		if (slot.letGo) clearTimeout(slot.letGo);
 		let began: ({ readonly at: number } & ProcessFigures) | null = null;
 		let { time } = task;
+		const patience = task.isQuick ? this.#limits.starvedQuick : this.#limits.starved;
 		const watch = setInterval(() => {
 			if (!slot.isReady) return;
 			const now = this.figuresOf(child.pid!);
@@ -170,7 +182,7 @@ export class Pool {
 			/** Where nobody tells, the clock alone counts. */
 			const hadItsTime = !(now.worked - began.worked < time * ITS_SHARE);
 			if (took > time && hadItsTime) end(stopped('too-long'));
-			else if (took > time * this.#limits.starved) end(stopped('busy'));
+			else if (took > time * patience) end(stopped('busy'));
 			else if (now.memory - began.memory > this.#limits.growth * 1e6) end(stopped('too-big'));
 		}, LOOK);
 		const done = () => {

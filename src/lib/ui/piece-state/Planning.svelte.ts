@@ -20,7 +20,7 @@ const FITS = { first: 300, here: 2000, once: 8000, again: 200 };
 const RUNNING = 3;
 const ASKED_AGAIN = 8000;
 /** Edits wait this long for the next one before they are planned elsewhere, ms. */
-const PAUSE = 350;
+const PAUSE = 250;
 /** Then it is ended, ms. */
 const LONGEST = 30_000;
 
@@ -31,11 +31,14 @@ type Client = Pick<PlanClient, 'plan' | 'time' | 'pages' | 'stop'>;
  * the last plan stands until then. Where there is none yet, or it is of other parts, the faces alone are planned, which is soon done.
  */
 export class Planning {
-	#isHere: boolean = $state(true);
+	#fits: boolean = $state(true);
+	/** What did not fit, as it was: undo may bring it again. */
+	readonly #large = new WeakSet<Project>();
 	#made: { readonly project: Project; readonly plan: Plan } | null = $state.raw(null);
 	waiting: Waiting = $state.raw({ kind: 'none' });
 	readonly #planner = createPlanner();
 	readonly #client: Client;
+	#isPlanning = false;
 	#wasSlow = false;
 	#slowRunning = 0;
 	#timer: ReturnType<typeof setTimeout> | undefined;
@@ -49,7 +52,7 @@ export class Planning {
 		client: Client = new PlanClient()
 	) {
 		this.#client = client;
-		this.#isHere = first === 'here';
+		this.#fits = first === 'here';
 		if (first === 'asked') {
 			this.#asked = project();
 			this.waiting = { kind: 'stopped', why: 'before' };
@@ -57,25 +60,23 @@ export class Planning {
 	}
 
 	/** Whether it fits on the page. */
-	get isHere(): boolean {
-		return this.#isHere;
-	}
+	readonly isHere: boolean = $derived.by(() => this.#fits && !this.#large.has(this.project()));
 
 	/** A plan of the very project, of one with the same parts, or of its faces alone. */
 	readonly settled: Plan = $derived.by(() => {
 		const project = this.project();
 		const made = this.#made;
 		if (made?.project === project) return made.plan;
-		if (this.#isHere) return this.#planKept(project);
+		if (this.isHere) return this.#planKept(project);
 		return made && hasSameParts(made.project, project) ? made.plan : planMeasured(project);
 	});
 	/** The last plan is of other parts, or there is none: what it would be of, if there is one. */
 	readonly lacks: { readonly last: { readonly project: Project; readonly plan: Plan } | null } | null = $derived.by(() => {
-		if (this.#isHere) return null;
+		if (this.isHere) return null;
 		return this.#made && hasSameParts(this.#made.project, this.project()) ? null : { last: this.#made };
 	});
 	/** What is shown is of an earlier project. */
-	readonly isBehind: boolean = $derived.by(() => !this.#isHere && this.#made?.project !== this.project());
+	readonly isBehind: boolean = $derived.by(() => !this.isHere && this.#made?.project !== this.project());
 
 	/** Planned on the page, with its memory: what is kept, or is tried by a drag. */
 	planHere(project: Project): Plan {
@@ -95,7 +96,7 @@ export class Planning {
 	/** To be called with each project that is kept: plans it elsewhere, where it does not fit here. */
 	follow(): void {
 		const project = this.project();
-		if (this.#isHere || this.#made?.project === project || this.#asked === project) return;
+		if (this.isHere || this.#made?.project === project || this.#asked === project) return;
 		const isFirst = this.#made === null;
 		this.#asked = project;
 		clearTimeout(this.#timer);
@@ -104,8 +105,7 @@ export class Planning {
 	}
 
 	stop(why: 'painter' | 'time' = 'painter'): void {
-		clearTimeout(this.#timer);
-		this.waiting = { kind: 'stopped', why };
+		this.#giveUp(why);
 		this.#client.stop();
 	}
 
@@ -126,38 +126,48 @@ export class Planning {
 	}
 
 	async #make(project: Project): Promise<void> {
-		if (this.waiting.kind === 'working') this.#client.stop();
+		/** What is under way is of no more use; a worker that is at leisure is kept, with what it remembers. */
+		if (this.#isPlanning) this.#client.stop();
+		this.#isPlanning = true;
 		this.waiting = { kind: 'working' };
 		this.#timer = setTimeout(() => this.stop('time'), LONGEST);
 		let made: MadePlan;
 		try {
 			made = await this.#client.plan(project);
 		} catch {
-			if (this.#asked === project && this.waiting.kind === 'working') this.#fail();
+			if (this.#asked === project && this.waiting.kind === 'working') this.#giveUp('failed');
 			return;
 		}
 		if (this.#asked !== project) return;
+		this.#isPlanning = false;
 		clearTimeout(this.#timer);
 		this.waiting = { kind: 'none' };
 		this.#asked = null;
 		this.#made = { project, plan: made.plan };
 		const fits = this.#wasSlow ? FITS.again : FITS.first;
-		this.#isHere = made.took <= fits;
-		if (this.#isHere || made.took > ASKED_AGAIN) return;
+		this.#fits = made.took <= fits;
+		if (this.#fits) return;
+		this.#large.add(project);
+		if (made.took > ASKED_AGAIN) return;
 		/** The first time is slow for reasons of its own, and on a busy machine: what might fit is timed once more. */
 		const took = await this.#client.time().catch(() => Infinity);
-		if (this.#made?.project === project && took <= fits) this.#isHere = true;
+		if (took > fits) return;
+		this.#large.delete(project);
+		if (this.#made?.project === project) this.#fits = true;
 	}
 
-	#fail(): void {
+	#giveUp(why: 'painter' | 'time' | 'failed'): void {
+		this.#isPlanning = false;
 		clearTimeout(this.#timer);
-		this.waiting = { kind: 'stopped', why: 'failed' };
+		this.waiting = { kind: 'stopped', why };
+		if (this.#asked) this.#large.add(this.#asked);
 	}
 
 	#goElsewhere(project: Project, plan: Plan): void {
 		this.#wasSlow = true;
 		this.#slowRunning = 0;
-		this.#isHere = false;
+		this.#fits = false;
+		this.#large.add(project);
 		this.#made = { project, plan };
 	}
 }

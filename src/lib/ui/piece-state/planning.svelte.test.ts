@@ -79,11 +79,11 @@ it('what might not is planned in the worker; meanwhile its faces are there; what
 });
 
 it('what took long stays there: after a pause the last of several edits is planned, and the last plan stands until then where it is of the same parts', async () => {
-	const { planning, asked, put, wait } = open('elsewhere');
+	const { planning, asked, put, wait, stops } = open('elsewhere');
 	await wait(1);
 	asked[0]!.answer(900);
 	await wait(1);
-	expect([planning.isHere, isOfWorker(planning.settled)]).toEqual([false, true]);
+	expect([planning.isHere, isOfWorker(planning.settled), stops()]).toEqual([false, true, 0]);
 	put(named('One'));
 	await wait(200);
 	put(named('Two'));
@@ -91,6 +91,8 @@ it('what took long stays there: after a pause the last of several edits is plann
 	expect([asked.length, planning.isBehind, planning.lacks, isOfWorker(planning.settled)]).toEqual([1, true, null, true]);
 	await wait(200);
 	expect(asked.slice(1).map(({ project }) => project.piece.name)).toEqual(['Two']);
+	/** A worker at leisure keeps what it remembers; one at what is no more asked is ended. */
+	expect(stops()).toBe(0);
 	put(shaded);
 	expect(planning.lacks?.last?.project).toBe(chest);
 	expect(isOfWorker(planning.settled)).toBe(false);
@@ -100,7 +102,26 @@ it('what took long stays there: after a pause the last of several edits is plann
 	expect(planning.lacks).not.toBeNull();
 	asked[2]!.answer(200);
 	await wait(1);
-	expect([planning.isBehind, planning.lacks, planning.settled.zones.length]).toEqual([false, null, 1]);
+	expect([planning.isBehind, planning.lacks, planning.settled.zones.length, stops()]).toEqual([false, null, 1, 1]);
+});
+
+it('what did not fit is not planned on the page either when undo brings it again', async () => {
+	const { planning, asked, put, wait } = open('elsewhere');
+	await wait(1);
+	planning.stop();
+	asked[0]!.fail();
+	await wait(1);
+	put(shaded);
+	await wait(400);
+	asked[1]!.answer(20);
+	await wait(1);
+	expect([planning.isHere, planning.settled.zones.length]).toEqual([true, 1]);
+	put(chest);
+	expect([planning.isHere, planning.lacks?.last?.project === shaded]).toEqual([false, true]);
+	await wait(400);
+	expect(asked).toHaveLength(3);
+	put(shaded);
+	expect([planning.isHere, planning.isBehind]).toEqual([true, false]);
 });
 
 it('what was slow the first time and is not the second comes to the page', async () => {
