@@ -159,16 +159,17 @@
 				</div>{/if}
 		{/snippet}
 	</PieceHeader>
-	{#if piece.isBlank}
-		<main class="min-h-0 flex-1 overflow-y-auto p-6">
-			<div class="paper mx-auto mt-6 max-w-2xl p-5"><PlanWaits isAll /></div>
-		</main>
-	{:else}
-		{#if piece.planning.isBehind}<div class="border-b border-rule bg-paper px-6 py-1.5"><PlanWaits /></div>{/if}
-		<main class="min-h-0 flex-1">
+	{#if piece.planning.isBehind && !piece.isBlank}<div class="border-b border-rule bg-paper px-6 py-1.5"><PlanWaits /></div>{/if}
+	<!-- One and the same whatever it shows: slips of paper that open from the header lie in it. -->
+	<main class="min-h-0 flex-1">
+		{#if piece.isBlank}
+			<div class="h-full overflow-y-auto p-6">
+				<div class="paper mx-auto mt-6 max-w-2xl p-5"><PlanWaits isAll /></div>
+			</div>
+		{:else}
 			<div class="h-full {piece.planning.isBehind && current !== 'measure' ? 'opacity-60 grayscale' : ''}" inert={piece.isFrozen}>
 				{@render children()}
 			</div>
-		</main>
-	{/if}
+		{/if}
+	</main>
 </div>
