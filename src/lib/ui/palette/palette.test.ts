@@ -22,7 +22,7 @@ beforeEach(() => {
 	answers = true;
 	vi.stubGlobal('fetch', async (url: string, init: { body: string }) => {
 		if (url === '/api/colours') posted.push(JSON.parse(init.body));
-		return { ok: answers, status: answers ? 200 : 503, json: async () => ({ version: 2, updatedAt: new Date().toISOString() }) };
+		return { ok: answers, status: answers ? 200 : 507, json: async () => ({ version: 2, updatedAt: new Date().toISOString() }) };
 	});
 });
 
@@ -89,7 +89,7 @@ describe('the palette', () => {
 		expect(posted).toEqual([first()]);
 		answers = false;
 		await userEvent.click(screen.getByRole('button', { name: 'Put it on the shelf' }));
-		expect(await screen.findByRole('alert')).toHaveTextContent('The workshop is busy');
+		expect(await screen.findByRole('alert')).toHaveTextContent('The workshop disk');
 	});
 
 	it('takes out only what nothing uses, and says what does', async () => {
