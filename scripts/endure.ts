@@ -6,8 +6,6 @@ import { join } from 'node:path';
 import sharp from 'sharp';
 import { hostileCases, metDoor, stretched, type HostileCase } from '../tests/hostile/cases';
 import { CAN_MOUNT, fillDisk, mountDisk } from '../tests/hostile/smallDisk';
-import { openWorkshop } from '../src/lib/server/db/openWorkshop';
-import { Upkeep } from '../src/lib/server/upkeep';
 import { buildIfNeeded } from './build.mjs';
 import { readMeanwhile, wordWaits } from './readMeanwhile';
 import { freePort, startServer } from './serve.mjs';
@@ -259,41 +257,6 @@ async function pictures(): Promise<void> {
 	});
 }
 
-async function rounds(): Promise<void> {
-	await inWorkshop('Three rounds of twelve photographs, each taken out again', async (directory) => {
-		const sizes: number[] = [];
-		for (let round = 0; round < 3; round++) {
-			const opened = await open(directory);
-			for (let i = 0; i < 12; i++) {
-				const noise = { type: 'gaussian' as const, mean: 90 + i, sigma: 40 + round };
-				const photograph = await sharp({ create: { width: 1600, height: 1200, channels: 3, background: '#886644', noise } })
-					.jpeg({ quality: 95 })
-					.toBuffer();
-				await fetch(`${opened.address}/api/pictures`, {
-					method: 'POST',
-					headers: { 'content-type': 'image/jpeg' },
-					body: new Uint8Array(photograph)
-				});
-			}
-			await end(opened, 'SIGTERM');
-			/** As if thirty days had gone by. */
-			const workshop = await openWorkshop(directory);
-			await workshop.db.$client.exec(
-				"UPDATE pictures SET named_at = now() - interval '40 days'; INSERT INTO days_open SELECT (now() - n * interval '1 day')::date FROM generate_series(0, 39) AS n ON CONFLICT DO NOTHING;"
-			);
-			const upkeep = new Upkeep(workshop);
-			await upkeep.look();
-			await upkeep.close();
-			sizes.push(
-				Number((await workshop.db.$client.query<{ size: string }>('SELECT pg_database_size(current_database()) AS size')).rows[0]!.size) /
-					1e6
-			);
-			await workshop.close();
-		}
-		tell(`${sizes.map((size) => `${size.toFixed(0)} MB`).join(', ')}`, sizes[2]! < 1.15 * sizes[0]!);
-	});
-}
-
 async function pieces(): Promise<void> {
 	await inWorkshop('Forty-eight pieces', async (directory) => {
 		const opened = await open(directory);
@@ -516,7 +479,6 @@ const PARTS = {
 	kills,
 	growth,
 	pictures,
-	rounds,
 	pieces,
 	copies,
 	restores,

@@ -64,9 +64,10 @@ async function openDatabase(directory: string, now: Date): Promise<{ readonly db
 	const dataDir = join(directory, 'database');
 	await finishRestore(directory);
 	await emptyTakenOut(directory, true);
-	/** What an attempt that was cut off left. */
+	/** What an attempt that was cut off left; the program that unpacked it may still be at work for a moment. */
 	for (const entry of await readdir(directory))
-		if (entry.startsWith('database.new-')) await rm(join(directory, entry), { recursive: true, force: true });
+		if (entry.startsWith('database.new-'))
+			await rm(join(directory, entry), { recursive: true, force: true, maxRetries: 20, retryDelay: 50 });
 	if (!existsSync(dataDir)) {
 		if (await wasWorkshop(directory)) throw new WorkshopBroken(directory, 'its database is not there');
 		await makeDatabase(directory, dataDir);

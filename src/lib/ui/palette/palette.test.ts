@@ -89,7 +89,7 @@ describe('the palette', () => {
 		expect(posted).toEqual([first()]);
 		answers = false;
 		await userEvent.click(screen.getByRole('button', { name: 'Put it on the shelf' }));
-		expect(await screen.findByRole('alert')).toHaveTextContent('The workshop disk');
+		expect(await screen.findByRole('alert')).toHaveTextContent('The disk of the workshop is full');
 	});
 
 	it('takes out only what nothing uses, and says what does', async () => {
