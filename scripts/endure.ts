@@ -364,6 +364,8 @@ async function disk(): Promise<void> {
 					return { status: answer.status, words: said.errors?.[0]?.message ?? '' };
 				};
 				for (let i = 0; i < 5; i++) await save();
+				/** By then it has its reserve. */
+				if (files > 0) await new Promise((resolve) => setTimeout(resolve, 13_000));
 				if (files > 0) {
 					let made = 0;
 					try {

@@ -23,6 +23,7 @@
 {#await import('svelte-sonner') then { Toaster }}
 	<Toaster
 		position="bottom-left"
+		style="font-family: inherit"
 		toastOptions={{
 			unstyled: true,
 			classes: {

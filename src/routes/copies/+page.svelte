@@ -92,7 +92,7 @@
 							<td class="pr-3"
 								>{#if copy.pieces}<b>{copy.pieces.length}</b>
 									<span class="note">{copy.pieces.slice(0, 4).join(', ')}{copy.pieces.length > 4 ? ' and more' : ''}</span>{:else}<span
-										class="note">not kept then</span
+										class="note">{copy.how === 'put-aside' ? 'all that was there then' : 'not kept then'}</span
 									>{/if}</td
 							>
 							<td class="pr-3 text-right whitespace-nowrap">{size(copy.bytes)}</td>

@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { open, readdir, rm, stat, statfs } from 'node:fs/promises';
+import { mkdir, readdir, rm, stat, statfs, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { ASIDE } from './restoring';
 
@@ -44,13 +44,8 @@ export async function requireRoomForCheckpoint(directory: string, bytes = 0): Pr
 const LEAST_FILES = 64;
 
 async function requireFree(directory: string, bytes: number): Promise<void> {
-	const { bavail, bsize, files, ffree } = await statfs(directory);
-	const left =
-		files > 0 && ffree < LEAST_FILES
-			? `room for ${ffree} files more`
-			: bavail * bsize < bytes
-				? `${Math.floor((bavail * bsize) / 1e6)} MB left`
-				: null;
+	const [free, files] = [await freeOn(directory), await filesLeft(directory)];
+	const left = files < LEAST_FILES ? `room for ${files} files more` : free < bytes ? `${Math.floor(free / 1e6)} MB left` : null;
 	if (left !== null) throw new DiskFull(left, await sizeOfCopies(directory));
 }
 
@@ -81,14 +76,27 @@ export async function sizeOf(folder: string): Promise<number> {
 	return (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0);
 }
 
-/** Kept for the day on which the workshop itself has filled the disk: let go, it is room to clean up in. Bytes. */
-const RESERVE = 48e6;
+/** Kept for the day on which the workshop itself has filled the disk: let go, it is room to clean up in, and for some files. Bytes each. */
+const RESERVE = { files: 24, bytes: 2e6 };
 const NAME = 'reserve';
 
 /** Whether a save would be refused now. */
 export async function isShortOfRoom(directory: string): Promise<boolean> {
-	return (await freeOn(directory)) < leastRoom() + CHECKPOINT;
+	return (await freeOn(directory)) < leastRoom() + CHECKPOINT || (await filesLeft(directory)) < LEAST_FILES;
 }
+
+/** Files that may still be made; endless where the file system does not count them. */
+async function filesLeft(directory: string): Promise<number> {
+	const { files, ffree } = await statfs(directory);
+	return files > 0 ? ffree : Infinity;
+}
+
+/** A database needs a few files of its own to be opened at all. Throws `DiskFull` where they cannot be made. */
+export async function requireFilesToOpen(directory: string): Promise<void> {
+	const left = await filesLeft(directory);
+	if (left < TO_OPEN) throw new DiskFull(`room for ${left} files more`, await sizeOfCopies(directory));
+}
+const TO_OPEN = 8;
 
 /** Whether a checkpoint finds room, were there no more to be left free. */
 export async function hasRoomToWrite(directory: string): Promise<boolean> {
@@ -96,22 +104,19 @@ export async function hasRoomToWrite(directory: string): Promise<boolean> {
 }
 
 export async function letReserveGo(directory: string): Promise<void> {
-	await rm(join(directory, NAME), { force: true });
+	await rm(join(directory, NAME), { recursive: true, force: true });
 }
 
 /** Makes the reserve, where there is none and room is left beside it. */
 export async function keepReserve(directory: string): Promise<void> {
-	const path = join(directory, NAME);
-	if (directory === '' || existsSync(path) || (await freeOn(directory)) < 2 * RESERVE + Math.max(0, leastRoom()) + CHECKPOINT) return;
-	const file = await open(path, 'w');
+	const folder = join(directory, NAME);
+	const room = 2 * RESERVE.files * RESERVE.bytes + Math.max(0, leastRoom()) + CHECKPOINT;
+	if (directory === '' || existsSync(folder) || (await freeOn(directory)) < room || (await filesLeft(directory)) < 2 * LEAST_FILES) return;
 	try {
+		await mkdir(folder);
 		/** Written, so that it takes its room; no part may be a hole. */
-		for (let at = 0; at < RESERVE; at += BLOCK.length) await file.write(BLOCK);
+		for (let i = 0; i < RESERVE.files; i++) await writeFile(join(folder, `${i}`), new Uint8Array(RESERVE.bytes).fill(1));
 	} catch {
-		await rm(path, { force: true });
-	} finally {
-		await file.close();
+		await letReserveGo(directory);
 	}
 }
-
-const BLOCK = new Uint8Array(1e6).fill(1);

@@ -35,10 +35,15 @@ export async function lockWorkshop(directory: string): Promise<Lock> {
 	const folder = openSync(directory, 'r');
 	const path = (name: string) => `/proc/self/fd/${folder}/${name}`;
 	const own = `open-${randomUUID().slice(0, 8)}.lock`;
-	const file = await listen(path(own)).catch(() => null);
+	let file = await listen(path(own)).catch(() => null);
 	try {
-		/** A file system without sockets is held by the kernel's alone. */
-		if (file !== null && !(await takeName(path(own), path(NAME)))) throw new WorkshopOpenElsewhere(directory);
+		const taken = file === null ? null : await takeName(path(own), path(NAME));
+		if (taken === false) throw new WorkshopOpenElsewhere(directory);
+		/** A file system without sockets, or without room for one more, is held by the kernel's alone. */
+		if (taken === null) {
+			file?.close();
+			file = null;
+		}
 	} catch (error) {
 		file?.close();
 		kernel.close();
@@ -69,14 +74,16 @@ function listen(name: string): Promise<Server | null> {
 	});
 }
 
-/** Gives a socket the name of the lock; false where one that answers has it. */
-async function takeName(own: string, name: string): Promise<boolean> {
+/** Gives a socket the name of the lock; false where one that answers has it, null where there is no room for its name. */
+async function takeName(own: string, name: string): Promise<boolean | null> {
 	for (let i = 0; i < TRIES; i++) {
 		try {
 			await link(own, name);
 			return true;
 		} catch (error) {
-			if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
+			const { code } = error as NodeJS.ErrnoException;
+			if (code === 'ENOSPC' || code === 'EDQUOT') return null;
+			if (code !== 'EEXIST') throw error;
 		}
 		if (await answers(name)) return false;
 		await unlink(name).catch(() => {});

@@ -6,7 +6,7 @@ import { join, resolve } from 'node:path';
 import { clearFolder, compactDatabase } from './cleanUp';
 import { syncFolder, writeCopy } from './copies';
 import { emptyTakenOut } from './copyList';
-import { DiskFull, isShortOfRoom } from './disk';
+import { DiskFull, foundNoRoom, isShortOfRoom, requireFilesToOpen } from './disk';
 import { lockWorkshop } from './lock';
 import { isMigrated, migrateDatabase } from './migrations';
 import * as schema from './schema';
@@ -74,6 +74,7 @@ async function openDatabase(directory: string, now: Date): Promise<{ readonly db
 	}
 	const isShort = await isShortOfRoom(directory);
 	if (isShort) await clearFolder(directory);
+	await requireFilesToOpen(directory);
 	try {
 		const client = await openSynced(dataDir, SETTINGS);
 		const db = drizzle(client, { schema });
@@ -82,7 +83,8 @@ async function openDatabase(directory: string, now: Date): Promise<{ readonly db
 		if (isShort) await compactDatabase(client, directory);
 		return { db, client };
 	} catch (error) {
-		throw error instanceof DiskFull ? error : new WorkshopBroken(directory, error);
+		if (error instanceof DiskFull) throw error;
+		throw foundNoRoom(error) ? new DiskFull() : new WorkshopBroken(directory, error);
 	}
 }
 
