@@ -109,7 +109,7 @@ const hostile = () => throughCases('Hostile input', hostileCases(900));
 const stretchedPieces = () =>
 	throughCases(
 		'Sound pieces with figures at their extremes',
-		Array.from({ length: 2000 }, (_, i) => stretched(i + 1))
+		Array.from({ length: Number(process.env['EMBER_CASES'] ?? 2000) }, (_, i) => stretched(i + 1))
 	);
 
 async function pages(): Promise<void> {
@@ -139,7 +139,8 @@ async function pages(): Promise<void> {
 
 async function kills(): Promise<void> {
 	await inWorkshop('Killed in a storm of saves', async (directory) => {
-		const ROUNDS = 200;
+		/** Fewer for a short look. */
+		const ROUNDS = Number(process.env['EMBER_ROUNDS'] ?? 200);
 		let opened = await open(directory);
 		const id = await addPiece(opened.address, 'Save 1');
 		let [version, answered] = [1, 0];
