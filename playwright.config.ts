@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { LAUNCH } from './tests/e2e/launch';
 
 /** The built application in Debian's Chromium. Each worker has a workshop of its own: one workshop has one painter. */
 export default defineConfig({
@@ -11,17 +12,6 @@ export default defineConfig({
 	use: {
 		viewport: { width: 1280, height: 800 },
 		trace: 'retain-on-failure',
-		launchOptions: {
-			executablePath: process.env['EMBER_CHROMIUM'] ?? '/usr/bin/chromium',
-			args: [
-				'--no-sandbox',
-				'--disable-gpu',
-				'--disable-quic',
-				'--no-first-run',
-				'--disable-background-networking',
-				'--disable-component-update',
-				'--disable-sync'
-			]
-		}
+		launchOptions: LAUNCH
 	}
 });

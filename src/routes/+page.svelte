@@ -11,13 +11,13 @@
 	import { goto, invalidateAll } from '$app/navigation';
 	import { newProject } from '$core/project';
 	import { measurePiece, STARTERS } from '$core/piece';
-	import { writeOutlinePath } from '$core/geometry';
 	import { heightOnShelf, type PlanError, type Stage } from '$core/plan';
 	import { formatLength, type LengthUnit } from '$core/units';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import { Ask, Fold, NumberField, RadioRow } from '$lib/ui/controls';
 	import { RadioGroup } from 'bits-ui';
 	import { say } from '$lib/ui/api/say';
+	import FaceMini from '$lib/ui/drawing/FaceMini.svelte';
 	import { onMount } from 'svelte';
 
 	let { data } = $props();
@@ -154,26 +154,11 @@
 					class="mt-1 grid grid-cols-5 gap-x-1 gap-y-1"
 				>
 					{#each shapes as { id, name: title, face } (id)}
-						{@const k = MINI / Math.max(face.width, face.height)}
 						<RadioGroup.Item value={id} class="group flex flex-col items-center" aria-label={title}>
 							<span
 								class="flex h-[47px] w-full items-end justify-center border-b-[3px] border-transparent pb-0.5 group-data-[state=checked]:border-ember"
 							>
-								<svg
-									width={face.width * k + 2}
-									height={face.height * k + 2}
-									viewBox="-1 -1 {face.width * k + 2} {face.height * k + 2}"
-									aria-hidden="true"
-								>
-									<path d={writeOutlinePath(face.outline, k)} fill="#ffffff" stroke="#24211e" />
-									{#each face.parts as part (part.id)}<path
-											d={writeOutlinePath(part.outline, k)}
-											transform="translate({part.x * k} {part.y * k})"
-											fill={part.role === 'open' ? '#bcbcbc' : part.role === 'leg' || part.role === 'rail' ? '#ebe7de' : '#ffffff'}
-											stroke="#24211e"
-											stroke-width="0.7"
-										/>{/each}
-								</svg>
+								<FaceMini {face} side={MINI} />
 							</span>
 							<span class="mt-0.5 text-center text-xs leading-tight group-hover:text-ember-deep group-data-[state=checked]:font-bold"
 								>{title}</span

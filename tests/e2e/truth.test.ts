@@ -1,5 +1,6 @@
 import { chromium, type Page } from '@playwright/test';
 import { hostileCases } from '../hostile/cases';
+import { LAUNCH } from './launch';
 import { copyOf, expect, expectNoViolations, saved, test, visit } from './workshop';
 
 const JSON_TYPE = { 'content-type': 'application/json' };
@@ -41,19 +42,7 @@ test('Back shows a piece as it was left, and as others left it meanwhile', async
 
 test('a page that the browser kept takes what the workshop has by now before a key is heard, and loses nothing', async ({ workshop }) => {
 	const id = await copyOf(workshop, 'sail-loft-chest');
-	const browser = await chromium.launch({
-		executablePath: process.env['EMBER_CHROMIUM'] ?? '/usr/bin/chromium',
-		args: [
-			'--no-sandbox',
-			'--disable-gpu',
-			'--disable-quic',
-			'--no-first-run',
-			'--disable-background-networking',
-			'--disable-component-update',
-			'--disable-sync'
-		],
-		ignoreDefaultArgs: ['--disable-back-forward-cache']
-	});
+	const browser = await chromium.launch({ ...LAUNCH, ignoreDefaultArgs: ['--disable-back-forward-cache'] });
 	try {
 		const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 		await visit(page, workshop, `/pieces/${id}/measure`);

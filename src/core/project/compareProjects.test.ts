@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
-import { hasSameParts, reuseParts } from './compareProjects';
+import { hasSameParts, isSameWritten, reuseParts } from './compareProjects';
 
 const cabinet = JSON.parse(readFileSync('demo/chart-cabinet.json', 'utf8'));
 
@@ -27,6 +27,14 @@ it('what has not changed is the same object again, what has is as it was sent, a
 	]);
 	expect(reused.layout.zones[0]).not.toBe(cabinet.layout.zones[0]);
 });
+
+it.each<[what: string, stored: unknown, own: unknown, same: boolean]>([
+	['a field that is not set', { a: 1 }, { a: 1, b: undefined }, true],
+	['fields in another order', { a: 1, b: [{ c: 2, d: 3 }] }, { b: [{ d: 3, c: 2 }], a: 1 }, true],
+	['another figure', { a: [1, 2] }, { a: [1, 3] }, false],
+	['a field more', { a: 1 }, { a: 1, b: null }, false],
+	['another order of parts', [1, 2], [2, 1], false]
+])('written as JSON it is the same: %s', (_what, stored, own, same) => expect(isSameWritten(stored, own)).toBe(same));
 
 it.each<[what: string, a: unknown, b: unknown, same: boolean]>([
 	['figures and words', { id: 'a', width: '860', name: 'A' }, { id: 'a', width: '850', name: 'B' }, true],

@@ -14,6 +14,11 @@ export function reuseParts<T>(before: unknown, now: T): T {
 	return (Array.isArray(now) ? parts.map(([, part]) => part) : Object.fromEntries(parts)) as T;
 }
 
+/** Whether two are the same once written as JSON: fields that are not set do not cross to the workshop. `stored` came from there. */
+export function isSameWritten<T>(stored: T, own: T): boolean {
+	return reuseParts(stored, JSON.parse(JSON.stringify(own)) as T) === stored;
+}
+
 /** What tells one part from another, and one kind from another. */
 const NAMES: ReadonlySet<string> = new Set(['id', 'kind', 'role']);
 

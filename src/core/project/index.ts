@@ -1,4 +1,4 @@
-export { hasSameParts, reuseParts } from './compareProjects';
+export { hasSameParts, isSameWritten, reuseParts } from './compareProjects';
 export { describeProjectSchema, PROJECT_FORMAT, PROJECT_VERSION, ProjectSchema, type Project } from './project';
 export { newProject } from './newProject';
 export { changeDrawers } from './changeDrawers';

@@ -1,6 +1,7 @@
 import { wordIssue } from '$core/formats';
 import type { Issue } from '$core/units';
 import { json } from '@sveltejs/kit';
+import { MOST_DOCUMENT, MOST_STEP_BYTES } from '../saving';
 import { DiskFull, foundNoRoom } from './db';
 import { JobStopped, type Stopped } from './pool';
 import { withoutPaths } from './withoutPaths';
@@ -20,11 +21,10 @@ export function refuseFaults(faults: readonly { readonly path: string; readonly 
 }
 
 /** JSON of what is known here, and of texts that are JSON already: they are not read for it. */
-export function jsonWith(known: object, texts: Readonly<Record<string, string>>, init?: ResponseInit): Response {
+export function jsonWith(known: object, texts: Readonly<Record<string, string>>): Response {
 	const fields = Object.entries(texts).map(([name, text]) => `${JSON.stringify(name)}:${text}`);
 	const own = JSON.stringify(known).slice(1, -1);
-	const headers = { ...init?.headers, 'content-type': 'application/json' };
-	return new Response(`{${[...(own === '' ? [] : [own]), ...fields].join()}}`, { ...init, headers });
+	return new Response(`{${[...(own === '' ? [] : [own]), ...fields].join()}}`, { headers: { 'content-type': 'application/json' } });
 }
 
 export function refuseWith(status: number, code: string, message: string): Response {
@@ -32,7 +32,7 @@ export function refuseWith(status: number, code: string, message: string): Respo
 }
 
 /** Largest bodies, bytes: a project file, or a save with its steps; a motif. */
-export const LARGEST = { file: 9e6, save: 18e6, motif: 9e6, colour: 1e5 } as const;
+export const LARGEST = { file: MOST_DOCUMENT, save: MOST_DOCUMENT + MOST_STEP_BYTES + 1e6, motif: 9e6, colour: 1e5 } as const;
 
 /** So much of a body that is too large is read and dropped, bytes: who sends it hears the answer only when it has sent all. */
 const DROPPED = 128e6;

@@ -1,7 +1,8 @@
 import { emptyTakenOut, keepReserve, listCopies, requireRoomForCheckpoint, writeCopy, type Workshop } from './db';
 import { breathe } from './breathe';
+import { seeDay } from './services/days';
 import { dropUnnamed } from './services/pictures';
-import { emptyBin, listPieces, seeDay } from './services/pieces';
+import { emptyBin, listPieces } from './services/pieces';
 import { withoutPaths } from './withoutPaths';
 
 const HOUR = 3_600_000;
@@ -51,10 +52,10 @@ export class Upkeep {
 		return this.#then(async () => {
 			const now = this.clock();
 			const { directory, db } = this.workshop;
-			this.#lastCopy ??= (await listCopies(directory))[0]?.at.getTime() ?? 0;
+			this.#lastCopy ??= await lastCopy(directory, now);
 			/** After an hour of work, and of what was done in less once a day. One that lies ahead was made by a clock that was wrong. */
 			if (this.#sinceCopy > 0 && isPast(this.#lastCopy, HOUR, now)) await this.#copy(new Date(now), false);
-			if (this.#sinceCopy === 0) await keepReserve(directory);
+			await keepReserve(directory);
 			await emptyTakenOut(directory);
 			if (!isPast(this.#lastDaily, DAY, now)) return;
 			this.#lastDaily = now;
@@ -123,4 +124,10 @@ export class Upkeep {
 /** Whether so long ago, or ahead: then the clock was wrong once, and it is not waited for. */
 function isPast(time: number, long: number, now: number): boolean {
 	return now - time >= long || time > now + long;
+}
+
+/** When the last copy was made; one that lies ahead was made by a clock that was wrong, and what was put aside is none. */
+async function lastCopy(directory: string, now: number): Promise<number> {
+	const times = (await listCopies(directory)).filter(({ how }) => how !== 'put-aside').map(({ at }) => at.getTime());
+	return times.find((time) => time <= now) ?? 0;
 }

@@ -1,8 +1,6 @@
 import type { PGlite } from '@electric-sql/pglite';
-import { readdir, rm, statfs } from 'node:fs/promises';
-import { join } from 'node:path';
-import { emptyTakenOut } from './copyList';
-import { hasRoomToWrite, letReserveGo } from './disk';
+import { dropParts, emptyTakenOut } from './copyList';
+import { freeOn, hasRoomToWrite, letReserveGo } from './disk';
 
 /** What each table keeps that is large. */
 const LARGE = { picture_parts: 'bytes', revisions: 'document', cards: 'picture', pieces: 'document', motifs: 'document' } as const;
@@ -11,8 +9,7 @@ const LARGE = { picture_parts: 'bytes', revisions: 'document', cards: 'picture',
 export async function clearFolder(directory: string): Promise<void> {
 	await letReserveGo(directory);
 	await emptyTakenOut(directory, true);
-	for (const entry of await readdir(join(directory, 'backups')).catch(() => []))
-		if (entry.endsWith('.part')) await rm(join(directory, 'backups', entry), { recursive: true, force: true });
+	await dropParts(directory);
 }
 
 /** Waste below this is left, bytes. */
@@ -34,8 +31,7 @@ export async function compactDatabase(client: PGlite, directory: string): Promis
 		found.push({ table, live, waste: whole - live });
 	}
 	for (const { table, live, waste } of found.sort((a, b) => a.live - b.live)) {
-		const { bavail, bsize } = await statfs(directory);
-		if (waste < WORTH || bavail * bsize < NEEDS * live + WORTH) continue;
+		if (waste < WORTH || (await freeOn(directory)) < NEEDS * live + WORTH) continue;
 		await client.query(`VACUUM FULL ${table}`);
 		/** Only with a checkpoint what was there before goes, and the log of it. */
 		if (await hasRoomToWrite(directory)) await client.query('CHECKPOINT');

@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { constants, existsSync } from 'node:fs';
 import { copyFile, mkdir, readdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { basename, join } from 'node:path';
-import { FOLDER, isCopy, noteOf, OLD, thinCopies } from './copyList';
+import { dropParts, FOLDER, isCopy, noteOf, OLD, thinCopies } from './copyList';
 import { requireRoomForCheckpoint, sizeOf } from './disk';
 import { ASIDE, finishRestore, swapDatabase, syncEntry, type Stepped } from './restoring';
 
@@ -32,7 +32,7 @@ const CHANGED_MEANWHILE = 1;
 export async function writeCopy(client: PGlite, workshop: string, now: Date, pieces: readonly string[], byHand = false): Promise<string> {
 	const folder = join(workshop, FOLDER);
 	await mkdir(folder, { recursive: true });
-	for (const entry of await readdir(folder)) if (entry.endsWith('.part')) await rm(join(folder, entry), { recursive: true, force: true });
+	await dropParts(workshop);
 	const database = join(workshop, 'database');
 	await requireRoomForCheckpoint(workshop, COPY_ROOM * (await sizeOf(database)));
 	const name = `copy-${now.toISOString().replace(/[:.]/g, '-')}.tar.gz`;

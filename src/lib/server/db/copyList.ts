@@ -30,6 +30,13 @@ const KEPT = [
 	{ most: 26, each: 7 * DAY }
 ] as const;
 
+/** Does away with what copies that were cut off left in their folder. */
+export async function dropParts(workshop: string): Promise<void> {
+	const folder = join(workshop, FOLDER);
+	const entries = existsSync(folder) ? await readdir(folder) : [];
+	for (const entry of entries) if (entry.endsWith('.part')) await rm(join(folder, entry), { recursive: true, force: true });
+}
+
 /** The copies of a workshop, the newest first. */
 export async function listCopies(workshop: string): Promise<Copy[]> {
 	const folder = join(workshop, FOLDER);

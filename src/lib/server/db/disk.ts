@@ -57,7 +57,7 @@ async function sizeOfCopies(directory: string): Promise<number> {
 }
 
 /** Free on the disk of a folder, bytes. */
-async function freeOn(directory: string): Promise<number> {
+export async function freeOn(directory: string): Promise<number> {
 	const { bavail, bsize } = await statfs(directory);
 	return bavail * bsize;
 }

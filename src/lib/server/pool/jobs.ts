@@ -8,7 +8,7 @@ import {
 	type ReadMotif,
 	type ReadProject
 } from '../../../core/formats';
-import { ProjectSchema, type Project } from '../../../core/project';
+import type { Project } from '../../../core/project';
 import type { Colour } from '../../../core/colour';
 import type { Motif } from '../../../core/layout';
 import { heightOnShelf, planProject, sourceOfScene, stageOf, type Plan, type Stage } from '../../../core/plan';
@@ -28,6 +28,7 @@ import {
 } from '../../../core/sheets';
 import type { Issue, LengthUnit } from '../../../core/units';
 import { z } from 'zod';
+import { MOST_DOCUMENT, MOST_STEP_BYTES, MOST_STEPS } from '../../saving';
 import type { ReadPhotograph, writeCard } from './pictures';
 
 /** What the pool works out; a job may say that it is past what might come to no end. Each takes and gives plain data, since it comes from another process and goes back to it. */
@@ -82,11 +83,10 @@ function open(document: string): Read<{ readonly document: string }> | Faulty {
 	return read.ok ? { ok: true, document: JSON.stringify(read.project) } : faultyOf(read);
 }
 
-/** The project file of a stored document. Written in the order of the schema: the database does not keep the order of fields. One with a fault goes out as it is. */
+/** The project file of a stored document, in the order of the schema, as it was read: the database does not keep the order of fields. One with a fault goes out as it is. */
 function file(document: string): { readonly name: string; readonly text: string } {
-	const value = JSON.parse(document) as unknown;
 	const read = readStored(document);
-	const written = read.ok ? ProjectSchema.parse(read.project) : value;
+	const written: unknown = read.ok ? read.project : JSON.parse(document);
 	return { name: read.ok ? read.project.piece.name : '', text: `${JSON.stringify(written, null, '\t')}\n` };
 }
 
@@ -95,17 +95,15 @@ function readPiece(file: Uint8Array): Read<{ readonly document: string }> | Refu
 	const read = readProjectText(textOf(file));
 	if (!read.ok) return read;
 	const document = JSON.stringify(read.project);
-	return Buffer.byteLength(document) > MOST.document ? tooLarge('file.too-large') : { ok: true, document };
+	return Buffer.byteLength(document) > MOST_DOCUMENT ? tooLarge('file.too-large') : { ok: true, document };
 }
 
-/** Of a save: bytes of its document, steps beside it, and bytes of those. */
-export const MOST = { document: 9e6, steps: 60, stepBytes: 8e6 } as const;
-const tooLarge = (code: string): Refused => ({ ok: false, issues: [{ code, path: '', values: { most: MOST.document / 1e6 } }] });
+const tooLarge = (code: string): Refused => ({ ok: false, issues: [{ code, path: '', values: { most: MOST_DOCUMENT / 1e6 } }] });
 
 /** The database counts so far. */
 const LAST = 2 ** 31 - 1;
 const StepsSchema = z
-	.object({ keep: z.int().min(0).max(LAST), add: z.array(z.unknown()).max(MOST.steps), place: z.int().min(1).max(LAST) })
+	.object({ keep: z.int().min(0).max(LAST), add: z.array(z.unknown()).max(MOST_STEPS), place: z.int().min(1).max(LAST) })
 	.refine(({ keep, add, place }) => place <= keep + add.length);
 const SaveSchema = z.object({ version: z.int().min(1).max(LAST), document: z.unknown(), steps: StepsSchema.optional() });
 
@@ -124,7 +122,7 @@ function readSave(body: Uint8Array): Read<{ readonly save: SaveRead }> | Refused
 	const read = readProject(given);
 	if (!read.ok) return read;
 	const document = JSON.stringify(read.project);
-	if (Buffer.byteLength(document) > MOST.document) return tooLarge('save.too-large');
+	if (Buffer.byteLength(document) > MOST_DOCUMENT) return tooLarge('save.too-large');
 	/** A step that cannot be read is none: the document stands in its place. */
 	const stepOf = (step: unknown) => {
 		const one = step === null ? null : readProject(step);
@@ -134,8 +132,8 @@ function readSave(body: Uint8Array): Read<{ readonly save: SaveRead }> | Refused
 	/** What stands for the document is stored as often as it stands there; once is what every save does. */
 	const again = Math.max(0, add.filter((step) => step === null).length - 1) * Buffer.byteLength(document);
 	const bytes = add.reduce((sum, step) => sum + (step === null ? 0 : Buffer.byteLength(step)), again);
-	if (bytes > MOST.stepBytes)
-		return { ok: false, issues: [{ code: 'save.steps-too-large', path: 'steps', values: { most: MOST.stepBytes / 1e6 } }] };
+	if (bytes > MOST_STEP_BYTES)
+		return { ok: false, issues: [{ code: 'save.steps-too-large', path: 'steps', values: { most: MOST_STEP_BYTES / 1e6 } }] };
 	return { ok: true, save: { version, document, steps: steps ? { keep: steps.keep, add, place: steps.place } : null } };
 }
 
@@ -167,8 +165,8 @@ export interface CardInfo {
 	readonly estimated: boolean;
 	readonly stands: boolean;
 	readonly isBox: boolean;
-	/** To plan it from nothing, ms of a processor. Cards of before were not asked. */
-	readonly took?: number;
+	/** To plan it from nothing, ms of a processor. */
+	readonly took: number;
 }
 
 /** The larger side of a card's picture, px: twice what it is shown at. */

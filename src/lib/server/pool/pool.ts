@@ -100,6 +100,8 @@ const WORDS: Readonly<Record<Exclude<Stopped, 'failed'>, string>> = {
 
 /** How often time and memory are looked at while something is worked out, ms. */
 const LOOK = 50;
+/** Until a process has read its program, at most, ms. */
+const READING = 20_000;
 /** As the system says that a program gave itself up, or was taken for its memory. */
 const OUT_OF_MEMORY: ReadonlySet<unknown> = new Set(['SIGABRT', 'SIGKILL', 'SIGTRAP', 134]);
 
@@ -173,9 +175,14 @@ export class Pool {
 		if (slot.letGo) clearTimeout(slot.letGo);
 		let began: ({ readonly at: number } & ProcessFigures) | null = null;
 		let { time } = task;
+		const taken = performance.now();
 		const patience = task.isQuick ? this.#limits.starvedQuick : this.#limits.starved;
 		const watch = setInterval(() => {
-			if (!slot.isReady) return;
+			if (!slot.isReady) {
+				/** One that cannot even read its program has no processor, or no memory. */
+				if (performance.now() - taken > READING) end(stopped('busy'));
+				return;
+			}
 			const now = this.figuresOf(child.pid!);
 			began ??= { at: performance.now(), ...now };
 			const took = performance.now() - began.at;
@@ -189,6 +196,7 @@ export class Pool {
 			clearInterval(watch);
 			child.off('message', answer);
 			child.off('exit', died);
+			child.off('error', neverBegan);
 			slot.task = slot.end = null;
 			if (Number.isFinite(this.#limits.idle)) slot.letGo = setTimeout(() => this.#letGo(slot), this.#limits.idle).unref();
 		};
@@ -213,8 +221,11 @@ export class Pool {
 		};
 		const died = (code: number | null, signal: string | null) =>
 			end(OUT_OF_MEMORY.has(signal ?? code) ? stopped('too-big') : new JobStopped('failed', 'what works it out ended'));
+		/** The system had no room for another process. */
+		const neverBegan = () => end(stopped('busy'));
 		child.on('message', answer);
 		child.on('exit', died);
+		child.on('error', neverBegan);
 		/** One that has just ended says so itself. */
 		child.send({ job: task.job, input: task.input } satisfies Question, () => {});
 	}

@@ -2,7 +2,8 @@ import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createHash } from 'node:crypto';
 import { openMemory, readPictureBytes, writePictureBytes, type Workshop } from '../db';
-import { addPiece, removePiece, savePiece, seeDay } from './pieces';
+import { addPiece, removePiece, savePiece } from './pieces';
+import { seeDay } from './days';
 import { Pool } from '../pool';
 import { addPicture, dropUnnamed, findPicture, readPicture } from './pictures';
 

@@ -4,8 +4,8 @@ import { createHash } from 'node:crypto';
 
 import { breathe } from '../breathe';
 import { pictureParts, pictures, pieces, readPictureBytes, revisions, writePictureBytes, type Database } from '../db';
-import { isDaysAgo } from './pieces';
 import { kindOfPicture, type Photograph, type Pool } from '../pool';
+import { isDaysAgo } from './days';
 
 export interface PictureInfo {
 	readonly picture: string;

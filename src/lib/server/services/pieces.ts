@@ -1,7 +1,9 @@
 import { type Project } from '$core/project';
-import { and, asc, desc, eq, gt, isNotNull, isNull, lt, max, min, sql, type AnyColumn, type SQL } from 'drizzle-orm';
-import { cards, daysOpen, pieces, revisions, type Card, type Database } from '../db';
+import { and, asc, desc, eq, gt, isNotNull, isNull, lt, max, min, sql } from 'drizzle-orm';
+import { cards, pieces, revisions, type Card, type Database } from '../db';
+import { KEPT_STEPS } from '../../saving';
 import type { SaveRead } from '../pool';
+import { isDaysAgo } from './days';
 
 /** A document as it is stored, for a process to read: `open` and the like of the pool. */
 export interface StoredPiece {
@@ -33,9 +35,6 @@ export interface StepsKept {
 	readonly first: number;
 	readonly last: number;
 }
-
-/** Steps kept of each piece, for undo after the page has been closed. */
-const KEPT_STEPS = 200;
 
 /** Adds a piece; its document is text that was read (`readPiece` of the pool). */
 export async function addPiece(db: Database, document: string): Promise<string> {
@@ -202,27 +201,8 @@ export async function bringBack(db: Database, id: string): Promise<boolean> {
 	return back.length > 0;
 }
 
-/** Days that a piece lies in the bin: by the clock, and such on which the workshop was open, so that a clock which is wrong once empties nothing. */
+/** Days that a piece lies in the bin. */
 export const DAYS_IN_BIN = 30;
-
-/** Notes that the workshop was open on a day. */
-export async function seeDay(db: Database, now: Date): Promise<void> {
-	await db
-		.insert(daysOpen)
-		.values({ day: dayOf(now) })
-		.onConflictDoNothing();
-}
-
-const dayOf = (now: Date) => now.toISOString().slice(0, 10);
-
-/** Whether a time is so many days ago, by the clock and by the days on which the workshop was open. */
-export function isDaysAgo(time: AnyColumn, days: number, now: Date): SQL {
-	const before = new Date(now.getTime() - days * 86_400_000);
-	return and(
-		lt(time, before),
-		sql`(SELECT count(*) FROM ${daysOpen} WHERE ${daysOpen.day} > ${time}::date AND ${daysOpen.day} <= ${dayOf(now)}::date) >= ${days}`
-	)!;
-}
 
 /** What lies in the bin, the last taken out first. */
 export async function listBin(db: Database): Promise<{ readonly id: string; readonly name: string; readonly removedAt: Date }[]> {

@@ -18,9 +18,9 @@ import {
 	listBin,
 	listPieces,
 	removePiece,
-	savePiece,
-	seeDay
+	savePiece
 } from './pieces';
+import { seeDay } from './days';
 import { CardMaker, findCardPicture, makeCard } from './cards';
 import { Pool, type SaveRead } from '../pool';
 

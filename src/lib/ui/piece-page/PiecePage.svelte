@@ -2,11 +2,11 @@
 	import { beforeNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { whereOf } from '$core/layers';
-	import { reuseParts } from '$core/project';
+	import { isSameWritten } from '$core/project';
 	import { say } from '$lib/ui/api/say';
 	import { Tip } from '$lib/ui/controls';
 	import { keepFocus } from '$lib/ui/focus/keepFocus';
-	import { Drafts, PieceState, providePiece, type Unsaved, type FirstPlan, type PieceRecord } from '$lib/ui/piece-state';
+	import { Drafts, PieceState, providePiece, whereToPlan, type CardOfPlan, type OpenedPiece, type Unsaved } from '$lib/ui/piece-state';
 	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
 	import WorkshopOut from '$lib/ui/save-status/WorkshopOut.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
@@ -17,19 +17,19 @@
 	import PieceHeader from './PieceHeader.svelte';
 	import PlanWaits from './PlanWaits.svelte';
 
-	let { record, first, children }: { record: PieceRecord; first: FirstPlan; children: Snippet } = $props();
+	let { record, card, children }: { record: OpenedPiece; card: CardOfPlan; children: Snippet } = $props();
 
 	// svelte-ignore state_referenced_locally
 	const drafts = new Drafts(record.id, () =>
 		say('This browser keeps nothing for us: what is not saved yet would go with this page. Stay until it says saved.')
 	);
 	// svelte-ignore state_referenced_locally
-	const piece = providePiece(new PieceState(record, first, drafts));
+	const piece = providePiece(new PieceState(record, whereToPlan(record.version, card), drafts));
 	let left: readonly { readonly key: string; readonly draft: Unsaved }[] = $state.raw([]);
 	async function findDrafts(): Promise<void> {
 		const found = await drafts.left();
 		/** What came through after all is no draft. */
-		const isSaved = ({ document }: Unsaved) => reuseParts(record.document, document) === record.document;
+		const isSaved = ({ document }: Unsaved) => isSameWritten(record.document, document);
 		for (const { key, draft } of found) if (isSaved(draft)) await drafts.drop(key);
 		left = found.filter(({ draft }) => !isSaved(draft));
 	}
@@ -125,7 +125,7 @@
 				{drafts}
 				key={left[0].key}
 				draft={left[0].draft}
-				savedAt={new Date(record.updatedAt ?? Date.now())}
+				savedAt={new Date(record.updatedAt)}
 				ondone={() => (left = left.slice(1))}
 			/>
 		{/key}

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { writeOutlinePath } from '$core/geometry';
 	import { dropArrangement, dropZone } from '$core/project';
+	import FaceMini from '$lib/ui/drawing/FaceMini.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	/** The plan that is waited for: that it is made, or why it is not, and what can be done meanwhile. `isAll`: it is all that is shown. */
@@ -19,10 +19,8 @@
 		...piece.project.layout.zones.map(({ id, name }) => ({ id, name, drop: dropZone })),
 		...piece.project.layout.arrangements.map(({ id, name }) => ({ id, name, drop: dropArrangement }))
 	]);
-	const face = $derived(piece.face);
 	/** The larger side of its face, px. */
 	const SIDE = 200;
-	const k = $derived(SIDE / Math.max(face.width, face.height));
 </script>
 
 <div class="flex flex-wrap items-center gap-x-4 gap-y-2 text-sm" role="status">
@@ -40,21 +38,7 @@
 {#if isAll}
 	<div class="mt-4 flex gap-6 border-t border-rule pt-4">
 		<a href="/pieces/{piece.id}/measure" class="shrink-0 text-sm no-underline hover:text-ember-deep">
-			<svg
-				width={face.width * k + 2}
-				height={face.height * k + 2}
-				viewBox="-1 -1 {face.width * k + 2} {face.height * k + 2}"
-				aria-hidden="true"
-			>
-				<path d={writeOutlinePath(face.outline, k)} fill="#ffffff" stroke="#24211e" />
-				{#each face.parts as part (part.id)}<path
-						d={writeOutlinePath(part.outline, k)}
-						transform="translate({part.x * k} {part.y * k})"
-						fill="none"
-						stroke="#24211e"
-						stroke-width="0.7"
-					/>{/each}
-			</svg>
+			<FaceMini face={piece.face} side={SIDE} />
 			<span class="mt-1 block max-w-[200px] underline">Its faces can be looked at and put right meanwhile, in Measure</span>
 		</a>
 		{#if lies.length > 0}

@@ -1,14 +1,17 @@
 import type { Project } from '$core/project';
+import { KEPT_STEPS, MOST_STEP_BYTES, MOST_STEPS } from '$lib/saving';
 import { askWorkshop } from '$lib/ui/api/askWorkshop';
 
 export interface PieceRecord {
 	readonly id: string;
 	readonly version: number;
 	readonly document: Project;
-	/** When it was saved. */
-	readonly updatedAt?: string;
 	/** Where the piece stands among the steps that the server keeps of it. */
 	readonly steps?: { readonly place: number; readonly first: number; readonly last: number };
+}
+/** As the workshop gives it, with when it was saved. */
+export interface OpenedPiece extends PieceRecord {
+	readonly updatedAt: string;
 }
 
 const SIZES = new WeakMap<Project, number>();
@@ -26,11 +29,8 @@ export interface Unsent {
 	readonly place: number;
 }
 
-/** As many as the server keeps: further back it could not follow. */
-const MOST_UNDO = 200;
-/** Steps that are sent with one save, and bytes of them; of more the older ones become one. */
-const MOST_UNSENT = 60;
-const MOST_BYTES = 7.5e6;
+/** Of the bytes that the server takes: it writes fields out that are left away here. */
+const MOST_BYTES = 0.9 * MOST_STEP_BYTES;
 /** Edits of one field within this long are one step back, ms. */
 const TOGETHER = 900;
 
@@ -126,7 +126,7 @@ export class History {
 
 	/** What was done here comes after what another window saved at that place. */
 	putOver(place: number): void {
-		this.#back = this.#back.slice(1 - MOST_UNSENT);
+		this.#back = this.#back.slice(1 - MOST_STEPS);
 		this.#standOn(place);
 	}
 
@@ -143,7 +143,7 @@ export class History {
 	send(): { readonly steps: Unsent; readonly failed: () => void } {
 		const steps = this.unsent();
 		this.#kept = this.#last;
-		return { steps, failed: () => this.#notSent(steps.keep) };
+		return { steps, failed: () => void (this.#kept = Math.min(this.#kept, steps.keep)) };
 	}
 
 	/** The same, without its being sent. */
@@ -160,11 +160,7 @@ export class History {
 		this.put(project);
 	}
 
-	#notSent(before: number): void {
-		this.#kept = Math.min(this.#kept, before);
-	}
-
-	/** Lets go of the oldest steps that were not sent, and of those that were undone, until the server takes the rest. */
+	/** Where there are more steps than the server takes at once, the oldest of them become one, and those that were undone are let go. */
 	#fewer(): void {
 		const count = this.#last - this.#kept;
 		if (count <= 0) return;
@@ -173,14 +169,14 @@ export class History {
 		const undone = own < 0 ? unsent : unsent.slice(0, own);
 		const before = own < 0 ? [] : unsent.slice(own + 1);
 		let bytes = undone.reduce((sum, step) => sum + sizeOf(step), 0);
-		if (bytes > MOST_BYTES || count > MOST_UNSENT) {
+		if (bytes > MOST_BYTES || count > MOST_STEPS) {
 			this.#forth = this.#forth.slice(undone.length);
 			this.#last -= undone.length;
 			bytes = 0;
 		}
 		/** The project itself goes with every save; of what came before it the newest. */
 		let fits = 0;
-		for (; fits < Math.min(before.length, MOST_UNSENT - 1); fits++) {
+		for (; fits < Math.min(before.length, MOST_STEPS - 1); fits++) {
 			bytes += sizeOf(before[fits]!);
 			if (bytes > MOST_BYTES) break;
 		}
@@ -191,7 +187,7 @@ export class History {
 
 	/** The server has the oldest again, once they are saved. */
 	#forget(): void {
-		const over = this.#back.length - MOST_UNDO;
+		const over = this.#back.length - KEPT_STEPS;
 		if (over > 0 && this.#place - this.#back.length + over <= this.#kept) this.#back = this.#back.slice(over);
 	}
 

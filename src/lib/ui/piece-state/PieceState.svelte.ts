@@ -122,13 +122,18 @@ export class PieceState {
 		const next = create(this.history.project, (draft) => {
 			recipe(draft);
 		});
-		this.replace(next, together);
+		this.#put(next, together);
 	}
 
-	/** Puts another project in place of this one, as one step that can be undone. */
+	/** Puts another project in place of the one that is shown, as one step that can be undone. What is frozen is only looked at: it would put back what was done since. */
 	replace(next: Project, together = ''): void {
+		if (this.isFrozen) return this.drag.end();
+		this.#put(next, together);
+	}
+
+	#put(next: Project, together: string): void {
 		this.drag.end();
-		if (next === this.history.project || this.isFrozen) return;
+		if (next === this.history.project) return;
 		this.history.put(next, together);
 		this.saver.changed();
 	}

@@ -12,11 +12,13 @@ export type Waiting =
 	/** It came to no end, was stopped, or is not begun by itself. */
 	| { readonly kind: 'stopped'; readonly why: 'time' | 'painter' | 'failed' | 'before' };
 
+/** From nothing, ms of a processor where that is known. */
+export const FITS_FIRST = 300;
 /**
  * What takes longer to be planned keeps the page from answering, ms: from nothing in the worker; on the page, several times running, or once by far, since
  * a busy machine is slow for a while; and in the worker after that.
  */
-const FITS = { first: 300, here: 2000, once: 8000, again: 200 };
+const FITS = { first: FITS_FIRST, here: 2000, once: 8000, again: 200 };
 const RUNNING = 3;
 const ASKED_AGAIN = 8000;
 /** Edits wait this long for the next one before they are planned elsewhere, ms. */
@@ -115,9 +117,9 @@ export class Planning {
 		this.follow();
 	}
 
-	/** The sheets of what is shown, drawn in the worker that planned it. */
+	/** The sheets of what is kept, drawn in the worker that planned it. */
 	pages(paper: Project['paper']): Promise<Page[]> {
-		return this.#client.pages(paper);
+		return this.#client.pages(this.project(), paper);
 	}
 
 	close(): void {

@@ -1,6 +1,7 @@
 import { writeLeaving } from '$lib/leaving';
+import { MOST_STEPS } from '$lib/saving';
 import { askWorkshop, type Answer } from '$lib/ui/api/askWorkshop';
-import { reuseParts, type Project } from '$core/project';
+import { isSameWritten, type Project } from '$core/project';
 import type { Drafts } from './Drafts';
 import type { History, PieceRecord } from './History.svelte';
 
@@ -25,8 +26,8 @@ export class Saver {
 	#busy = false;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#retry = RETRY.first;
-	/** What was sent last and never answered for: it may have come through. */
-	#unanswered: Project | null = null;
+	/** What was sent on this version and never answered for: one of it may have come through. */
+	#unanswered: Project[] = [];
 
 	constructor(
 		private readonly id: string,
@@ -99,7 +100,7 @@ export class Saver {
 	tookVersion(version: number): void {
 		this.#version = version;
 		this.#dirty = false;
-		this.#unanswered = null;
+		this.#unanswered = [];
 		this.drafts?.letGo();
 		this.state = { kind: 'saved', at: null };
 	}
@@ -111,19 +112,18 @@ export class Saver {
 	async comeBack(record: PieceRecord): Promise<boolean> {
 		while (this.#busy) await new Promise((resolve) => setTimeout(resolve, 30));
 		if (record.version === this.#version) return false;
-		if (isSame(record.document, this.history.project)) this.tookVersion(record.version);
+		if (isSameWritten(record.document, this.history.project)) this.tookVersion(record.version);
 		else return !this.#dirty;
 		return false;
 	}
 
 	/** A save that was refused as stale may be one's own, whose answer was lost: then it was no other window. */
 	async #wasOwn(): Promise<boolean> {
-		const sent = this.#unanswered;
-		if (sent === null) return false;
+		if (this.#unanswered.length === 0) return false;
 		const answer = await askWorkshop<PieceRecord>(`/api/pieces/${this.id}`);
-		if (!answer.ok || !isSame(answer.value.document, sent)) return false;
+		if (!answer.ok || !this.#unanswered.some((sent) => isSameWritten(answer.value.document, sent))) return false;
 		this.#version = answer.value.version;
-		this.#unanswered = null;
+		this.#unanswered = [];
 		return true;
 	}
 
@@ -158,7 +158,7 @@ export class Saver {
 			this.#dirty = true;
 			return this.#save(keepalive);
 		}
-		if (answer.status === null) this.#unanswered = sent;
+		if (answer.status === null && !this.#unanswered.includes(sent)) this.#unanswered = [...this.#unanswered.slice(1 - MOST_STEPS), sent];
 		this.#busy = false;
 		this.#heed(answer);
 	}
@@ -167,7 +167,7 @@ export class Saver {
 		if (answer.ok) {
 			this.#version = answer.value.version;
 			this.#retry = RETRY.first;
-			this.#unanswered = null;
+			this.#unanswered = [];
 			if (this.#dirty) return this.#later(PAUSE);
 			this.drafts?.letGo();
 			this.state = { kind: 'saved', at: new Date(answer.value.updatedAt) };
@@ -193,11 +193,6 @@ export class Saver {
 			this.#retry = Math.min(RETRY.longest, this.#retry * 2);
 		}
 	}
-}
-
-/** Whether a document as the workshop gives it is what is kept here: fields that are not set do not cross. */
-function isSame(theirs: Project, own: Project): boolean {
-	return reuseParts(theirs, JSON.parse(JSON.stringify(own))) === theirs;
 }
 
 /** What the server says to a save that it took, and to one on an old version. */

@@ -158,6 +158,44 @@ it('its own save whose answer was lost is no other window: it goes on from there
 	expect([piece.saver.state.kind, piece.saver.version]).toEqual(['saved', 6]);
 });
 
+it('of several saves without an answer any may have come through: here the first', async () => {
+	const { piece, rename } = open();
+	server = new Error('cut off');
+	rename('Two');
+	await vi.advanceTimersByTimeAsync(400);
+	const first = JSON.parse(JSON.stringify(piece.project)) as PieceRecord['document'];
+	rename('Three');
+	await vi.advanceTimersByTimeAsync(2000);
+	expect(asked.filter(({ version }) => version === 4).map(({ name }) => name)).toContain('Three');
+	vi.stubGlobal('fetch', (_url: string, init?: RequestInit) => {
+		const isSave = init?.method === 'PUT';
+		const version = isSave ? (JSON.parse(String(init!.body)) as { version: number }).version : 0;
+		const say = (status: number, body: object) => Promise.resolve(new Response(JSON.stringify(body), { status }));
+		if (!isSave) return say(200, { id: 'x', version: 5, document: first });
+		return version === 5
+			? say(200, { version: 6, updatedAt: '2026-03-01T08:00:00Z' })
+			: say(409, { version: 5, place: 4, updatedAt: '2026-03-01T08:00:00Z' });
+	});
+	await vi.advanceTimersByTimeAsync(6000);
+	expect([piece.saver.state.kind, piece.saver.version, piece.project.piece.name]).toEqual(['saved', 6, 'Three']);
+});
+
+it('another window that was first is told, though a save of this one was never answered for', async () => {
+	const { piece, rename } = open();
+	server = new Error('cut off');
+	rename('Two');
+	await vi.advanceTimersByTimeAsync(400);
+	vi.stubGlobal('fetch', (_url: string, init?: RequestInit) => {
+		const body =
+			init?.method === 'PUT'
+				? { version: 5, place: 4, updatedAt: '2026-03-01T08:00:00Z' }
+				: { id: 'x', version: 5, document: newProject('Theirs', 'mm', 2) };
+		return Promise.resolve(new Response(JSON.stringify(body), { status: init?.method === 'PUT' ? 409 : 200 }));
+	});
+	await vi.advanceTimersByTimeAsync(3000);
+	expect(piece.saver.state.kind).toBe('stale');
+});
+
 it('what came back takes what the workshop has by now: newer, its own that came through, or nothing', async () => {
 	const changed = { ...record, version: 7, document: newProject('Newer', 'mm', 2), steps: { place: 9, first: 1, last: 9 } };
 	const { piece } = open();

@@ -183,6 +183,26 @@ it('what took its process along is not begun by itself', async () => {
 	expect(asked).toHaveLength(1);
 });
 
+it('while what is shown is frozen, what is set elsewhere on the page is kept; what would put the old one back is not', async () => {
+	vi.useRealTimers();
+	const piece = new PieceState({ id: 'x', version: 1, document: chest }, 'here');
+	piece.screen = 'layout';
+	let clock = 0;
+	vi.spyOn(performance, 'now').mockImplementation(() => (clock += 9000));
+	piece.replace(shaded);
+	void piece.plan;
+	await Promise.resolve();
+	vi.restoreAllMocks();
+	/** Planned elsewhere from now on: one part less, and it is frozen until that has come. */
+	piece.replace(chest);
+	expect([piece.isFrozen, piece.project, piece.plan.zones.length]).toEqual([true, shaded, 1]);
+	piece.edit((draft) => void (draft.workshop.humidity = 77));
+	expect([piece.history.project.workshop.humidity, piece.history.project.layout.zones.length]).toEqual([77, 0]);
+	piece.replace({ ...piece.project, paper: 'letter' });
+	expect([piece.history.project.paper, piece.history.project.layout.zones.length]).toEqual([chest.paper, 0]);
+	piece.planning.close();
+});
+
 it('a page that becomes slow is left for the worker with the plan that it has: three plans running, or one by far; a drag on it is kept', async () => {
 	vi.useRealTimers();
 	let clock = 0;

@@ -9,7 +9,8 @@ export type { MadePlan } from './worker';
 export class PlanClient {
 	#worker: Worker | null = null;
 	#remote: Remote<PlanWorker> | null = null;
-	#fail: ((error: Error) => void) | null = null;
+	/** Of what is under way. */
+	readonly #fail = new Set<(error: Error) => void>();
 
 	/** Rejects where it was stopped, or the worker failed. */
 	plan(project: Project): Promise<MadePlan> {
@@ -21,16 +22,16 @@ export class PlanClient {
 		return this.#ask((remote) => remote.time());
 	}
 
-	/** The sheets of what was planned last. */
-	pages(paper: Project['paper']): Promise<Page[]> {
-		return this.#ask((remote) => remote.pages(paper));
+	/** Its sheets; of what was planned last they are soon drawn. */
+	pages(project: Project, paper: Project['paper']): Promise<Page[]> {
+		return this.#ask((remote) => remote.pages(project, paper));
 	}
 
 	/** Ends what is under way; the next is planned from nothing. */
 	stop(): void {
 		this.#worker?.terminate();
 		[this.#worker, this.#remote] = [null, null];
-		this.#fail?.(new Error('stopped'));
+		for (const fail of this.#fail) fail(new Error('stopped'));
 	}
 
 	#ask<T>(question: (remote: Remote<PlanWorker>) => Promise<T>): Promise<T> {
@@ -39,9 +40,11 @@ export class PlanClient {
 			this.#worker.addEventListener('error', () => this.stop());
 			this.#remote = wrap<PlanWorker>(this.#worker);
 		}
-		return new Promise((resolve, reject) => {
-			this.#fail = reject;
-			question(this.#remote!).then(resolve, reject);
+		return new Promise<T>((resolve, reject) => {
+			this.#fail.add(reject);
+			question(this.#remote!)
+				.then(resolve, reject)
+				.finally(() => this.#fail.delete(reject));
 		});
 	}
 }

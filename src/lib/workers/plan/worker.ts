@@ -11,24 +11,30 @@ export interface MadePlan {
 
 const planner = createPlanner();
 /** As it was sent last: what has not changed of the next is this again, so that the planner knows it. */
-let last: { readonly project: Project; readonly plan: Plan } | null = null;
+let last: Project | null = null;
+
+function take(sent: Project): Project {
+	last = last ? reuseParts(last, sent) : sent;
+	return last;
+}
 
 const worker = {
 	plan(sent: Project): MadePlan {
-		const project = last ? reuseParts(last.project, sent) : sent;
+		const project = take(sent);
 		const began = performance.now();
 		const plan = planner(project);
-		last = { project, plan };
 		return { took: performance.now() - began, plan: plainPlan(plan) };
 	},
 	/** How long what was planned last takes from nothing, ms, now that this program is warm. */
 	time(): number {
 		const began = performance.now();
-		if (last) createPlanner()(last.project);
+		if (last) createPlanner()(last);
 		return performance.now() - began;
 	},
-	/** Of what was planned last. */
-	pages: (paper: Project['paper']): Page[] => (last ? describeSheets(last.project, last.plan, paper) : [])
+	pages(sent: Project, paper: Project['paper']): Page[] {
+		const project = take(sent);
+		return describeSheets(project, planner(project), paper);
+	}
 };
 export type PlanWorker = typeof worker;
 

@@ -2,19 +2,18 @@
 	import type { PlanError } from '$core/plan';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import PieceHeader from '$lib/ui/piece-page/PieceHeader.svelte';
-	import { whereToPlan } from '$lib/ui/piece-page/whereToPlan';
-	import type { PieceRecord } from '$lib/ui/piece-state';
+	import type { OpenedPiece } from '$lib/ui/piece-state';
 	import { onMount } from 'svelte';
 
 	let { data, children } = $props();
 	const { shell } = $derived(data);
 
 	/** The page comes without the piece; the browser opens it. What works on it is fetched meanwhile. */
-	let record: PieceRecord | null = $state.raw(null);
+	let record: OpenedPiece | null = $state.raw(null);
 	let faults: readonly PlanError[] = $state.raw([]);
 	async function open(): Promise<void> {
 		faults = [];
-		const answer = await askWorkshop<PieceRecord>(`/api/pieces/${shell.id}`);
+		const answer = await askWorkshop<OpenedPiece>(`/api/pieces/${shell.id}`);
 		if (answer.ok) record = answer.value;
 		else faults = answer.faults;
 	}
@@ -61,6 +60,6 @@
 	{@render closed()}
 {:else}
 	{#await import('$lib/ui/piece-page/PiecePage.svelte')}{@render closed()}{:then { default: PiecePage }}
-		<PiecePage {record} first={whereToPlan({ ...shell, version: record.version })} {children} />
+		<PiecePage {record} card={shell} {children} />
 	{/await}
 {/if}

@@ -14,7 +14,7 @@
 		return `/pieces/${piece.id}/${screen}${at.size > 0 ? `?${at}` : ''}`;
 	}
 	/** Of a piece that is planned beside the page its pages are drawn there too. */
-	let drawnElsewhere: readonly Page[] = $state.raw([]);
+	let drawnElsewhere: readonly Page[] | null = $state.raw(null);
 	$effect(() => {
 		if (piece.planning.isHere || piece.planning.isBehind) return;
 		void piece.planning.pages(piece.project.paper).then(
@@ -22,7 +22,8 @@
 			() => {}
 		);
 	});
-	const pages = $derived(piece.planning.isHere ? describeSheets(piece.project, piece.plan, piece.project.paper) : drawnElsewhere);
+	const drawn = $derived(piece.planning.isHere ? describeSheets(piece.project, piece.plan, piece.project.paper) : drawnElsewhere);
+	const pages = $derived(drawn ?? []);
 	const musts = $derived(piece.plan.findings.filter((finding) => finding.kind === 'must').length);
 	const saved = $derived(piece.saver.state.kind === 'saved');
 </script>
@@ -39,7 +40,9 @@
 			</ul>
 		{:else}
 			<section class="paper mx-auto mt-10 max-w-lg p-6">
-				{#if piece.plan.errors.length === 0}
+				{#if drawn === null}
+					<p role="status">Its pages are being drawn.</p>
+				{:else if piece.plan.errors.length === 0}
 					<h2>Nothing to print</h2>
 					<p class="mt-2">Nothing lies on this piece yet, and no coat. Begin in Lay out, and its sheets stand here.</p>
 				{:else}
