@@ -67,8 +67,12 @@ const unit = run(bin('vitest'), ['run', '--reporter=default', '--reporter=json',
 count('vitest', 'unit.json', ({ numPassedTests, numFailedTests }) => ({ passed: numPassedTests, failed: numFailedTests }), unit.status);
 
 console.log('\n== Browser tests on the built application');
-const browser = run(bin('playwright'), ['test'], { allowFailure: true });
-count('playwright', 'browser.json', ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }), browser.status);
+for (const project of ['pages', 'server']) {
+	const file = `${project}.json`;
+	process.env.PLAYWRIGHT_JSON_OUTPUT_FILE = join(results, file);
+	const browser = run(bin('playwright'), ['test', '--project', project], { allowFailure: true });
+	count(`playwright ${project}`, file, ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }), browser.status);
+}
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);

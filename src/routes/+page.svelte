@@ -30,19 +30,21 @@
 	const tallest = $derived(Math.max(1, ...pieces.map(({ card }) => (card?.kind === 'sound' ? heightOnShelf(card) : 1))));
 	const PICTURE = 230;
 
-	/** Cards that are still being made are looked for again, for a while, ms. */
-	const LOOK_AGAIN = { after: 700, times: 40 };
+	/** Cards that are still being made are looked for again, less often by and by, ms. */
+	const LOOK_AGAIN = { first: 700, longest: 5000, grows: 1.1 };
 	let looked = 0;
 	$effect(() => {
-		if (looked >= LOOK_AGAIN.times || pieces.every(({ version, cardVersion }) => version === cardVersion)) return;
-		const timer = setTimeout(() => void lookAgain(), LOOK_AGAIN.after);
+		if (pieces.every(({ version, cardVersion }) => version === cardVersion)) return;
+		const after = Math.min(LOOK_AGAIN.longest, LOOK_AGAIN.first * LOOK_AGAIN.grows ** looked);
+		const timer = setTimeout(() => void lookAgain(), after);
 		return () => clearTimeout(timer);
 	});
 	async function lookAgain(): Promise<void> {
 		looked++;
 		const now = data.pieces;
 		const answer = await askWorkshop<readonly Listed[]>('/api/pieces');
-		if (answer.ok && now === data.pieces) pieces = answer.value;
+		if (now !== data.pieces) return;
+		pieces = answer.ok ? answer.value : [...pieces];
 	}
 
 	const STAGES: Readonly<Record<Stage, string>> = {

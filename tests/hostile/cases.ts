@@ -17,7 +17,7 @@ export interface HostileCase {
 /** Whether an answer is of the door that a case must meet. */
 export function metDoor(door: HostileCase['door'], status: number, said: string): boolean {
 	/** Read, planned, and faulty as a plan says: nothing to print. */
-	if (door === 'read' && status === 409) return true;
+	if (door === 'read' && status === 409 && said.includes('"message"')) return true;
 	const wasStopped = /"code":"pool\./.test(said);
 	if (door === 'read') return status < 300 || wasStopped || status === 503;
 	return door === undefined || (status >= 400 && status < 500 && !wasStopped);

@@ -9,7 +9,7 @@ const TOP: Mm = 34;
 /** Tiles of a motif that is larger than the page overlap by this, mm. */
 const OVERLAP: Mm = 10;
 /** Pages that one motif is spread over. */
-const MOST_TILES = 60;
+const MOST_TILES = 120;
 
 /** A motif at true size, over as many pages as it needs, with a square to check the printer by. */
 export function describeMotif(project: Project, motif: Motif, scale: number, paper: Project['paper']): Page[] {

@@ -92,6 +92,19 @@ it('after another window: one step back brings mine again, or theirs where mine 
 	expect(names).toEqual(['mine', '0', 'theirs', '0']);
 });
 
+it('goes back two hundred steps by itself, and asks the workshop for what came before', async () => {
+	const history = kept.open();
+	for (let i = 1; i <= 230; i++) {
+		history.put(named(`${i}`));
+		kept.take(history);
+	}
+	const asked = vi.spyOn(globalThis, 'fetch');
+	for (let i = 0; i < 200; i++) await history.undo();
+	expect([nameOf(history), asked.mock.calls.length]).toEqual(['30', 0]);
+	await history.undo();
+	expect([nameOf(history), asked.mock.calls.length]).toEqual(['29', 1]);
+});
+
 it('tells a server that was away no more than it can take, and the last of it', () => {
 	const history = kept.open();
 	for (let i = 1; i <= 200; i++) {

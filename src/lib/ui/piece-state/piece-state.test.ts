@@ -96,6 +96,29 @@ describe('saving', () => {
 		expect(calls.at(-1)!.name).toBe('Two');
 	});
 
+	it('tries again less and less often, and after a save as soon as before', async () => {
+		const piece = open();
+		const at: number[] = [];
+		respond = () => {
+			at.push(Date.now());
+			return Promise.reject(new Error('down'));
+		};
+		rename(piece, 'Two');
+		await vi.advanceTimersByTimeAsync(16_000);
+		expect(at.slice(1).map((each, i) => each - at[i]!)).toEqual([800, 1600, 3200, 4000, 4000]);
+		respond = (version) => answer(200, { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' });
+		await vi.advanceTimersByTimeAsync(4000);
+		expect(piece.saver.state.kind).toBe('saved');
+		at.length = 0;
+		respond = () => {
+			at.push(Date.now());
+			return Promise.reject(new Error('down'));
+		};
+		rename(piece, 'Three');
+		await vi.advanceTimersByTimeAsync(2000);
+		expect(at[1]! - at[0]!).toBe(800);
+	});
+
 	it('stops where another window was first, until the painter has chosen', async () => {
 		const piece = open();
 		respond = () => answer(409, { version: 7, updatedAt: '2026-03-01T08:00:00Z' });

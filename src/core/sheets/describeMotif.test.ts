@@ -1,0 +1,54 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import type { Motif } from '../layout';
+import { describeMotif } from './describeMotif';
+import type { Project } from '../project';
+
+const project = JSON.parse(readFileSync('tests/fixtures/reed-chest.json', 'utf8')) as Project;
+/** 100 mm square. */
+const square: Motif = {
+	id: 'square',
+	name: 'Square',
+	width: 100,
+	height: 100,
+	paths: [{ d: 'M0 0H100V100H0Z', rule: 'nonzero' }]
+} as Motif;
+const inUnits = (units: Project['units']): Project => ({ ...project, units });
+
+describe('a motif at true size', () => {
+	it.each(['a4', 'letter'] as const)('on %s lies on as many pages as it needs, whole: their open parts add up to it', (paper) => {
+		for (const scale of [0.05, 1, 3, 7, 14]) {
+			const pages = describeMotif(project, square, scale, paper);
+			expect(pages.length > 1).toBe(scale >= 3);
+			expect(pages.length).toBeLessThanOrEqual(120);
+			/** Tiles overlap, so there is no less than all of it. */
+			const area = pages
+				.flatMap(({ items }) => items)
+				.flatMap((item) => (item.kind === 'rings' && item.name === 'motif' ? item.rings : []))
+				.reduce((sum, ring) => sum + areaOf(ring), 0);
+			expect(area).toBeGreaterThanOrEqual((100 * scale) ** 2 - 1);
+		}
+	});
+
+	it.each(['mm', 'in'] as const)('that would cover more than a hundred and twenty is one page that says its size (%s) and where to have it', (units) => {
+		for (const scale of [20, 400]) {
+			const pages = describeMotif(inUnits(units), square, scale, 'a4');
+			expect(pages).toHaveLength(1);
+			const words = pages[0]!.items.flatMap((item) => (item.kind === 'text' ? item.text : []));
+			expect(words.join(' ')).toContain('file for a cutter');
+			const size = { mm: { 20: '2000 mm', 400: '40000 mm' }, in: { 20: '78 3/4 in', 400: '1574 13/16 in' } }[units][scale as 20];
+			expect(words.join(' ')).toContain(`${size} wide, ${size} high`);
+			/** It says what it is called, and every line stands below the one before. */
+			expect(words[0]).toBe('Square');
+			const heights = pages[0]!.items.flatMap((item) => (item.kind === 'text' ? item.y : []));
+			expect(heights).toEqual([...heights].sort((a, b) => a - b));
+			expect(new Set(heights).size).toBe(heights.length);
+		}
+	});
+});
+
+function areaOf(ring: readonly number[]): number {
+	let twice = 0;
+	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) twice += ring[j]! * ring[i + 1]! - ring[i]! * ring[j + 1]!;
+	return Math.abs(twice) / 2;
+}
