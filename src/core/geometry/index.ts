@@ -31,6 +31,7 @@ export {
 	distanceToOutline,
 	flattenOutline,
 	isInsideOutline,
+	keyOfOutline,
 	moveOutline,
 	offsetInwards,
 	perimeterOfOutline,

@@ -151,6 +151,11 @@ export function moveOutline(outline: Outline, dx: number, dy: number): Outline {
 	});
 }
 
+/** The same for outlines that run alike, within a micrometre. */
+export function keyOfOutline(outline: Outline): string {
+	return JSON.stringify(outline, (_key, value: unknown) => (typeof value === 'number' ? Math.round(value * 1000) / 1000 + 0 : value));
+}
+
 /** SVG path data; arcs and ellipses stay what they are. Numbers to a thousandth. */
 export function writeOutlinePath(outline: Outline, scale = 1): string {
 	const write = (value: number) => String(Math.round(value * scale * 1000) / 1000);

@@ -41,7 +41,7 @@ export type { Frame } from './arrangements/frame';
 export type { Grid } from './arrangements/grid';
 export { fitDiamonds, type Harlequin } from './arrangements/harlequin';
 export type { Line } from './arrangements/line';
-export type { Scatter } from './arrangements/scatter';
+export { changeScatter, type Scatter } from './arrangements/scatter';
 export { fitStripes, layBands, type Band, type StripesFit, type StripesWish } from './arrangements/stripes/fitStripes';
 export type { Stripes } from './arrangements/stripes/schema';
 export { metresOfTape } from './arrangements/tape/tapes';

@@ -1,11 +1,9 @@
-import type { Mm } from '../units';
+import { type Mm, SAME } from '../units';
 import type { BarePart } from './chain';
 import type { Chain } from './chain';
 import type { Context } from './chain';
 import { doesMove, type Gap, type MeasuredReading } from './parts';
 import type { Box } from './box';
-
-const EPS = 1e-6;
 
 /** What meets in a gap: the drawers and doors that touch it on either side, or the carcass; looked for in place. */
 export function gapsBetween(
@@ -21,13 +19,13 @@ export function gapsBetween(
 	const down = chain.along === 'down';
 	const far = entry.far === undefined || entry.far === '' ? mm : (read(entry.far, `${chain.path}[${i}].far`, 'zero')?.mm ?? mm);
 	const moving = here.filter(doesMove);
-	const before = moving.filter((part) => Math.abs((down ? part.y + part.height : part.x + part.width) - from) < EPS);
-	const after = moving.filter((part) => Math.abs((down ? part.y : part.x) - from - mm) < EPS);
+	const before = moving.filter((part) => Math.abs((down ? part.y + part.height : part.x + part.width) - from) < SAME);
+	const after = moving.filter((part) => Math.abs((down ? part.y : part.x) - from - mm) < SAME);
 	const [start, end] = openingAt(chain, [...before, ...after], context);
 	const box: Box = down ? { x: start, y: from, width: end - start, height: mm } : { x: from, y: start, width: mm, height: end - start };
 	const gap = { at: 'chain' as const, mm: Math.min(mm, far), ends: [mm, far] as const, estimated };
 	const overlap = (a: BarePart, b: BarePart) =>
-		down ? a.x < b.x + b.width - EPS && b.x < a.x + a.width - EPS : a.y < b.y + b.height - EPS && b.y < a.y + a.height - EPS;
+		down ? a.x < b.x + b.width - SAME && b.x < a.x + a.width - SAME : a.y < b.y + b.height - SAME && b.y < a.y + a.height - SAME;
 	const pairs: [string, string][] =
 		before.length > 0 && after.length > 0
 			? before.flatMap((a) => after.filter((b) => overlap(a, b)).map((b): [string, string] => [a.id, b.id]))
@@ -43,7 +41,7 @@ export function gapsBetween(
 function openingAt(chain: Chain, beside: readonly BarePart[], { stile, gaps }: Context): readonly [Mm, Mm] {
 	const { box, along } = chain;
 	const down = along === 'down';
-	if (chain.of === null && beside.some(({ x }) => x > box.x + stile - EPS) && stile > 0 && beside.length <= 2) {
+	if (chain.of === null && beside.some(({ x }) => x > box.x + stile - SAME) && stile > 0 && beside.length <= 2) {
 		const own = beside.every((part) => chain.readings.some(({ id }) => id === part.id));
 		if (own) return [box.x + stile, box.x + box.width - stile];
 	}

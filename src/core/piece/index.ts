@@ -53,7 +53,7 @@ export {
 	type Part,
 	type PartRole
 } from './parts';
-export type { Box } from './box';
+export { doBoxesMeet, type Box } from './box';
 export { areaOfHoles, hasOldHoles, holesIn, ringOfBox, surfacesNamed, surfacesOfPiece, surfacesWithin, type Surface } from './surfaces';
 export { boxOutline, isBoxOutline } from './shapeOutline';
 export { heightAboveFloor, toUnfolded, unfoldPiece, type LaidEdge, type LaidFace, type LaidSeam, type UnfoldedPiece } from './unfoldPiece';

@@ -1,13 +1,12 @@
+import { doBoxesMeet } from './box';
 import { flattenOutline, isInsideOutline, distanceToOutline, type Outline } from '../geometry';
-import type { Issue, Mm } from '../units';
+import { type Issue, type Mm, SAME } from '../units';
 import type { BarePart } from './chain';
 import type { LengthInput } from './lengths';
 import type { LengthReader } from './readLengths';
 import { readSetOff } from './readSetOff';
 import type { Face, PlacedPart } from './schema';
 import { shapeOutline } from './shapeOutline';
-
-const EPS: Mm = 1e-6;
 /** A part may touch the edge of what it lies on, within what a tape can tell, mm. */
 const TOUCH: Mm = 0.5;
 /** While a margin has not been read: this, or a quarter of the room. */
@@ -50,7 +49,7 @@ export function placeParts(
 		};
 		if (isOff(set, under)) issues.push({ code: 'part.off', path: `${at}.place`, values: { on: under.name } });
 		const twin = placed.find(
-			(other) => other.on === set.on && SOLID.has(part.role) && SOLID.has(other.role as PlacedPart['role']) && overlap(other, set)
+			(other) => other.on === set.on && SOLID.has(part.role) && SOLID.has(other.role as PlacedPart['role']) && doBoxesMeet(other, set)
 		);
 		if (twin) issues.push({ code: 'part.overlap', path: `${at}.place`, values: { other: twin.name } });
 		placed.push(set);
@@ -99,8 +98,4 @@ function isOff(part: BarePart, under: BarePart): boolean {
 function pointsOf(outline: Outline): { x: number; y: number }[] {
 	const ring = flattenOutline(outline, 0.5);
 	return Array.from({ length: ring.length / 2 }, (_, i) => ({ x: ring[2 * i]!, y: ring[2 * i + 1]! }));
-}
-
-function overlap(a: BarePart, b: BarePart): boolean {
-	return a.x < b.x + b.width - EPS && b.x < a.x + a.width - EPS && a.y < b.y + b.height - EPS && b.y < a.y + a.height - EPS;
 }

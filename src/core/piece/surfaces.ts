@@ -1,5 +1,5 @@
 import { areaInCommon, areaOfOutline, flattenOutline, perimeterOfOutline, uniteRings, type Outline, type Ring } from '../geometry';
-import type { Mm, Mm2 } from '../units';
+import { type Mm, type Mm2, SAME } from '../units';
 import type { Hole, PlacedHardware } from './hardware/placeHardware';
 import { doesMove, isOwnSurface, surfaceOf, type MeasuredFace, type Part } from './parts';
 import type { Box } from './box';
@@ -68,16 +68,14 @@ export function holesIn(part: Part, face: Pick<MeasuredFace, 'gaps' | 'parts'>):
 	const gaps = face.gaps.flatMap(({ boxes }) => boxes);
 	const openings = face.parts.filter(({ role, id }) => role === 'open' && id !== part.id);
 	const isWithin = (box: Box) =>
-		box.x >= part.x - EPS &&
-		box.y >= part.y - EPS &&
-		box.x + box.width <= part.x + part.width + EPS &&
-		box.y + box.height <= part.y + part.height + EPS;
+		box.x >= part.x - SAME &&
+		box.y >= part.y - SAME &&
+		box.x + box.width <= part.x + part.width + SAME &&
+		box.y + box.height <= part.y + part.height + SAME;
 	return [...gaps, ...openings]
 		.filter((box) => box.width > 0 && box.height > 0 && isWithin(box))
 		.map(({ x, y, width, height }) => ({ x: x - part.x, y: y - part.y, width, height }));
 }
-
-const EPS = 1e-6;
 
 /** How much of an outline is taken by holes in it, mm2. */
 export function areaOfHoles(outline: Outline, holes: readonly Box[]): Mm2 {

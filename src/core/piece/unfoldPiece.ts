@@ -1,4 +1,4 @@
-import type { Mm } from '../units';
+import { type Mm, MEETING } from '../units';
 import type { MeasuredPiece } from './measurePiece';
 import type { MeasuredFace } from './parts';
 import type { Box } from './box';
@@ -34,8 +34,6 @@ export interface UnfoldedPiece {
 
 /** Between what lies by itself, mm. */
 const APART: Mm = 60;
-const EPS: Mm = 0.5;
-
 /**
  * Lays the faces of a piece flat at one scale, joined at their edges, from the first one outwards; upright neighbours
  * stand on one floor. A face that meets none, or would lie on another, is laid below. Source: craft 2, product (the unfolded piece).
@@ -130,8 +128,8 @@ function laySeam(seam: Seam, laid: readonly LaidFace[]): LaidSeam[] {
 		return one && edgeOf(one, side);
 	});
 	if (!a || !b) return [];
-	const upright = Math.abs(a.x1 - a.x2) < EPS && Math.abs(b.x1 - b.x2) < EPS && Math.abs(a.x1 - b.x1) < EPS;
-	const level = Math.abs(a.y1 - a.y2) < EPS && Math.abs(b.y1 - b.y2) < EPS && Math.abs(a.y1 - b.y1) < EPS;
+	const upright = Math.abs(a.x1 - a.x2) < MEETING && Math.abs(b.x1 - b.x2) < MEETING && Math.abs(a.x1 - b.x1) < MEETING;
+	const level = Math.abs(a.y1 - a.y2) < MEETING && Math.abs(b.y1 - b.y2) < MEETING && Math.abs(a.y1 - b.y1) < MEETING;
 	const meet = upright ? Math.min(a.y2, b.y2) > Math.max(a.y1, b.y1) : level && Math.min(a.x2, b.x2) > Math.max(a.x1, b.x1);
 	return [{ seam, closed: meet, ends: [a, b] }];
 }
@@ -147,5 +145,5 @@ function edgeOf({ x, y, width, height, turns }: LaidFace, side: EdgeSide): LaidE
 }
 
 function overlaps(a: Box, b: Box): boolean {
-	return a.x < b.x + b.width - EPS && b.x < a.x + a.width - EPS && a.y < b.y + b.height - EPS && b.y < a.y + a.height - EPS;
+	return a.x < b.x + b.width - MEETING && b.x < a.x + a.width - MEETING && a.y < b.y + b.height - MEETING && b.y < a.y + a.height - MEETING;
 }

@@ -11,7 +11,7 @@ import {
 	type MotifInUse
 } from '../layout';
 import { whereOf, type Stack } from '../layers';
-import type { Issue } from '../units';
+import { type Issue, SAME } from '../units';
 import type { KnownFigures, MotifFigures } from './types';
 
 /** What a sheet can do with a motif. Dear: some 50 ms for a thousand points. Source: methods 6. */
@@ -54,8 +54,6 @@ export function hintsOfMotifs(
 		});
 	});
 }
-
-const EPS = 1e-6;
 const HALF_TURN = 100;
 
 /** What the sheets of an arrangement must let through: paste, where any goes through it, else paint. mm. Source: methods 6. */
@@ -88,9 +86,9 @@ function hintsOfOne(
 	const hints: Issue[] = [];
 	/** What is cast needs no sheet. */
 	if (motif.mould) return hintsOfCast(motif, items, path);
-	if (scale < least - EPS) {
+	if (scale < least - SAME) {
 		const opening = artwork.opening.width * scale;
-		const clogs = opening < limits.opening - EPS;
+		const clogs = opening < limits.opening - SAME;
 		hints.push({
 			code: clogs ? 'motif.clogs' : 'motif.tears',
 			path: `${path}.motif`,

@@ -1,10 +1,8 @@
 import { RULES, type Decision, type Finding, type Found } from '../layers';
-import { formatDuration } from '../units';
+import { formatDuration, SAME } from '../units';
 import type { TimedArc, TimedOrder } from './timeOrder';
 
 const SEVERITY = ['must', 'should', 'school', 'note'];
-const EPS = 1e-6;
-
 /**
  * Every finding of every rule, the gravest first: what is wrong whatever the clock says, and each arc that is kept too short
  * or too long. Those that the painter overruled carry the decision; a `must` cannot be overruled.
@@ -36,7 +34,7 @@ function brokenArcs({ arcs, steps }: TimedOrder, rule: string): Found[] {
 		if (arc.rule !== rule) continue;
 		const waited = steps[arc.after.at]!.beginsAt - steps[arc.before.at]!.doneAt;
 		const off = Math.max(least - waited, most === null ? 0 : waited - most);
-		if (off > EPS && off > (worst.get(arc.after.coat.id)?.off ?? 0)) worst.set(arc.after.coat.id, { timed, waited, off });
+		if (off > SAME && off > (worst.get(arc.after.coat.id)?.off ?? 0)) worst.set(arc.after.coat.id, { timed, waited, off });
 	}
 	return [...worst.values()].map(({ timed: { arc, least, asks, most }, waited }) => {
 		const needs = formatDuration(waited < least ? least : most!);

@@ -1,4 +1,4 @@
-import type { Minutes, Mm } from '../units';
+import { type Minutes, type Mm, ROUNDED } from '../units';
 
 /** One part that is painted wet in wet. */
 export interface WetPart {
@@ -34,7 +34,6 @@ export interface Sections {
 	readonly tooLarge: readonly { readonly part: string; readonly minutes: Minutes; readonly short: Minutes }[];
 }
 
-const SLACK = 1e-9;
 /** A paint that would have to be laid in more stretches than these cannot be kept wet at all: it is told, and cut no finer. */
 const MOST_STRETCHES = 60;
 
@@ -62,16 +61,16 @@ export function cutSections(parts: readonly WetPart[], rate: number, open: Minut
 		group = [];
 	};
 	for (const part of inOrder(parts)) {
-		const full = sum(group.map(({ area }) => area)) + part.area > holds + SLACK;
+		const full = sum(group.map(({ area }) => area)) + part.area > holds + ROUNDED;
 		if (full || (group.length > 0 && group[0]!.face !== part.face)) close();
-		if (part.area <= holds + SLACK) {
+		if (part.area <= holds + ROUNDED) {
 			group.push(part);
 			continue;
 		}
 		const stretches = cutPart(part, holds);
 		stretches.forEach(({ along, from, to, area }) => list.push(sectionOf([part.part], { along, from, to }, area, rate)));
 		const worst = Math.max(...stretches.map(({ area }) => area));
-		if (part.flats === null || worst > holds + SLACK)
+		if (part.flats === null || worst > holds + ROUNDED)
 			tooLarge.push({ part: part.part, minutes: part.area / rate, short: (part.flats === null ? part.area : worst) / rate - open });
 	}
 	close();
@@ -93,13 +92,13 @@ function cutPart({ width, height, area, flats }: WetPart, holds: number) {
 	const along = flats?.along ?? (height > width ? 'down' : 'across');
 	const length = along === 'down' ? height : width;
 	const perMm = area / length;
-	const count = Math.min(MOST_STRETCHES, Math.ceil(area / holds - SLACK));
+	const count = Math.min(MOST_STRETCHES, Math.ceil(area / holds - ROUNDED));
 	const places = flats?.at ?? Array.from({ length: count - 1 }, (_, i) => ((i + 1) * length) / count);
 	const cuts: Mm[] = [0];
 	const ends = [...places, length];
 	ends.forEach((place, i) => {
 		const next = ends[i + 1];
-		if (next === undefined || (next - cuts.at(-1)!) * perMm > holds + SLACK) cuts.push(place);
+		if (next === undefined || (next - cuts.at(-1)!) * perMm > holds + ROUNDED) cuts.push(place);
 	});
 	return cuts.slice(1).map((to, i) => ({ along, from: cuts[i]!, to, area: (to - cuts[i]!) * perMm }));
 }

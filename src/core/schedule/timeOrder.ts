@@ -1,5 +1,5 @@
 import { isFilm, kindOfCoat, RULES, type Arc, type Layer, type Readiness, type Site, type Stack } from '../layers';
-import type { Minutes } from '../units';
+import { type Minutes, SAME } from '../units';
 import { dryMaterial, NO_DRYING, type DryingTimes } from './dryMaterial';
 import type { Workshop } from './scaleDryingTime';
 
@@ -80,13 +80,11 @@ export function timeOrder(stack: Stack, sites: ReadonlyMap<string, Site>, worksh
 }
 
 const NO_LAYS = { lays: null };
-const EPS = 1e-6;
-
 function longestWait(arcs: readonly TimedArc[], steps: readonly TimedStep[], now: Minutes): { wait: Minutes; arc: TimedArc | null } {
 	let longest: { wait: Minutes; arc: TimedArc | null } = { wait: 0, arc: null };
 	for (const arc of arcs) {
 		const wait = steps[arc.arc.before.at]!.doneAt + arc.asks - now;
-		if (wait > longest.wait + EPS) longest = { wait, arc };
+		if (wait > longest.wait + SAME) longest = { wait, arc };
 	}
 	return longest;
 }

@@ -30,21 +30,24 @@ describe('a motif at true size', () => {
 		}
 	});
 
-	it.each(['mm', 'in'] as const)('that would cover more than a hundred and twenty is one page that says its size (%s) and where to have it', (units) => {
-		for (const scale of [20, 400]) {
-			const pages = describeMotif(inUnits(units), square, scale, 'a4');
-			expect(pages).toHaveLength(1);
-			const words = pages[0]!.items.flatMap((item) => (item.kind === 'text' ? item.text : []));
-			expect(words.join(' ')).toContain('file for a cutter');
-			const size = { mm: { 20: '2000 mm', 400: '40000 mm' }, in: { 20: '78 3/4 in', 400: '1574 13/16 in' } }[units][scale as 20];
-			expect(words.join(' ')).toContain(`${size} wide, ${size} high`);
-			/** It says what it is called, and every line stands below the one before. */
-			expect(words[0]).toBe('Square');
-			const heights = pages[0]!.items.flatMap((item) => (item.kind === 'text' ? item.y : []));
-			expect(heights).toEqual([...heights].sort((a, b) => a - b));
-			expect(new Set(heights).size).toBe(heights.length);
+	it.each(['mm', 'in'] as const)(
+		'that would cover more than a hundred and twenty is one page that says its size (%s) and where to have it',
+		(units) => {
+			for (const scale of [20, 400]) {
+				const pages = describeMotif(inUnits(units), square, scale, 'a4');
+				expect(pages).toHaveLength(1);
+				const words = pages[0]!.items.flatMap((item) => (item.kind === 'text' ? item.text : []));
+				expect(words.join(' ')).toContain('file for a cutter');
+				const size = { mm: { 20: '2000 mm', 400: '40000 mm' }, in: { 20: '78 3/4 in', 400: '1574 13/16 in' } }[units][scale as 20];
+				expect(words.join(' ')).toContain(`${size} wide, ${size} high`);
+				/** It says what it is called, and every line stands below the one before. */
+				expect(words[0]).toBe('Square');
+				const heights = pages[0]!.items.flatMap((item) => (item.kind === 'text' ? item.y : []));
+				expect(heights).toEqual([...heights].sort((a, b) => a - b));
+				expect(new Set(heights).size).toBe(heights.length);
+			}
 		}
-	});
+	);
 });
 
 function areaOf(ring: readonly number[]): number {

@@ -15,3 +15,4 @@ export {
 	type VolumeUnit
 } from './formatAmount';
 export { formatArea } from './formatArea';
+export { MEETING, ROUNDED, SAME } from './tolerance';

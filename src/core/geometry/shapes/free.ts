@@ -1,3 +1,4 @@
+import { ROUNDED } from '../../units';
 import type { Edge, Point } from '../edges/types';
 import { areaOfOutline, boundsOfOutline, type Outline } from '../outline';
 import { pointOnArc } from '../edges/arc';
@@ -61,8 +62,7 @@ function chordsOf(edge: Edge): { from: Point; to: Point }[] {
 
 function doCross(a: Point, b: Point, c: Point, d: Point): boolean {
 	const side = (p: Point, q: Point, r: Point) => (q.x - p.x) * (r.y - p.y) - (q.y - p.y) * (r.x - p.x);
-	const EPS = 1e-9;
-	return side(a, b, c) * side(a, b, d) < -EPS && side(c, d, a) * side(c, d, b) < -EPS;
+	return side(a, b, c) * side(a, b, d) < -ROUNDED && side(c, d, a) * side(c, d, b) < -ROUNDED;
 }
 
 function distance(a: Point, b: Point): number {

@@ -126,7 +126,7 @@ describe('a scatter', () => {
 		const piece = board('300', '', CIRCLE);
 		const plan = lay(scatter({ count: 80 }), piece);
 		expect(plan.hints).toMatchObject([{ code: 'scatter.fewer', values: { count: plan.items.length, wish: 80 } }]);
-		for (const { x, y, scale } of scatterOn(piece.faces[0]!.whole, leaf, scatter({ count: 80 })))
+		for (const { x, y, scale } of scatterOn(piece.faces[0]!.whole, [], leaf, scatter({ count: 80 })))
 			expect(Math.hypot(x - 150, y - 150) + 25 * scale + 8).toBeLessThanOrEqual(150 + 1e-6);
 	});
 });

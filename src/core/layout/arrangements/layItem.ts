@@ -8,14 +8,12 @@ import {
 	subtractRings,
 	type Ring
 } from '../../geometry';
-import { holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
-import type { Mm } from '../../units';
+import { doBoxesMeet, holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
+import { type Mm, SAME } from '../../units';
 import { LazyItem } from './LazyItem';
 import type { MotifShape } from '../measureMotif';
 import type { Motif } from '../motif';
 import type { LaidItem, Side } from './types';
-
-const EPS: Mm = 1e-6;
 const RADIANS = Math.PI / 180;
 
 /** What an arrangement says of one item. */
@@ -82,7 +80,7 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 
 /** Knobs and pulls that need room and are touched by a box, by their place on the part. */
 function touchedBy(box: Box, { hardware }: Part): readonly number[] {
-	const touched = hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && overlaps(box, footprint) ? [at] : []));
+	const touched = hardware.flatMap(({ footprint, room }, at) => (room === 'clear' && doBoxesMeet(box, footprint) ? [at] : []));
 	return touched.length > 0 ? touched : NOTHING;
 }
 
@@ -203,12 +201,12 @@ function cutToPart(
 ): { rings: readonly Ring[]; cutBy: Side[] } {
 	const { isBox, edge, holes: all } = boundsOn(part, face);
 	const box = boxOfRings(whole);
-	const holes = all.filter((hole) => overlaps(box, hole));
+	const holes = all.filter((hole) => doBoxesMeet(box, hole));
 	const sides: Side[] = [
-		...(box.x < -EPS || half === 'left' ? (['left'] as const) : []),
-		...(box.y < -EPS ? (['top'] as const) : []),
-		...(box.x + box.width > part.width + EPS || half === 'right' ? (['right'] as const) : []),
-		...(box.y + box.height > part.height + EPS ? (['bottom'] as const) : [])
+		...(box.x < -SAME || half === 'left' ? (['left'] as const) : []),
+		...(box.y < -SAME ? (['top'] as const) : []),
+		...(box.x + box.width > part.width + SAME || half === 'right' ? (['right'] as const) : []),
+		...(box.y + box.height > part.height + SAME ? (['bottom'] as const) : [])
 	];
 	const outside = !isBox && sides.length === 0 && whole.some((ring) => isPartlyOutside(ring, part));
 	const cutBy: Side[] = [...sides, ...(outside ? (['outline'] as const) : []), ...(holes.length > 0 ? (['opening'] as const) : [])];
@@ -255,8 +253,4 @@ function boxOfRings(rings: readonly Ring[]): Box {
 			if (y > bottom) bottom = y;
 		}
 	return { x: left, y: top, width: right - left, height: bottom - top };
-}
-
-function overlaps(a: Box, b: Box): boolean {
-	return a.x < b.x + b.width - EPS && b.x < a.x + a.width - EPS && a.y < b.y + b.height - EPS && b.y < a.y + a.height - EPS;
 }

@@ -1,14 +1,14 @@
 import { z } from 'zod';
-import { intersectRings } from '../../geometry';
+import { intersectRings, lengthWithin } from '../../geometry';
 import { IdSchema, NameSchema, type Mm } from '../../units';
 import { isBoxOutline, type Part } from '../../piece';
 import { partsOf } from '../partsOf';
 import { PartsSchema } from '../partsSchema';
 import { layShape } from './layItem';
 import { isSpotOf, SpotSchema } from './spot';
-import { bandInside } from './tape/bandInside';
+import { bandInside, ringsAt } from './tape/bandInside';
 import { tapesToMask } from './tape/tapes';
-import type { ArrangementContext, ArrangementKind, LaidItem, Taping } from './types';
+import type { ArrangementContext, ArrangementKind, LaidItem, TapeStrip, Taping } from './types';
 
 const SIDES = ['top', 'right', 'bottom', 'left'] as const;
 type LineSide = (typeof SIDES)[number];
@@ -54,9 +54,9 @@ export const line: ArrangementKind<Line> = {
 			groups: [],
 			items: parts.flatMap((part) => linesOn(arrangement, part, context)),
 			issues: parts.flatMap((part) =>
-				arrangement.inset + arrangement.width > Math.min(part.width, part.height)
-					? [{ code: 'frame.no-room', path: `${context.path}.inset`, values: { part: part.name, most: Math.min(part.width, part.height) } }]
-					: []
+				hasRoom(arrangement, part)
+					? []
+					: [{ code: 'frame.no-room', path: `${context.path}.inset`, values: { part: part.name, most: Math.min(part.width, part.height) } }]
 			),
 			hints: [],
 			taping: parts.flatMap((part) => arrangement.sides.map((side) => tapingOf(arrangement, side, part, context.tapes)))
@@ -68,6 +68,11 @@ export const line: ArrangementKind<Line> = {
 	release: null,
 	meansHardware: () => true
 };
+
+function hasRoom({ inset, width }: Line, part: Part): boolean {
+	if (inset + width > Math.min(part.width, part.height)) return false;
+	return isBoxOutline(part.outline) || ringsAt(part.outline, inset).length > 0;
+}
 
 function linesOn(arrangement: Line, part: Part, { piece }: ArrangementContext): LaidItem[] {
 	const face = piece.faces.find(({ id }) => id === part.face)!;
@@ -93,32 +98,50 @@ function straight({ inset, width, ends }: Line, side: LineSide, part: Part): num
 	}
 }
 
-/** Of an outline that is no box: what of its frame lies towards that side, seen from its middle. */
-function alongOutline({ inset, width }: Line, side: LineSide, part: Part) {
-	const [w, h] = [part.width, part.height];
+/** What of an outline that is no box lies towards a side, seen from its middle. */
+function towards(side: LineSide, { width: w, height: h }: Part): number[] {
 	const far: Readonly<Record<LineSide, readonly number[]>> = {
 		top: [0, 0, w, 0],
 		right: [w, 0, w, h],
 		bottom: [w, h, 0, h],
 		left: [0, h, 0, 0]
 	};
-	return intersectRings(bandInside(part.outline, inset, inset + width), [[...far[side], w / 2, h / 2]]);
+	return [...far[side], w / 2, h / 2];
 }
 
-function tapingOf({ inset, width, ends }: Line, side: LineSide, part: Part, tapes: readonly Mm[]): Taping {
+function alongOutline({ inset, width }: Line, side: LineSide, part: Part) {
+	return intersectRings(bandInside(part.outline, inset, inset + width), [towards(side, part)]);
+}
+
+/** Of a box from its left or its top edge; of any other outline from the outline itself, as long as what of it lies towards that side. */
+function tapingOf(line: Line, side: LineSide, part: Part, tapes: readonly Mm[]): Taping {
+	const { inset, width, ends } = line;
+	const mask = (from: Mm, to: Mm, own: readonly Mm[], length: Mm): TapeStrip => ({ from, to, use: 'mask', tapes: own, length });
+	const widest = Math.max(...tapes);
+	if (!isBoxOutline(part.outline)) {
+		const sector = towards(side, part);
+		const runAt = (by: Mm) => ringsAt(part.outline, by).reduce((sum, points) => sum + lengthWithin({ points, closed: true }, [sector]), 0);
+		const strips = [
+			mask(inset + width, inset + width + widest, [widest], runAt(inset + width)),
+			...(inset > 0 ? [mask(0, inset, tapesToMask(inset, tapes, true), runAt(inset))] : [])
+		];
+		return { part: part.id, along: 'edge', side, from: 'outline', edges: [inset, inset + width], strips };
+	}
 	const isLevel = side === 'top' || side === 'bottom';
 	const [across, run] = isLevel ? [part.height, part.width] : [part.width, part.height];
 	const first = side === 'top' || side === 'left';
 	const from = first ? inset : across - inset - width;
-	const widest = Math.max(...tapes);
-	const inside = first ? { from: from + width, to: from + width + widest } : { from: from - widest, to: from };
-	const outside = first ? { from: 0, to: inset } : { from: across - inset, to: across };
-	const strip = (one: { from: Mm; to: Mm }, own: readonly Mm[]) => ({ ...one, use: 'mask' as const, tapes: own, length: run - 2 * ends });
+	const inside = first ? ([from + width, from + width + widest] as const) : ([from - widest, from] as const);
+	const outside = first ? ([0, inset] as const) : ([across - inset, across] as const);
+	const length = run - 2 * ends;
 	return {
 		part: part.id,
 		along: isLevel ? 'level' : 'upright',
 		from: isLevel ? 'top' : 'left',
 		edges: [from, from + width],
-		strips: [strip(inside, [widest]), ...(inset > 0 ? [strip(outside, tapesToMask(inset, tapes, true))] : [])]
+		strips: [
+			mask(inside[0], inside[1], [widest], length),
+			...(inset > 0 ? [mask(outside[0], outside[1], tapesToMask(inset, tapes, true), length)] : [])
+		]
 	};
 }

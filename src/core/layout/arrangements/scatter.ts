@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
-import { depthInOutline } from '../../geometry';
+import { depthInOutline, keyOfOutline } from '../../geometry';
 import { IdSchema, NameSchema, type Mm } from '../../units';
-import type { Part } from '../../piece';
+import { holesIn, type Box, type MeasuredPiece, type Part } from '../../piece';
 import type { Motif } from '../motif';
 import { partsOf } from '../partsOf';
 import { PartsSchema } from '../partsSchema';
@@ -68,7 +68,7 @@ export const scatter: ArrangementKind<Scatter> = {
 		leftOut: []
 	}),
 	motifs: ({ motif }) => [motif],
-	take: (arrangement, group, pick) => ({ ...arrangement, picks: { ...arrangement.picks, [group]: pick } }),
+	take: (arrangement, group, pick) => changeScatter(arrangement, { picks: { ...arrangement.picks, [group]: pick } }),
 	createPlanner() {
 		/** Of one motif of one part: neither a colour nor a name makes another scatter. */
 		const kept = new Map<string, readonly Scattered[]>();
@@ -90,12 +90,12 @@ export const scatter: ArrangementKind<Scatter> = {
 					motif.width,
 					motif.height,
 					part.id,
-					part.width,
-					part.height,
+					keyOfOutline(part.outline),
 					part.hardware.map(({ footprint }) => footprint),
+					holesOn(part, piece),
 					{ ...arrangement, picks: 0, leftOut: 0, name: 0, parts: 0, seed }
 				]);
-				const known = kept.get(key) ?? scatterOn(part, motif, { ...arrangement, seed });
+				const known = kept.get(key) ?? scatterOn(part, holesOn(part, piece), motif, { ...arrangement, seed });
 				if (kept.size > 400) kept.clear();
 				kept.set(key, known);
 				return known;
@@ -129,12 +129,34 @@ export const scatter: ArrangementKind<Scatter> = {
 	meansHardware: () => false
 };
 
+/** Changed so. Another throw has other places: what was left out of the old one is none of them. */
+export function changeScatter(scatter: Scatter, change: Partial<Scatter>): Scatter {
+	const changed = { ...scatter, ...change };
+	return isSameThrow(scatter, changed) ? changed : { ...changed, leftOut: change.leftOut ?? [] };
+}
+
+function isSameThrow(a: Scatter, b: Scatter): boolean {
+	const [one, other] = [a, b].map(({ motif, count, scale, turn, clear, mirrored, seed, picks }) =>
+		JSON.stringify([motif, count, scale.least, scale.most, turn, clear, mirrored, picks['common'] ?? String(seed)])
+	);
+	return one === other;
+}
+
+function holesOn(part: Part, piece: Pick<MeasuredPiece, 'faces'>): Box[] {
+	return holesIn(
+		part,
+		piece.faces.find(({ id }) => id === part.face)!
+	);
+}
+
 /**
  * Throws motifs on a part (mm) one after the other, each where it keeps clear of all before it, of the edge and of hardware: of the
- * places that do, the one that is furthest from all others, so that none is left bare. Largest first.
+ * places that do, the one that is furthest from all others, so that none is left bare. Largest first. A mirrored one is asked on both sides: its twin may lie nearer
+ * to an edge, a knob or an opening (`holes`, boxes from the corner of the part) than it does itself. Source: methods 3.
  */
 export function scatterOn(
 	part: Part,
+	holes: readonly Box[],
 	motif: Motif,
 	wish: Pick<Scatter, 'count' | 'scale' | 'turn' | 'clear' | 'mirrored' | 'seed'>
 ): Scattered[] {
@@ -154,7 +176,7 @@ export function scatterOn(
 		for (let k = 0; k < TRIES; k++) {
 			const x = onLine ? part.width / 2 : next() * (wish.mirrored ? part.width / 2 : part.width);
 			const y = next() * part.height;
-			const room = roomAt(part, thrown, { x, y }, radius, wish, onLine);
+			const room = roomAt(part, holes, thrown, { x, y }, radius, wish, onLine);
 			if (room >= 0 && (best === null || room > best.room)) best = { x, y, room };
 		}
 		const turn = (2 * next() - 1) * wish.turn;
@@ -166,23 +188,43 @@ export function scatterOn(
 	return thrown;
 }
 
-/** By how much a place is clear of everything beyond what is asked, mm; below 0 it is not. */
+/** By how much a place, and that of its twin, is clear of everything beyond what is asked, mm; below 0 it is not. */
 function roomAt(
 	part: Part,
+	holes: readonly Box[],
 	thrown: readonly (Scattered & { readonly radius: Mm })[],
 	at: { readonly x: Mm; readonly y: Mm },
 	radius: Mm,
 	{ clear, mirrored }: Pick<Scatter, 'clear' | 'mirrored'>,
 	onLine: boolean
 ): Mm {
-	let room = depthInOutline(part.outline, at) - radius - clear;
+	let room = roomOn(part, holes, at, radius, clear);
 	if (room < 0) return room;
-	/** From its own twin beyond the centre line. */
-	if (mirrored && !onLine) room = Math.min(room, 2 * (part.width / 2 - at.x) - 2 * radius - clear);
+	/** From its own twin beyond the centre line, and as clear there. */
+	if (mirrored && !onLine) {
+		const twin = { x: part.width - at.x, y: at.y };
+		room = Math.min(room, twin.x - at.x - 2 * radius - clear, roomOn(part, holes, twin, radius, clear));
+		if (room < 0) return room;
+	}
 	for (const other of thrown) room = Math.min(room, Math.hypot(other.x - at.x, other.y - at.y) - radius - other.radius - clear);
-	for (const { footprint, centre } of part.hardware)
-		room = Math.min(room, Math.hypot(centre.x - at.x, centre.y - at.y) - radius - Math.hypot(footprint.width, footprint.height) / 2);
 	return room;
+}
+
+/** The same of one place, of what is on the part before anything is thrown. */
+function roomOn(part: Part, holes: readonly Box[], at: { readonly x: Mm; readonly y: Mm }, radius: Mm, clear: Mm): Mm {
+	const off = radius + clear;
+	let room = depthInOutline(part.outline, at) - off;
+	for (const { footprint, centre, round } of part.hardware) {
+		const apart = round ? Math.hypot(centre.x - at.x, centre.y - at.y) - footprint.width / 2 : distanceToBox(at, footprint);
+		room = Math.min(room, apart - off);
+	}
+	for (const hole of holes) room = Math.min(room, distanceToBox(at, hole) - off);
+	return room;
+}
+
+/** 0 inside. */
+function distanceToBox({ x, y }: { readonly x: Mm; readonly y: Mm }, box: Box): Mm {
+	return Math.hypot(Math.max(0, box.x - x, x - box.x - box.width), Math.max(0, box.y - y, y - box.y - box.height));
 }
 
 function seedOf(id: string): number {

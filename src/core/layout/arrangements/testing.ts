@@ -1,4 +1,5 @@
-import type { MeasuredPiece, Seam } from '../../piece';
+import type { Outline } from '../../geometry';
+import type { MeasuredFace, MeasuredPiece, Part, Seam } from '../../piece';
 import { measureMotif } from '../measureMotif';
 import type { Motif } from '../motif';
 import type { Parts } from '../partsSchema';
@@ -22,5 +23,56 @@ export function contextWith(
 		path: 'layout.arrangements[0]',
 		unit: 'mm',
 		tapes: TAPES
+	};
+}
+
+/** Boards in one box (mm), each a face by itself: `board-1`, `board-2` ... */
+export function boardsOf(
+	width: number,
+	height: number,
+	outlines: readonly Outline[],
+	hardware: Part['hardware'] = []
+): Pick<MeasuredPiece, 'faces'> {
+	return {
+		faces: outlines.map((outline, i): MeasuredFace => {
+			const id = `board-${i + 1}`;
+			const whole: Part = {
+				id,
+				name: id,
+				role: 'face',
+				face: id,
+				on: null,
+				setOff: 0,
+				outline,
+				estimated: false,
+				hardware,
+				filled: [],
+				x: 0,
+				y: 0,
+				width,
+				height
+			};
+			return {
+				id,
+				name: id,
+				kind: 'board',
+				ground: 'solid-wood',
+				lies: 'level',
+				width,
+				height,
+				floor: null,
+				bent: null,
+				outline,
+				whole,
+				parts: [],
+				gaps: [],
+				chains: [],
+				check: null,
+				readings: [],
+				square: null,
+				idle: false,
+				estimated: false
+			};
+		})
 	};
 }

@@ -81,7 +81,9 @@ export interface ChoiceGroup<C extends Choice = Choice> {
 export interface Taping {
 	readonly part: string;
 	/** Which way the tapes run. */
-	readonly along: 'level' | 'upright' | 'slanted' | 'round';
+	readonly along: 'level' | 'upright' | 'slanted' | 'round' | 'edge';
+	/** Towards which it lies, where it runs along one edge of an outline. */
+	readonly side?: 'top' | 'right' | 'bottom' | 'left';
 	/** From which edge its figures are. */
 	readonly from: 'left' | 'top' | 'outline';
 	/** Every edge of paint, in their order, mm. */

@@ -1,5 +1,5 @@
-import type { Issue, Mm } from '../../units';
-import type { Box } from '../box';
+import { type Issue, type Mm, SAME } from '../../units';
+import { doBoxesMeet, type Box } from '../box';
 import type { LengthReader } from '../readLengths';
 import { isInsideOutline, type Outline } from '../../geometry';
 import { HARDWARE, type SizeName } from './kinds';
@@ -70,7 +70,7 @@ export function placeHardware(
 		issues.push({ code: 'hardware.off-part', path: at });
 		return { hardware: [], filled };
 	}
-	if (placed.some((a, i) => placed.slice(i + 1).some((b) => overlaps(a.footprint, b.footprint)))) {
+	if (placed.some((a, i) => placed.slice(i + 1).some((b) => doBoxesMeet(a.footprint, b.footprint)))) {
 		issues.push({ code: 'hardware.overlap', path: at });
 		return { hardware: [], filled };
 	}
@@ -119,14 +119,8 @@ function readSizes(hardware: SomeHardware, path: string, read: LengthReader): Re
 	return read1.some(({ mm }) => mm === undefined) ? null : sizes;
 }
 
-const EPS = 1e-6;
-
 function isInside(box: Box, part: Pick<Box, 'width' | 'height'> & { readonly outline: Outline }): boolean {
-	if (box.x < -EPS || box.y < -EPS || box.x + box.width > part.width + EPS || box.y + box.height > part.height + EPS) return false;
+	if (box.x < -SAME || box.y < -SAME || box.x + box.width > part.width + SAME || box.y + box.height > part.height + SAME) return false;
 	const corners = [0.02, 0.98].flatMap((u) => [0.02, 0.98].map((v) => ({ x: box.x + u * box.width, y: box.y + v * box.height })));
 	return corners.every((corner) => isInsideOutline(part.outline, corner));
-}
-
-function overlaps(a: Box, b: Box): boolean {
-	return a.x < b.x + b.width - EPS && b.x < a.x + a.width - EPS && a.y < b.y + b.height - EPS && b.y < a.y + a.height - EPS;
 }

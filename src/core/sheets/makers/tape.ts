@@ -58,10 +58,11 @@ const ALONG: Readonly<Record<Taping['along'], string>> = {
 	level: 'tapes run level',
 	upright: 'tapes run upright',
 	slanted: 'tapes run at the angle, figures square to them from the first corner',
-	round: 'tapes run round it'
+	round: 'tapes run round it',
+	edge: 'tapes follow its edge'
 };
 
-function tapeLines(parts: string, { from, along, edges, strips }: Taping, project: Project): FlowLine[] {
+function tapeLines(parts: string, { from, along, side, edges, strips }: Taping, project: Project): FlowLine[] {
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
 	const text = strips.map(({ from: a, to: b, use, tapes }, i) => {
 		const made = tapes.length === 0 ? '' : ` (${tapes.map((tape) => formatFine(tape, project.units).text).join(' + ')})`;
@@ -70,7 +71,7 @@ function tapeLines(parts: string, { from, along, edges, strips }: Taping, projec
 	return [
 		{ text: parts, bold: true, before: 2.5, keep: 14 },
 		{
-			text: `Edges of paint, ${FROM[along === 'slanted' ? 'outline' : from]}; ${ALONG[along]}: ${edges.map(write).join(' · ')}.`,
+			text: `Edges of paint, ${FROM[along === 'slanted' ? 'outline' : from]}; ${side ? `tapes follow it at its ${side}` : ALONG[along]}: ${edges.map(write).join(' · ')}.`,
 			indent: 6,
 			size: 3.1
 		},

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Scatter } from '$core/layout';
+	import { changeScatter, type Scatter } from '$core/layout';
 	import { LengthField, NumberField, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import Fits from './Fits.svelte';
@@ -7,7 +7,7 @@
 	let { arrangement }: { arrangement: Scatter } = $props();
 	const piece = usePiece();
 	const set = (change: Partial<Scatter>, together = '') =>
-		piece.setArrangement({ ...arrangement, ...change }, together && `${together} ${arrangement.id}`);
+		piece.setArrangement(changeScatter(arrangement, change), together && `${together} ${arrangement.id}`);
 	/** Four others: those after the last that was shown. */
 	const throwAgain = () => set({ seed: (arrangement.seed + 4) % 1_000_000, picks: {} });
 </script>

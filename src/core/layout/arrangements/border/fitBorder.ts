@@ -1,4 +1,4 @@
-import type { Mm } from '../../../units';
+import { type Mm, ROUNDED } from '../../../units';
 import type { Border } from './schema';
 
 export interface BorderWish {
@@ -44,8 +44,7 @@ interface Candidate {
 }
 
 /** Lengths nearer than this are one length, mm. */
-const SAME: Mm = 0.005;
-const EPS = 1e-9;
+const ALIKE: Mm = 0.005;
 /** A limit of the gap may be missed by what a curve's length strays from its square law, mm. */
 const SLACK: Mm = 0.01;
 const MOST_MOTIFS = 400;
@@ -99,7 +98,7 @@ function freeLengths(wish: BorderWish): Free[] | null {
 	const frees: Free[] = [];
 	for (let i = 0; i < lengths[0]!.length; i++) {
 		const [f0, f1, f2] = lengths.map((list) => list[i]!) as [number, number, number];
-		const like = frees.findIndex(({ sides: [j] }) => lengths.every((list) => Math.abs(list[j!]! - list[i]!) < SAME));
+		const like = frees.findIndex(({ sides: [j] }) => lengths.every((list) => Math.abs(list[j!]! - list[i]!) < ALIKE));
 		if (like >= 0) frees[like] = { ...frees[like]!, sides: [...frees[like]!.sides, i] };
 		else frees.push({ ...through(at, [f0, f1, f2]), sides: [i] });
 	}
@@ -148,7 +147,7 @@ function countsOf(free: Free, at: number, wish: BorderWish): number[] {
 	if (free.c !== 0) return counts;
 	return counts.filter((count) => {
 		const ends = [gapAt(free, count, scale.least, wish), gapAt(free, count, scale.most, wish)];
-		return Math.max(...ends) >= gap.least - EPS && Math.min(...ends) <= gap.most + EPS;
+		return Math.max(...ends) >= gap.least - ROUNDED && Math.min(...ends) <= gap.most + ROUNDED;
 	});
 }
 
@@ -172,11 +171,11 @@ function bestOfCounts(frees: readonly Free[], counts: readonly number[], wish: B
 	let least = Infinity;
 	for (const candidate of candidatesFor(frees, counts, wish)) {
 		const s = candidate.scale;
-		if (!(s >= scale.least - EPS && s <= scale.most + EPS)) continue;
+		if (!(s >= scale.least - ROUNDED && s <= scale.most + ROUNDED)) continue;
 		const one = gapAt(frees[0]!, counts[0]!, s, wish);
-		if (one < gap.least - EPS || one > gap.most + EPS) continue;
+		if (one < gap.least - ROUNDED || one > gap.most + ROUNDED) continue;
 		const other = frees.length === 2 ? gapAt(frees[1]!, counts[1]!, s, wish) : one;
-		if (other < gap.least - EPS || other > gap.most + EPS) continue;
+		if (other < gap.least - ROUNDED || other > gap.most + ROUNDED) continue;
 		const off = (Math.abs(one - gap.wish) + Math.abs(other - gap.wish)) / 2;
 		const cost = WEIGHTS.scale * Math.abs(Math.log(s / scale.wish)) + (WEIGHTS.gap * off + WEIGHTS.alike * Math.abs(one - other)) / motif;
 		if (cost < least) [best, least] = [candidate, cost];
@@ -203,7 +202,7 @@ function candidatesFor(frees: readonly Free[], counts: readonly number[], wish: 
 		{ scale: scale.most, by: 'scale-most' }
 	];
 	const put = (scales: readonly number[], by: BorderBy) => {
-		for (const s of scales) if (s >= scale.least - EPS && s <= scale.most + EPS) found.push({ scale: s, by });
+		for (const s of scales) if (s >= scale.least - ROUNDED && s <= scale.most + ROUNDED) found.push({ scale: s, by });
 	};
 	frees.forEach((free, i) => {
 		put(scalesForGap(free, counts[i]!, gap.wish, wish), 'gap-wish');
@@ -259,9 +258,9 @@ function nearestCount(free: Free, at: number, scale: number, wish: BorderWish): 
 }
 
 function judge(frees: readonly Free[], counts: readonly number[], { scale, by }: Candidate, wish: BorderWish): BorderFit | null {
-	if (!(scale >= wish.scale.least - EPS && scale <= wish.scale.most + EPS)) return null;
+	if (!(scale >= wish.scale.least - ROUNDED && scale <= wish.scale.most + ROUNDED)) return null;
 	const gaps = frees.map((free, i) => gapAt(free, counts[i]!, scale, wish));
-	if (gaps.some((gap) => gap < wish.gap.least - EPS || gap > wish.gap.most + EPS)) return null;
+	if (gaps.some((gap) => gap < wish.gap.least - ROUNDED || gap > wish.gap.most + ROUNDED)) return null;
 	return { scale, counts, gaps, by, ...costOfBorder(scale, gaps, wish) };
 }
 

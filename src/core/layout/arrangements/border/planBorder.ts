@@ -1,4 +1,4 @@
-import { alongTrack, trackOutline, type Outline, type Ring, type Track } from '../../../geometry';
+import { alongTrack, keyOfOutline, trackOutline, type Outline, type Ring, type Track } from '../../../geometry';
 import { formatLength, type Issue, type Mm } from '../../../units';
 import { isOwnSurface, type MeasuredFace, type MeasuredPiece, type Part } from '../../../piece';
 import { partsOf } from '../../partsOf';
@@ -20,6 +20,7 @@ export function createBorderPlanner() {
 	return (border: Border, context: ArrangementContext): ArrangementPlan => {
 		const key = JSON.stringify([
 			border.parts,
+			border.motif,
 			border.corners,
 			border.corner,
 			border.inset,
@@ -44,7 +45,10 @@ function planBorder(border: Border, context: ArrangementContext, open: readonly 
 	const issues: Issue[] = [];
 	if (border.scale.least > border.scale.most) issues.push({ code: 'run.scale-range', path: `${path}.scale` });
 	if (border.gap.least > border.gap.most) issues.push({ code: 'run.gap-range', path: `${path}.gap` });
-	const groups = issues.length > 0 ? [] : open.map(({ gave, ...group }) => ({ gave, ...takeChoice(group, border.picks[group.id]) }));
+	const groups =
+		issues.length > 0
+			? []
+			: open.map(({ gave, ...group }) => ({ gave, ...takeChoice(group, border.picks[group.id] ?? border.picks['common']) }));
 	const items: LaidItem[] = [];
 	const hints: Issue[] = [];
 	const notes: { part: string; text: string }[] = [];
@@ -75,11 +79,11 @@ function noteOf(border: Border, fit: BorderFit, part: Part, context: Arrangement
 	return `${border.name}: centres on a line ${line} in from the edge, ${pitches.join(' and ')} apart along it, ${start}.`;
 }
 
-/** Parts of one size and shape share their fit. */
+/** Parts of one outline share their fit: what lies in a box of one size may run another way in it. */
 function fitGroups(border: Border, context: ArrangementContext): OpenGroup[] {
 	const likes = new Map<string, Part[]>();
 	for (const part of partsOf(border.parts, context.piece)) {
-		const key = `${part.width.toFixed(3)} ${part.height.toFixed(3)} ${part.outline.map(({ kind }) => kind).join()}`;
+		const key = keyOfOutline(part.outline);
 		likes.set(key, [...(likes.get(key) ?? []), part]);
 	}
 	return [...likes.values()].map((like): OpenGroup => {

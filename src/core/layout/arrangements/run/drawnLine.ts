@@ -1,6 +1,6 @@
 import { alongTrack, flattenOutline, simplifyLine, trackThrough, type Point, type Ring, type Track } from '../../../geometry';
 import type { Part } from '../../../piece';
-import type { Mm } from '../../../units';
+import { type Mm, ROUNDED } from '../../../units';
 import type { Run } from './schema';
 
 export type DrawnLine = Extract<Run['line'], { from: 'drawn' }>;
@@ -24,8 +24,6 @@ export function trackOfDrawn({ points }: DrawnLine, { width, height }: Pick<Part
 
 /** Places along a line at which the room beside it is looked for. */
 const STEPS = 200;
-const EPS: Mm = 1e-9;
-
 /**
  * How wide a band may be that lies along a line (mm) and stays inside the part, but for what is left clear at its ends: square to the
  * line, to the nearer side, where there is least. Of a line that leaves its part there is none where it does, however narrow: what is there is
@@ -44,7 +42,7 @@ export function roomBeside(track: Track, { outline }: Pick<Part, 'outline'>, mar
 		const room = ahead.length % 2 === 1 ? 2 * Math.min(...ahead, ...behind) : 0;
 		leaves ||= room === 0;
 		most = Math.max(most, room);
-		if (along >= clear - EPS && along <= track.length - clear + EPS) least = Math.min(least, room);
+		if (along >= clear - ROUNDED && along <= track.length - clear + ROUNDED) least = Math.min(least, room);
 	}
 	return leaves || least === Infinity ? most : least;
 }

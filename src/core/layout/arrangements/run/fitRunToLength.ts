@@ -1,4 +1,4 @@
-import type { Mm } from '../../../units';
+import { type Mm, ROUNDED } from '../../../units';
 import { ENDS_BY_ID } from './ends';
 import { clearLength } from './ends/shared';
 import type { EndsId } from './schema';
@@ -13,8 +13,6 @@ interface Candidate {
 	readonly gap: Mm;
 	readonly by: Decider;
 }
-
-const EPS = 1e-9;
 /** Fits that differ by less than these are the same fit to a painter. */
 const SAME_SCALE = 0.02;
 const SAME_GAP: Mm = 2;
@@ -73,7 +71,9 @@ type Judged = Omit<RunFit, 'spots'>;
 function fitsOfCount(kind: Ends, count: number, wish: RunWish): Judged[] {
 	const candidates = kind.gapThatCloses(count, 1, wish) === null ? freeCandidates(kind, count, wish) : closedCandidates(kind, count, wish);
 	return candidates
-		.filter(({ scale, gap }) => isWithin(scale, wish.scale) && isWithin(gap, wish.gap) && kind.leftOver(count, scale, gap, wish) >= -EPS)
+		.filter(
+			({ scale, gap }) => isWithin(scale, wish.scale) && isWithin(gap, wish.gap) && kind.leftOver(count, scale, gap, wish) >= -ROUNDED
+		)
 		.map((candidate) => judge(kind, count, candidate, wish))
 		.sort(byCost);
 }
@@ -223,7 +223,7 @@ function dropLikes(fits: readonly Judged[]): Judged[] {
 }
 
 function isWithin(value: number, { least, most }: { readonly least: number; readonly most: number }): boolean {
-	return value >= least - EPS && value <= most + EPS;
+	return value >= least - ROUNDED && value <= most + ROUNDED;
 }
 
 function byCost(a: Judged, b: Judged): number {

@@ -1,6 +1,6 @@
 import { areaInCommon } from '../../../geometry';
 import type { MeasuredPiece, Part, Seam } from '../../../piece';
-import type { Issue, Mm } from '../../../units';
+import { type Issue, type Mm, SAME } from '../../../units';
 import { partsOf } from '../../partsOf';
 import type { Motif } from '../../motif';
 import { layItem } from '../layItem';
@@ -178,14 +178,12 @@ function placeGroup(group: RunGroup, run: Run, context: ArrangementContext, rows
 		const row = rows.find((other) => other.id === id)!;
 		return fit.spots.flatMap((spot, index) => {
 			const reached =
-				row.on.length === 1 ? row.on : row.on.filter(({ from, line }) => spot.to > from + EPS && spot.from < from + line.length - EPS);
+				row.on.length === 1 ? row.on : row.on.filter(({ from, line }) => spot.to > from + SAME && spot.from < from + line.length - SAME);
 			const items = reached.flatMap((on) => placeSpot(run, context, on, fit, index));
 			return items.length > 1 ? shareLoss(items) : items;
 		});
 	});
 }
-
-const EPS: Mm = 1e-6;
 
 function placeSpot(run: Run, context: ArrangementContext, on: RowOnPart, fit: RunFit, index: number): LaidItem[] {
 	const { motif, shape } = motifIn(context, run.motif);
@@ -237,7 +235,7 @@ function isCrowdedBy(item: LaidItem, { x, y, width, height }: { x: Mm; y: Mm; wi
 	const across = Math.max(x - item.left - item.width, item.left - x - width);
 	const down = Math.max(y - item.top - item.height, item.top - y - height);
 	const apart = Math.max(across, down);
-	return apart > EPS && apart < Math.min(item.width, item.height) / 10;
+	return apart > SAME && apart < Math.min(item.width, item.height) / 10;
 }
 
 /** Neighbours that lean together where a row bends, so far that they lie over one another; where they are meant to (a gap below nothing) it is not told. */

@@ -1,6 +1,6 @@
 import { boundsOfRings, isInRings, offsetRing, flattenOutline, type Ring } from '../../../geometry';
-import { isBoxOutline, type Box, type Part } from '../../../piece';
-import type { Mm } from '../../../units';
+import { doBoxesMeet, isBoxOutline, type Box, type Part } from '../../../piece';
+import { type Mm, SAME } from '../../../units';
 
 interface Size {
 	readonly width: Mm;
@@ -14,17 +14,32 @@ export function insideOf({ outline, width, height }: Pick<Part, 'outline' | 'wid
 	return offsetRing(flattenOutline(outline, 0.01), -band);
 }
 
-const EPS = 1e-6;
-
 /** Whether a box lies whole in some rings. */
 export function liesIn({ x, y, width, height }: Box, rings: readonly Ring[]): boolean {
 	/** A hair inwards: what touches the edge is inside. */
-	const [left, top, right, bottom] = [x + EPS, y + EPS, x + width - EPS, y + height - EPS];
-	const steps = [0, 0.25, 0.5, 0.75, 1];
-	return steps.every((t) => {
-		const [u, v] = [left + t * (right - left), top + t * (bottom - top)];
-		return isInRings(u, top, rings) && isInRings(u, bottom, rings) && isInRings(left, v, rings) && isInRings(right, v, rings);
-	});
+	const [left, top, right, bottom] = [x + SAME, y + SAME, x + width - SAME, y + height - SAME];
+	return isInRings(left, top, rings) && !rings.some((ring) => doesCross(ring, left, top, right, bottom));
+}
+
+/** Whether a ring comes into a box: no edge of it may. */
+function doesCross(ring: Ring, left: Mm, top: Mm, right: Mm, bottom: Mm): boolean {
+	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+		const [x0, y0, x1, y1] = [ring[j]!, ring[j + 1]!, ring[i]!, ring[i + 1]!];
+		if (Math.max(x0, x1) < left || Math.min(x0, x1) > right || Math.max(y0, y1) < top || Math.min(y0, y1) > bottom) continue;
+		/** What of the edge lies between its sides, then between its top and its bottom. */
+		let [from, to] = [0, 1];
+		for (const [at, way, low, high] of [
+			[x0, x1 - x0, left, right],
+			[y0, y1 - y0, top, bottom]
+		] as const) {
+			if (way === 0) continue;
+			const [a, b] = [(low - at) / way, (high - at) / way];
+			from = Math.max(from, Math.min(a, b));
+			to = Math.min(to, Math.max(a, b));
+		}
+		if (from <= to) return true;
+	}
+	return false;
 }
 
 /** What lies on the middle lines of a field, across and down: a motif or a gap. */
@@ -56,7 +71,7 @@ export function layField(
 			for (let column = -nx; column <= nx; column++) {
 				const [x, y] = [middle.x + (column + px) * across, middle.y + (row + py) * down];
 				const own = { x: x - motif.width / 2, y: y - motif.height / 2, ...motif };
-				if ((keepOff === null || !meets(own, keepOff)) && liesIn(own, rings)) places.push({ x, y, place: `${column},${row}` });
+				if ((keepOff === null || !doBoxesMeet(own, keepOff)) && liesIn(own, rings)) places.push({ x, y, place: `${column},${row}` });
 			}
 		return places;
 	};
@@ -65,7 +80,3 @@ export function layField(
 
 /** More than these are a texture. */
 const MOST = 2000;
-
-function meets(a: Box, b: Box): boolean {
-	return a.x < b.x + b.width - EPS && b.x < a.x + a.width - EPS && a.y < b.y + b.height - EPS && b.y < a.y + a.height - EPS;
-}

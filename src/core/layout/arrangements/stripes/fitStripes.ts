@@ -1,5 +1,5 @@
-import type { Mm } from '../../../units';
-import { nearestSums, sumTapes } from '../tape/tapes';
+import { type Mm, ROUNDED, SAME } from '../../../units';
+import { sumTapes, type TapeSum } from '../tape/tapes';
 import type { Stripes } from './schema';
 
 export interface StripesWish extends Pick<Stripes, 'widths' | 'gap' | 'middle' | 'school' | 'sliver'> {
@@ -23,6 +23,8 @@ export interface StripesFit {
 	readonly by: StripesBy;
 	readonly cost: number;
 	readonly terms: { readonly width: number; readonly ends: number; readonly tapes: number };
+	/** Of a search by tape that was cut: no way that was not tried costs less than this. */
+	readonly bound?: number;
 }
 
 /** A stripe or a gap; mm from the first edge of the length. */
@@ -37,18 +39,19 @@ export interface Band {
 }
 
 const WEIGHTS = { width: 2, ends: 1, tapes: 0.05 };
-const EPS = 1e-9;
 /** Widths that are shared out may leave the wish by this ratio. */
 const STRETCH = 1.3;
-/** So many sums of tapes are tried for each width. */
-const SUMS = 4;
+/** As many ways by tape as anybody looks through; no other costs less. */
+const KEPT = 12;
+/** Ways by tape that are worked out before the search is cut: one width and a gap of twelve tapes, 90 sums each, are never cut. */
+const MOST_TRIED = 8100;
 const MOST_BANDS = 401;
 
 /**
  * Every good way to lay stripes across a length (mm), best first: alternating bands, odd in number, the same on both sides of the
  * middle; what is left at each end is nothing, or no sliver. By tape each width is a sum of at most two tapes; measured, it is as
  * wished, or all of them (or the gaps alone) a little wider or narrower so that nothing is left. Where nothing so wide fits, narrower ones that do.
- * Cost = 2 mean |ln(w/w0)| + remainder/(stripe + gap) + 0.05 for each second tape. Source: methods 5.
+ * Cost = 2 mean |ln(w/w0)| + remainder/(stripe + gap) + 0.05 for each second tape. By tape no way costs less than the best, unless the search was cut (`bound`). Source: methods 5.
  */
 export function fitStripes(wish: StripesWish): StripesFit[] {
 	if (!(wish.length > 0)) return [];
@@ -59,25 +62,101 @@ export function fitStripes(wish: StripesWish): StripesFit[] {
 	);
 }
 
+/** A sum of tapes for one width, and what it costs of it. */
+interface TapeChoice extends TapeSum {
+	readonly off: number;
+	readonly second: number;
+}
+
+/**
+ * The best ways by tape: every sum for every width, the nearest first; what costs more by its widths alone than the last that is kept is not worked out.
+ * And one roll for all, the best of them, and what is nearest to each wish. Where there are more than are tried, the best found, with the bound that the search was cut by.
+ */
 function byTape(wish: StripesWish, middle: StripesFit['middle']): StripesFit[] {
-	const sums = sumTapes(wish.tapes);
-	const gaps = nearestSums(sums, wish.gap, SUMS, wish.length);
-	let rhythms: (readonly { readonly width: Mm; readonly tapes: readonly Mm[] }[])[] = [[]];
-	/** A rhythm of several keeps to the nearest two of each: all of all would be hundreds. */
-	const tried = wish.widths.length > 1 ? 2 : SUMS;
-	for (const width of wish.widths) {
-		const near = nearestSums(sums, width, tried, wish.length);
-		rhythms = rhythms.flatMap((rhythm) => near.map((sum) => [...rhythm, sum]));
-	}
-	return rhythms.flatMap((rhythm) =>
-		gaps.flatMap((gap) => {
-			const widths = rhythm.map(({ width }) => width);
-			const seconds = [...rhythm, gap].filter(({ tapes }) => tapes.length > 1).length;
-			return mostBands(wish, middle, widths, gap.width).map((fit) =>
-				judge(wish, { ...fit, middle, widths, gap: gap.width, by: 'tapes' }, seconds)
-			);
-		})
+	const sums = sumTapes(wish.tapes).filter(({ width }) => width <= wish.length);
+	const wished = [...wish.widths, wish.gap];
+	const ladders = wished.map((width) =>
+		sums
+			.map((sum): TapeChoice => {
+				const second = sum.tapes.length > 1 ? WEIGHTS.tapes : 0;
+				return { ...sum, second, off: (WEIGHTS.width * Math.abs(Math.log(sum.width / width))) / wished.length };
+			})
+			.sort((a, b) => a.off + a.second - b.off - b.second)
 	);
+	if (sums.length === 0) return [];
+	/** What the widths that are still to come cost at least. */
+	const rest = ladders.map((_, i) => ladders.slice(i + 1).reduce((sum, [first]) => sum + first!.off + first!.second, 0));
+	const kept: StripesFit[] = [];
+	let left = MOST_TRIED;
+	let cutAt = Infinity;
+	const climb = (chosen: readonly TapeChoice[], cost: number) => {
+		const at = chosen.length;
+		for (const choice of ladders[at]!) {
+			const least = cost + choice.off + choice.second + rest[at]!;
+			if (kept.length === KEPT && least >= kept.at(-1)!.cost) return;
+			if (left <= 0) {
+				cutAt = Math.min(cutAt, least);
+				return;
+			}
+			const next = [...chosen, choice];
+			if (next.length < ladders.length) climb(next, cost + choice.off + choice.second);
+			else {
+				left--;
+				for (const fit of tapedBy(wish, middle, next)) insert(kept, fit);
+			}
+		}
+	};
+	climb([], 0);
+	const one = wish.tapes
+		.flatMap((tape) =>
+			tapedBy(
+				wish,
+				middle,
+				wished.map(() => ({ width: tape, tapes: [tape] }))
+			)
+		)
+		.sort((a, b) => a.cost - b.cost)[0];
+	if (one && !kept.some(isOneRoll)) kept.push(one);
+	for (const fit of tapedBy(
+		wish,
+		middle,
+		ladders.map(([first]) => first!)
+	))
+		if (!kept.some((other) => isSameWay(fit, other))) kept.push(fit);
+	return cutAt === Infinity ? kept : kept.map((fit) => ({ ...fit, bound: cutAt }));
+}
+
+function tapedBy(wish: StripesWish, middle: StripesFit['middle'], chosen: readonly TapeSum[]): StripesFit[] {
+	const gap = chosen.at(-1)!.width;
+	const widths = chosen.slice(0, -1).map(({ width }) => width);
+	const seconds = chosen.filter(({ tapes }) => tapes.length > 1).length;
+	return mostBands(wish, middle, widths, gap).map((fit) => judge(wish, { ...fit, middle, widths, gap, by: 'tapes' }, seconds));
+}
+
+/** Ways by tape of widths that were picked before (mm, to a hundredth), wherever they stand among the others. */
+export function fitPicked(wish: StripesWish, middle: StripesFit['middle'], picked: readonly Mm[]): StripesFit[] {
+	const sums = sumTapes(wish.tapes);
+	const chosen = picked.flatMap((width) => sums.find((sum) => Math.abs(sum.width - width) < PICKED) ?? []);
+	return wish.school === 'tape' && chosen.length === wish.widths.length + 1 ? tapedBy(wish, middle, chosen) : [];
+}
+/** As picks are written, mm. */
+const PICKED: Mm = 0.006;
+
+/** Best first, no more than are kept. */
+function insert(kept: StripesFit[], fit: StripesFit): void {
+	const at = kept.findIndex(({ cost }) => fit.cost < cost);
+	if (at >= 0) kept.splice(at, 0, fit);
+	else kept.push(fit);
+	if (kept.length > KEPT) kept.pop();
+}
+
+function isSameWay(a: StripesFit, b: StripesFit): boolean {
+	return a.gap === b.gap && a.widths.every((width, i) => width === b.widths[i]);
+}
+
+/** Stripes and gaps of one tape. */
+export function isOneRoll({ by, widths, gap }: Pick<StripesFit, 'by' | 'widths' | 'gap'>): boolean {
+	return by === 'tapes' && widths.every((width) => Math.abs(width - gap) < SAME);
 }
 
 function measured(wish: StripesWish, middle: StripesFit['middle']): StripesFit[] {
@@ -125,9 +204,9 @@ function mostBands(
 ): Pick<StripesFit, 'bands' | 'remainder'>[] {
 	let best: Pick<StripesFit, 'bands' | 'remainder'> | null = null;
 	let total = middle === 'stripe' ? widths[0]! : gap;
-	for (let bands = 1; bands <= MOST_BANDS && total <= length + EPS; bands += 2) {
+	for (let bands = 1; bands <= MOST_BANDS && total <= length + ROUNDED; bands += 2) {
 		const remainder = Math.max(0, (length - total) / 2);
-		if (remainder < EPS || remainder >= sliver - EPS) best = { bands, remainder: remainder < EPS ? 0 : remainder };
+		if (remainder < ROUNDED || remainder >= sliver - ROUNDED) best = { bands, remainder: remainder < ROUNDED ? 0 : remainder };
 		total += 2 * widthOf((bands + 1) / 2, middle, widths, gap);
 	}
 	/** A gap alone is no stripe. */

@@ -7,7 +7,7 @@ import { partsOf } from '../../partsOf';
 import { isSpotOf } from '../spot';
 import { planTaping } from '../tape/planTaping';
 import type { ArrangementContext, ArrangementPlan, Choice, ChoiceGroup, LaidItem, Taping } from '../types';
-import { fitStripes, layBands, type Band, type StripesFit } from './fitStripes';
+import { fitPicked, fitStripes, isOneRoll, layBands, type Band, type StripesFit } from './fitStripes';
 import type { Stripes } from './schema';
 import { across, extentOf, spansOf, type PartOnSpan, type Span } from '../spans';
 
@@ -22,8 +22,7 @@ export function planStripes(stripes: Stripes, context: ArrangementContext): Arra
 	const taping: Taping[] = [];
 	const hints: Issue[] = [];
 	for (const span of spans) {
-		const fits = fitStripes({ ...stripes, length: span.length, tapes });
-		const choices = rankChoices(fits.map((fit) => wordStripes(fit, stripes, context)));
+		const choices = waysOf(stripes, span, context);
 		const group = takeChoice({ id: span.id, parts: span.parts.map(({ part }) => part.id), choices }, stripes.picks[span.id]);
 		groups.push(group);
 		const fit = group.choices[group.taken]?.fit;
@@ -37,6 +36,22 @@ export function planStripes(stripes: Stripes, context: ArrangementContext): Arra
 		hints.push(...hintsOf(fit, span, bands, stripes, path));
 	}
 	return { arrangement: stripes.id, groups, items, issues: [], hints, taping };
+}
+
+/** The best, and beside them one roll for all, and what was picked, however far down they stand. */
+function waysOf(stripes: Stripes, span: Span, context: ArrangementContext): StripesChoice[] {
+	const wish = { ...stripes, length: span.length, tapes: context.tapes };
+	const all = fitStripes(wish).map((fit) => wordStripes(fit, stripes, context));
+	const ways = rankChoices(all);
+	const picked = stripes.picks[span.id];
+	const [middle, , by, ...widths] = picked?.split(' ') ?? [];
+	const again = by === 'tapes' && (middle === 'stripe' || middle === 'gap') ? fitPicked(wish, middle, widths.map(Number)) : [];
+	const more = [
+		all.find(({ fit }) => isOneRoll(fit)),
+		[...all, ...again.map((fit) => wordStripes(fit, stripes, context))].find(({ pick }) => pick === picked)
+	];
+	for (const way of more) if (way && !ways.some(({ pick }) => pick === way.pick)) ways.push(way);
+	return ways;
 }
 
 /** The bands that a part has something of, mm from its own first edge; what lies beyond it is cut there. */
@@ -91,20 +106,32 @@ function tapeOn(stripes: Stripes, bands: readonly Band[], { part, size }: PartOn
 /** How long a tape along a band runs on the part, mm: as long as the longest line in it. */
 function runOf({ from, to }: { from: Mm; to: Mm }, part: Part, angle: number): Mm {
 	if (isBoxOutline(part.outline) && angle % 90 === 0) return angle === 0 ? part.width : part.height;
-	return chordAt(part, angle, (from + to) / 2);
+	return longestChord(part, angle, from, to);
 }
 
-function chordAt(part: Part, angle: number, at: Mm): Mm {
+/** To both sides of a point of the outline: where an edge runs with the band its length is another there. */
+const BESIDE: Mm = 1e-3;
+
+/** The longest line across a part between two distances from its first point across the stripes: it lies at one of them, or at a point of the outline between. */
+function longestChord(part: Part, angle: number, from: Mm, to: Mm): Mm {
 	const way = across(angle);
 	const first = extentOf(part, angle).from;
 	const ring = flattenOutline(part.outline, 0.05);
+	const points: { readonly u: Mm; readonly t: Mm }[] = [];
+	for (let i = 0; i < ring.length; i += 2) {
+		const [x, y] = [ring[i]!, ring[i + 1]!];
+		points.push({ u: x * way.x + y * way.y - first, t: y * way.x - x * way.y });
+	}
+	const turns = points.flatMap(({ u }) => [u - BESIDE, u + BESIDE]).filter((u) => u > from && u < to);
+	return Math.max(0, ...[from + BESIDE, to - BESIDE, ...turns].map((at) => chordAt(points, at)));
+}
+
+function chordAt(points: readonly { readonly u: Mm; readonly t: Mm }[], at: Mm): Mm {
 	let [least, most] = [Infinity, -Infinity];
-	for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
-		const [u0, u1] = [ring[j]! * way.x + ring[j + 1]! * way.y - first, ring[i]! * way.x + ring[i + 1]! * way.y - first];
-		if (u0 > at === u1 > at) continue;
-		const share = (at - u0) / (u1 - u0);
-		const [x, y] = [ring[j]! + share * (ring[i]! - ring[j]!), ring[j + 1]! + share * (ring[i + 1]! - ring[j + 1]!)];
-		const t = -x * way.y + y * way.x;
+	for (const [i, b] of points.entries()) {
+		const a = points[(i + points.length - 1) % points.length]!;
+		if (a.u > at === b.u > at) continue;
+		const t = a.t + ((at - a.u) / (b.u - a.u)) * (b.t - a.t);
 		[least, most] = [Math.min(least, t), Math.max(most, t)];
 	}
 	return Math.max(0, most - least);
@@ -132,7 +159,7 @@ function wordStripes(fit: StripesFit, stripes: Stripes, { unit }: ArrangementCon
 		cost: fit.cost,
 		terms: fit.terms,
 		title: `${stripeCount} of ${fit.widths.map(write).join(' and ')}, gaps of ${write(fit.gap)}`,
-		reason: `${BY[fit.by]}; a ${fit.middle} in the middle; ${left}`,
+		reason: `${BY[fit.by]}; a ${fit.middle} in the middle; ${left}${fit.bound === undefined ? '' : `; best found, none costs less than ${fit.bound.toFixed(2)}`}`,
 		warning: ratio > Math.log(1.3) ? 'much off the widths you wished' : null
 	};
 }

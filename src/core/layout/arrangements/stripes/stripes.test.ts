@@ -3,8 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { measurePiece, STARTERS, type MeasuredPiece } from '../../../piece';
 import { newProject } from '../../../project';
 import { ARRANGEMENTS, fitStripes, kindOfArrangement, layBands, metresOfTape, type Stripes, type StripesWish } from '../../index';
-import { beginningOf, contextWith } from '../testing';
-import { widthOfBands } from './fitStripes';
+import { flattenOutline } from '../../../geometry';
+import { anyOutline } from '../../../geometry/testing';
+import { beginningOf, boardsOf, contextWith } from '../testing';
+import { fitPicked, widthOfBands } from './fitStripes';
 
 const TAPES = [6, 12, 18, 25, 36, 50];
 const wish = (more: Partial<StripesWish> = {}): StripesWish => ({
@@ -242,5 +244,125 @@ describe('stripes on a piece', () => {
 			if (angle !== 45) continue;
 			for (const { left, right, top, bottom } of plan.items) expect(Math.min(left, right, top, bottom)).toBeGreaterThan(-1e-3);
 		}
+	});
+});
+
+describe('by tape, beside every sum of at most two tapes', () => {
+	/** Written apart: all of them, worked out band by band. */
+	function exhaustive({ length, widths: [wished], gap: wishedGap, sliver, tapes }: StripesWish, middle: 'stripe' | 'gap'): number {
+		const sums = tapes.flatMap((a, i) => [[a], ...tapes.slice(i).map((b) => [a, b])]);
+		const fewest = new Map<string, { width: number; count: number }>();
+		for (const sum of sums) {
+			const width = sum.reduce((x, y) => x + y, 0);
+			const known = fewest.get(width.toFixed(6));
+			if (!known || known.count > sum.length) fewest.set(width.toFixed(6), { width, count: sum.length });
+		}
+		let best = Infinity;
+		for (const stripe of fewest.values())
+			for (const gap of fewest.values()) {
+				let fits: number | null = null;
+				for (let bands = 1; bands <= 401; bands += 2) {
+					const own = Array.from({ length: bands }, (_, i) => (Math.abs(i - (bands - 1) / 2) % 2 === 0) === (middle === 'stripe'));
+					const total = own.reduce((sum, isStripe) => sum + (isStripe ? stripe.width : gap.width), 0);
+					if (total > length + 1e-9) break;
+					const left = (length - total) / 2;
+					if ((left < 1e-9 || left >= sliver - 1e-9) && own.includes(true)) fits = left;
+				}
+				if (fits === null) continue;
+				const off = Math.abs(Math.log(stripe.width / wished!)) + Math.abs(Math.log(gap.width / wishedGap));
+				best = Math.min(best, off + fits / (stripe.width + gap.width) + 0.05 * (stripe.count + gap.count - 2));
+			}
+		return best;
+	}
+
+	it('the first way is the best there is, for one width and a gap', () => {
+		fc.assert(
+			fc.property(
+				fc.uniqueArray(
+					fc.integer({ min: 4, max: 120 }).map((half) => half / 2),
+					{ minLength: 1, maxLength: 12 }
+				),
+				fc.integer({ min: 120, max: 2400 }),
+				fc.double({ min: 5, max: 70, noNaN: true }),
+				fc.double({ min: 5, max: 70, noNaN: true }),
+				fc.constantFrom('stripe' as const, 'gap' as const),
+				(tapes, length, width, gap, middle) => {
+					const asked = wish({ tapes, length, widths: [width], gap, middle });
+					const [first] = fitStripes(asked);
+					const best = exhaustive(asked, middle);
+					if (best === Infinity) expect(first?.by).not.toBe('tapes');
+					else expect(first!.cost).toBeCloseTo(best, 9);
+					expect(first?.bound).toBeUndefined();
+				}
+			),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('one roll for all is among the ways, and what was picked before', () => {
+		const more: Partial<Stripes> = { widths: [36], gap: 12 };
+		const plan = lay(start(more), board('900', '400'));
+		expect(plan.groups[0]!.choices.some(({ title }) => /of (\d+) mm, gaps of \1 mm/.test(title))).toBe(true);
+		const { pick } = lay(start({ widths: [100], gap: 50 }), board('900', '400')).groups[0]!.choices.find((way) =>
+			/100.00 50.00$/.test(way.pick as string)
+		)! as {
+			pick: string;
+		};
+		const picked = lay(start({ ...more, picks: { [plan.groups[0]!.id]: pick } }), board('900', '400')).groups[0]!;
+		expect(picked.choices[picked.taken]!.pick).toBe(pick);
+	});
+
+	it('a rhythm of four of many tapes is cut, says so, and none that was not tried costs less than its bound', () => {
+		const many = Array.from({ length: 12 }, (_, i) => 5 + 3.5 * i);
+		const asked = wish({ tapes: many, widths: [7, 19, 33, 51], gap: 23, length: 301, middle: 'stripe', sliver: 60 });
+		const [first] = fitStripes(asked);
+		expect([first!.by, first!.bound! > 0]).toEqual(['tapes', true]);
+		const plan = lay(start({ ...asked, picks: {} } as never), board('301', '200'), [], many);
+		expect(plan.groups[0]!.choices[0]!.reason).toContain('best found, none costs less than');
+		/** What the search did not come to, at random. */
+		const sums = many.flatMap((a) => [a, ...many.map((b) => a + b)]);
+		const random = fc.sample(fc.array(fc.constantFrom(...sums), { minLength: 5, maxLength: 5 }), { numRuns: 4000, seed: 3 });
+		for (const widths of random)
+			for (const { cost } of fitPicked(asked, 'stripe', widths))
+				expect(cost).toBeGreaterThanOrEqual(Math.min(first!.cost, first!.bound!) - 1e-9);
+	});
+});
+
+describe('how long a tape runs', () => {
+	/** By a fan of lines, apart from the corners of the outline. */
+	it('is the longest line in its band, on slanted stripes and on any outline', () => {
+		fc.assert(
+			fc.property(anyOutline(600, 400), fc.integer({ min: 0, max: 17 }), ({ outline }, tenths) => {
+				const angle = tenths * 10;
+				const piece = boardsOf(600, 400, [outline]);
+				const arrangement = { ...start({ angle, over: 'each' }), parts: ['board-1'] };
+				const [taping] = kindOfArrangement(arrangement).createPlanner()(arrangement, contextWith([], piece)).taping!;
+				const ring = flattenOutline(outline, 0.01);
+				const radians = (angle * Math.PI) / 180;
+				let [wx, wy] = [Math.sin(radians), -Math.cos(radians)];
+				if (angle === 0 || (Math.abs(wy) > Math.abs(wx) && wy < 0)) [wx, wy] = [-wx, -wy];
+				const us = ring.flatMap((x, i) => (i % 2 === 0 ? [x * wx + ring[i + 1]! * wy] : []));
+				const first = angle % 90 === 0 ? 0 : Math.min(...us);
+				for (const { from, to, length } of taping!.strips) {
+					let longest = 0;
+					for (let k = 1; k < 60; k++) {
+						const u = first + from + ((to - from) * k) / 60;
+						const ts = us.flatMap((b, i) => {
+							const a = us[(i + us.length - 1) % us.length]!;
+							if (a > u === b > u) return [];
+							const j = (i + us.length - 1) % us.length;
+							const share = (u - a) / (b - a);
+							const x = ring[2 * j]! + share * (ring[2 * i]! - ring[2 * j]!);
+							const y = ring[2 * j + 1]! + share * (ring[2 * i + 1]! - ring[2 * j + 1]!);
+							return [y * wx - x * wy];
+						});
+						if (ts.length > 0) longest = Math.max(longest, Math.max(...ts) - Math.min(...ts));
+					}
+					expect(length).toBeGreaterThan(longest - 0.2);
+					expect(length).toBeLessThan(longest * 1.05 + 12);
+				}
+			}),
+			{ numRuns: 40 }
+		);
 	});
 });

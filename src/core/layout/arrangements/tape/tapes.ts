@@ -23,16 +23,6 @@ export function sumTapes(tapes: readonly Mm[]): TapeSum[] {
 		.filter(({ width }, i, all) => i === 0 || width - all[i - 1]!.width > 1e-9);
 }
 
-/** The sums nearest to a wished width by ratio, at most so many, none wider than `most`. */
-export function nearestSums(sums: readonly TapeSum[], wish: Mm, count: number, most: Mm): TapeSum[] {
-	return sums
-		.filter(({ width }) => width <= most)
-		.map((sum) => ({ sum, off: Math.abs(Math.log(sum.width / wish)) }))
-		.sort((a, b) => a.off - b.off || a.sum.tapes.length - b.sum.tapes.length)
-		.slice(0, count)
-		.map(({ sum }) => sum);
-}
-
 /** The tapes that mask a strip along both its edges: itself where a tape is as wide, one over it where one edge is the end of the part, else one along each edge. */
 export function tapesToMask(width: Mm, tapes: readonly Mm[], isEnd: boolean): readonly Mm[] {
 	const sorted = [...tapes].sort((a, b) => a - b);

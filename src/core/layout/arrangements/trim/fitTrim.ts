@@ -1,4 +1,4 @@
-import type { Mm } from '../../../units';
+import { type Mm, ROUNDED } from '../../../units';
 
 export interface TrimWish {
 	/** Of the run, mm. */
@@ -31,7 +31,6 @@ export interface TrimFit {
 export const CLEAR_OF_GAP: Mm = 10;
 /** Joints wider than this are no joints any more. */
 const WIDEST_JOINT: Mm = 1.5;
-const EPS = 1e-9;
 const NEAR = 10;
 
 /**
@@ -50,14 +49,14 @@ export function fitTrim({ length, mould, shrinkage, gaps }: TrimWish): TrimFit[]
 			joint: joint / WIDEST_JOINT,
 			cut: (left + right) / cast,
 			uneven: Math.abs(left - right) / (2 * cast),
-			near: clear < CLEAR_OF_GAP - EPS ? NEAR : 0
+			near: clear < CLEAR_OF_GAP - ROUNDED ? NEAR : 0
 		};
 		fits.push({ by, count, cast, joint, left, right, clear, terms, cost: terms.joint + terms.cut + terms.uneven + terms.near });
 	};
-	const whole = Math.floor(length / cast + EPS);
+	const whole = Math.floor(length / cast + ROUNDED);
 	const over = Math.max(0, length - whole * cast);
-	if (whole >= 1 && over <= WIDEST_JOINT * (whole - 1) + EPS) add('joints', whole, whole > 1 ? over / (whole - 1) : 0, 0, 0);
-	if (over > EPS) {
+	if (whole >= 1 && over <= WIDEST_JOINT * (whole - 1) + ROUNDED) add('joints', whole, whole > 1 ? over / (whole - 1) : 0, 0, 0);
+	if (over > ROUNDED) {
 		const count = whole + 1;
 		const surplus = count * cast - length;
 		const left = leftTrim(count, cast, surplus, gaps);
@@ -76,8 +75,8 @@ function leftTrim(count: number, cast: Mm, surplus: Mm, gaps: TrimWish['gaps']):
 		Array.from({ length: count - 1 }, (_, k) => [(k + 1) * cast - to - CLEAR_OF_GAP, (k + 1) * cast - from + CLEAR_OF_GAP]).flat()
 	);
 	const allowed = [half, 0, surplus, ...ends]
-		.filter((left) => left >= -EPS && left <= surplus + EPS)
-		.filter((left) => clearOf(count, cast, 0, left, gaps) >= CLEAR_OF_GAP - EPS)
+		.filter((left) => left >= -ROUNDED && left <= surplus + ROUNDED)
+		.filter((left) => clearOf(count, cast, 0, left, gaps) >= CLEAR_OF_GAP - ROUNDED)
 		.sort((a, b) => Math.abs(a - half) - Math.abs(b - half));
 	return Math.min(surplus, Math.max(0, allowed[0] ?? half));
 }
