@@ -16,6 +16,7 @@ export {
 	lengthOfRings,
 	lengthWithin,
 	offsetRing,
+	reverseRing,
 	stretchesWithin,
 	subtractRings,
 	uniteRings,

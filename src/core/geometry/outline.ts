@@ -118,8 +118,8 @@ const ACROSS = 16;
 /** Cells that are looked into further at each size: along a ridge many are as deep. */
 const MOST_CELLS = 200;
 
-/** The largest distance to the outline that any point inside has, and where: a grid, then ever finer about its best cells. Within `precision`. */
-export function deepestPoint(outline: Outline, precision = 0.01): Point & { readonly depth: number } {
+/** The largest distance to the outline that any point inside has, and where: a grid, then ever finer about its best cells (`most` of them: few do where it deepens towards one point). Within `precision`. */
+export function deepestPoint(outline: Outline, precision = 0.01, most = MOST_CELLS): Point & { readonly depth: number } {
 	const { left, top, right, bottom } = boundsOfOutline(outline);
 	const first = Math.max(right - left, bottom - top) / ACROSS;
 	let best = { x: (left + right) / 2, y: (top + bottom) / 2, depth: 0 };
@@ -128,12 +128,19 @@ export function deepestPoint(outline: Outline, precision = 0.01): Point & { read
 	for (let row = 0; row <= rows; row++)
 		for (let column = 0; column <= columns; column++) cells.push({ x: left + (column + 0.5) * first, y: top + (row + 0.5) * first });
 	for (let size = first; size > precision / 2 && cells.length > 0; size /= 2) {
-		const sounded = cells.map(({ x, y }) => ({ x, y, depth: depthInOutline(outline, { x, y }) }));
-		for (const cell of sounded) if (cell.depth > best.depth) best = cell;
 		/** No point of a cell is deeper than its middle by more than half its diagonal. */
-		const least = best.depth + precision - size * Math.SQRT1_2;
-		const open = sounded.filter(({ depth }) => depth > least);
-		if (open.length > MOST_CELLS) open.sort((a, b) => b.depth - a.depth).length = MOST_CELLS;
+		const leastNow = () => best.depth + precision - size * Math.SQRT1_2;
+		const open: (Point & { depth: number })[] = [];
+		for (const { x, y } of cells) {
+			const far = distanceToOutline(outline, { x, y });
+			/** Whether it lies inside is asked of what would be looked into further. */
+			const cell = { x, y, depth: far > Math.min(leastNow(), best.depth) && isInsideOutline(outline, { x, y }) ? far : 0 };
+			if (cell.depth > best.depth) best = cell;
+			if (cell.depth > leastNow()) open.push(cell);
+		}
+		const least = leastNow();
+		open.splice(0, open.length, ...open.filter(({ depth }) => depth > least));
+		if (open.length > most) open.sort((a, b) => b.depth - a.depth).length = most;
 		cells = [];
 		for (const { x, y } of open)
 			for (const dy of [-size / 4, size / 4]) for (const dx of [-size / 4, size / 4]) cells.push({ x: x + dx, y: y + dy });

@@ -1,6 +1,8 @@
+import fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { readMotifSvg } from '../../formats';
+import { growRings } from '../../geometry';
 import { findTips, leastScale, measureMotif, PAINT_LIMITS, proposeBridges, readArtwork, writeLetters, type Motif } from '../index';
 import { ALPHABET } from '../lettering/alphabet';
 
@@ -23,6 +25,113 @@ describe('what a sheet can do', () => {
 		expect(Math.abs(artwork.opening.width - opening)).toBeLessThan(0.15);
 		if (bridge === Infinity) expect(artwork.bridge).toEqual({ width: Infinity, at: null });
 		else expect(Math.abs(artwork.bridge.width - bridge)).toBeLessThan(0.15);
+	});
+
+	const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+	it('a neck between two bulbs is as thin as it is, however large they are, straight or waisted, turned or not', () => {
+		fc.assert(
+			fc.property(
+				size(0.2, 6),
+				size(6.5, 30),
+				size(6.5, 30),
+				size(2, 40),
+				size(0, 0.15),
+				size(0, Math.PI),
+				(neck, one, other, length, waist, turn) => {
+					/** Drawn from the middle line on: two blunt bulbs, a neck that is narrowest in its middle. */
+					const upper = [
+						[-length / 2 - one, -one / 2],
+						[-length / 2, -one / 2],
+						[-length / 2, -neck / 2 - waist],
+						[0, -neck / 2],
+						[length / 2, -neck / 2 - waist],
+						[length / 2, -other / 2],
+						[length / 2 + other, -other / 2]
+					] as const;
+					const points = [...upper, ...upper.map(([x, y]) => [x, -y] as const).reverse()].map(([x, y]) => [
+						100 + x * Math.cos(turn) - y * Math.sin(turn),
+						100 + x * Math.sin(turn) + y * Math.cos(turn)
+					]);
+					const { opening } = read(motif(`M${points.map((point) => point.join(' ')).join('L')}Z`, 200));
+					expect(Math.abs(opening.width - neck)).toBeLessThan(0.02);
+					expect(Math.hypot(opening.at!.x - 100, opening.at!.y - 100)).toBeLessThan(length / 2 + 1);
+				}
+			),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('the film between an opening and itself, behind a narrow mouth, is as thin as the mouth', () => {
+		fc.assert(
+			fc.property(size(0.2, 6), size(8, 40), size(1, 12), size(2, 15), (mouth, pocket, wall, thick) => {
+				/** A frame round a pocket, open at its top by a mouth. */
+				const [w, h] = [pocket + 2 * thick, pocket + thick + wall];
+				const [left, right] = [w / 2 - mouth / 2, w / 2 + mouth / 2];
+				const d = `M10 10H${10 + left}V${10 + wall}H${10 + thick}V${10 + wall + pocket}H${10 + w - thick}V${10 + wall}H${10 + right}V10H${10 + w}V${10 + h}H10Z`;
+				const { bridge } = read(motif(d, 100));
+				expect(Math.abs(bridge.width - mouth)).toBeLessThan(0.02);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	/** Written apart: how deep each point of a raster lies, and where two hills of it first meet as the sea falls. */
+	function byRaster(points: readonly (readonly [number, number])[], step: number): number {
+		const n = Math.ceil(40 / step);
+		const depth = new Float64Array(n * n);
+		for (let row = 0; row < n; row++)
+			for (let column = 0; column < n; column++) {
+				const [x, y] = [(column + 0.5) * step, (row + 0.5) * step];
+				let [inside, least] = [false, Infinity];
+				for (let i = 0; i < points.length; i++) {
+					const [[ax, ay], [bx, by]] = [points[i]!, points[(i + 1) % points.length]!];
+					if (ay > y !== by > y && x < ax + ((y - ay) / (by - ay)) * (bx - ax)) inside = !inside;
+					const t = Math.min(1, Math.max(0, ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / ((bx - ax) ** 2 + (by - ay) ** 2)));
+					least = Math.min(least, (ax + t * (bx - ax) - x) ** 2 + (ay + t * (by - ay) - y) ** 2);
+				}
+				depth[row * n + column] = inside ? Math.sqrt(least) : -1;
+			}
+		const order = [...depth.keys()].filter((i) => depth[i]! > 0).sort((a, b) => depth[b]! - depth[a]!);
+		const parent = new Int32Array(n * n).fill(-1);
+		const rootOf = (of: number): number => {
+			let i = of;
+			while (parent[i] !== i) i = parent[i] = parent[parent[i]!]!;
+			return i;
+		};
+		let torn = depth[order[0]!]!;
+		for (const i of order) {
+			parent[i] = i;
+			for (const j of [i - 1, i + 1, i - n, i + n, i - n - 1, i - n + 1, i + n - 1, i + n + 1]) {
+				if (j < 0 || j >= n * n || parent[j]! < 0) continue;
+				const [a, b] = [rootOf(i), rootOf(j)];
+				if (a === b) continue;
+				const lower = depth[a]! < depth[b]! ? a : b;
+				/** A hill as low as the raster is coarse is none. */
+				if (depth[lower]! - depth[i]! > 0.3) torn = Math.min(torn, depth[i]!);
+				parent[lower] = lower === a ? b : a;
+			}
+		}
+		return 2 * torn;
+	}
+
+	it('agrees with a raster on random outlines, bulbs, necks and points', () => {
+		fc.assert(
+			fc.property(fc.array(size(2.5, 18), { minLength: 7, maxLength: 14 }), (radii) => {
+				const points = radii.map((r, i): readonly [number, number] => {
+					const angle = (2 * Math.PI * i) / radii.length;
+					return [20 + r * Math.cos(angle), 20 + r * Math.sin(angle)];
+				});
+				const { opening } = read(motif(`M${points.map((point) => point.join(' ')).join('L')}Z`, 40));
+				/** No later than hills that a raster can tell part; and whole at every offset before. */
+				expect(opening.width).toBeLessThan(byRaster(points, 0.15) + 0.35);
+				const rings = [points.flat()];
+				const count = (by: number) => growRings(rings, -by, 0.002).length;
+				for (let k = 1; k < 40; k++) expect(count(((opening.width - 0.03) / 2) * (k / 39))).toBe(1);
+				expect(count(opening.width / 2 + 0.012)).not.toBe(1);
+			}),
+			{ numRuns: 12, endOnFailure: true }
+		);
 	});
 
 	it('scales with its motif, and gives the least scale that works', () => {

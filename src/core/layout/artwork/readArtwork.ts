@@ -1,7 +1,20 @@
-import { areaOfRing, boundsOfRings, growRings, isInRings, nearestOnSegment, signedArea, type Ring, type RingBounds } from '../../geometry';
+import {
+	areaOfRing,
+	boundsOfRings,
+	deepestPoint,
+	growRings,
+	isInRings,
+	nearestOnSegment,
+	reverseRing,
+	signedArea,
+	type Outline,
+	type Ring,
+	type RingBounds
+} from '../../geometry';
 import type { Mm, Mm2 } from '../../units';
 import type { MotifShape } from '../measureMotif';
 import type { Motif } from '../motif';
+import { narrowPlaces } from './narrowPlaces';
 
 export interface Artwork {
 	/** Share of its frame that takes paint. */
@@ -33,14 +46,23 @@ interface Component {
 	readonly box: RingBounds;
 }
 
-/** A component is offset at most so often to each side: each halves what is not known. Source: methods 16. */
-const OFFSETS = 10;
+/** Narrow places are looked for from here on, ever wider, mm. */
+const NEAR: Mm = 2;
+/** What is torn stays so for this much more, mm: half of what a knife may stray. */
+const PERSISTS: Mm = 0.01;
+/** The width of what only dwindles is known to this, mm. */
+const PRECISION: Mm = 0.01;
+/** It deepens towards one point, where nothing in it is narrow. */
+const FEW_CELLS = 24;
+/** Chords of the rounds of an offset, mm. */
+const FLATNESS: Mm = 0.004;
 const NONE: Thinnest = { width: Infinity, at: null };
 
 /**
  * What a sheet can do with a motif, at scale 1 (mm). The thinnest opening is twice the least inward offset at which an opening disappears, splits or changes its
- * holes; the thinnest bridge the least distance between two openings, or twice the least outward offset at which one meets itself: the frame is left out. Points
- * that taper are told apart (`findTips`). Source: methods 6.
+ * holes; the thinnest bridge the least distance between two openings, or twice the least outward offset at which one meets itself: the frame is left out. Both are
+ * found where the outline faces itself (`narrowPlaces`), exact, and each is tried by an offset; a point that tapers to nothing is told apart (`findTips`).
+ * Source: methods 6.
  */
 export function readArtwork({ rings }: Pick<MotifShape, 'rings'>, motif: Pick<Motif, 'width' | 'height'>): Artwork {
 	const components = componentsOf(rings);
@@ -68,46 +90,73 @@ function componentsOf(rings: readonly Ring[]): Component[] {
 	return outers.map((outer) => ({ outer, holes: holes.get(outer)!, box: boundsOfRings([outer]) }));
 }
 
-/** The thinnest of an opening, where it is thinner than what is known: one offset tells that it is not. */
+/** The thinnest of an opening, where it is thinner than what is known. */
 function thinnerOpening({ outer, holes }: Component, best: Thinnest): Thinnest {
 	const own = [outer, ...holes];
-	const holds = (by: Mm) => {
-		const left = growRings(own, -by);
-		return left.length === own.length && left.filter((ring) => signedArea(ring) * signedArea(outer) > 0).length === 1;
+	const isTorn = (by: Mm) => {
+		const left = growRings(own, -by, FLATNESS);
+		return left.length !== own.length || left.filter((ring) => signedArea(ring) * signedArea(outer) > 0).length !== 1;
 	};
 	/** No circle in a shape is wider than one of its area. */
 	const area = areaOfRing(outer) - holes.reduce((sum, hole) => sum + areaOfRing(hole), 0);
-	const widest = 2.02 * Math.sqrt(area / Math.PI);
-	const most = Math.min(best.width, widest);
-	if (widest > most && holds(most / 2)) return best;
-	const [low, high] = halve(0, most / 2, (by) => !holds(by), OFFSETS - 1);
-	/** What is left just before it breaks is thinnest about its own middle. */
-	const last = growRings(own, -low);
-	return { width: low + high, at: middleOf(last.length > 0 ? last.flat() : outer) };
+	const most = Math.min(best.width, 2.02 * Math.sqrt(area / Math.PI));
+	const torn = firstTornUpTo(most, own, 'within', isTorn);
+	if (torn !== null) return torn;
+	/** Without a narrow place it only dwindles, to its deepest point; one offset tells that it is not gone before what is known. */
+	if (best.width < Infinity && !isTorn(best.width / 2)) return best;
+	const { depth, ...at } = deepestPoint(outlineOf(own), PRECISION / 2, FEW_CELLS);
+	return 2 * depth < best.width ? { width: 2 * depth, at } : best;
 }
 
-/** Where an opening comes near to itself, as the two ends of a ring do. */
-function thinnerNeck({ outer, holes, box }: Component, best: Thinnest): Thinnest {
-	const meets = (by: Mm) => growRings([outer, ...holes], by).length > 1 + holes.length;
-	const most = Math.min(best.width / 2, Math.hypot(box.right - box.left, box.bottom - box.top) / 2);
-	/** Further out than half of what is between its arms they have met and closed again: the search goes down from the limit. */
-	const first = [1, 0.5, 0.25, 0.125].map((share) => share * most).find(meets);
-	if (first === undefined) return best;
-	const [low, high] = halve(0, first, meets, OFFSETS - 4);
-	const grown = growRings([outer, ...holes], high);
-	const own = grown.filter((ring) => signedArea(ring) * signedArea(outer) < 0).sort((a, b) => areaOfRing(a) - areaOfRing(b))[0];
-	return { width: low + high, at: middleOf(own ?? outer) };
+function outlineOf(rings: readonly Ring[]): Outline {
+	return rings.flatMap((ring) =>
+		Array.from({ length: ring.length / 2 }, (_, i) => {
+			const j = (2 * i + 2) % ring.length;
+			return { kind: 'line' as const, from: { x: ring[2 * i]!, y: ring[2 * i + 1]! }, to: { x: ring[j]!, y: ring[j + 1]! } };
+		})
+	);
 }
 
-/** Between the last offset at which something is not so, and the first at which it is. */
-function halve(from: Mm, to: Mm, isSo: (by: Mm) => boolean, times: number): readonly [Mm, Mm] {
-	let [low, high] = [from, to];
-	for (let i = 0; i < times; i++) {
-		const middle = (low + high) / 2;
-		if (isSo(middle)) high = middle;
-		else low = middle;
+/** Where an opening comes near to itself, as the two ends of a ring do, or what is solid in it is narrow. */
+function thinnerNeck({ outer, holes }: Component, best: Thinnest): Thinnest {
+	let found = best;
+	for (const ring of [outer, ...holes]) {
+		const isOuter = ring === outer;
+		const shape = signedArea(ring) > 0 ? ring : reverseRing(ring);
+		const tears = (by: Mm) => growRings([shape], isOuter ? by : -by, FLATNESS).length > 1;
+		const box = boundsOfRings([ring]);
+		const most = Math.min(found.width, Math.max(box.right - box.left, box.bottom - box.top));
+		found = firstTornUpTo(most, [ring], isOuter ? 'outside' : 'within', tears) ?? found;
 	}
-	return [low, high];
+	return found;
+}
+
+/** Ever wider: most that is found is narrow, and far less lies so near. */
+function firstTornUpTo(most: Mm, rings: readonly Ring[], side: 'within' | 'outside', isTorn: (by: Mm) => boolean): Thinnest | null {
+	let whole = 0;
+	for (let limit = Math.min(most, NEAR); ; limit = Math.min(most, 4 * limit)) {
+		const found = firstTorn(rings, side, limit, isTorn, whole);
+		if (found.torn !== null || limit >= most) return found.torn;
+		whole = found.whole;
+	}
+}
+
+/** The narrowest place at which something tears, and stays torn a hair further on: in what tapers to a point chords come near each other and part again, and nothing is lost but the point. */
+function firstTorn(
+	rings: readonly Ring[],
+	side: 'within' | 'outside',
+	limit: Mm,
+	isTorn: (by: Mm) => boolean,
+	from: Mm
+): { readonly torn: Thinnest | null; readonly whole: Mm } {
+	let whole = from;
+	for (const place of narrowPlaces(rings, limit, side)) {
+		const by = place.width / 2 + PERSISTS;
+		if (by <= whole) continue;
+		if (isTorn(by)) return { torn: place, whole };
+		whole = by;
+	}
+	return { torn: null, whole };
 }
 
 /** The least distance between two openings that do not touch: exact. What lies in a hole of another counts too. */
