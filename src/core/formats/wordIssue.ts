@@ -178,6 +178,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'motif.unread': () => 'This path cannot be read. Use plain SVG path data in mm.',
 	'ref.unknown': (v) => `There is no ${v['what']} "${v['id']}". Add it, or name one that is there.`,
 	'ref.kind': (v) => `"${v['id']}" is a ${v['kind']}. This step needs a ${v['expected']}.`,
+	'workshop.damp': (v) =>
+		`Over ${v['most']} % nobody can say how long paint takes: waits are told as for ${v['most']} %, and are longer. Dry the air before you begin.`,
 	'workshop.unfair': (v) =>
 		`Outside ${v['least']} to ${v['most']} degrees paint does not dry as it should. Warm or cool the workshop before you begin.`,
 	'file.not-json': (v) => `This is no JSON: it breaks off at ${v['where']}. Choose a project file that was saved from Ember Ribbon.`,

@@ -3,7 +3,7 @@ import { coloursUnder, judgeStandsOut, standOut, type Project } from '../project
 import type { MeasuredPiece } from '../piece';
 import { colourOf, pasteHeight, whereOf, type Site, type Stack } from '../layers';
 import { partsOf, type ArrangementPlan } from '../layout';
-import { FAIR_TEMPERATURES } from '../schedule';
+import { FAIR_TEMPERATURES, HIGHEST_HUMIDITY } from '../schedule';
 import type { Issue } from '../units';
 import { hintsOfRelief } from './hintsOfRelief';
 
@@ -120,5 +120,9 @@ function noPaint({ palette }: Project): Issue[] {
 function workshopHints({ workshop }: Project): Issue[] {
 	const { least, most } = FAIR_TEMPERATURES;
 	const fair = workshop.temperature >= least && workshop.temperature <= most;
-	return fair ? [] : [{ code: 'workshop.unfair', path: 'workshop.temperature', values: { least, most } }];
+	const highest = 100 * HIGHEST_HUMIDITY;
+	return [
+		...(fair ? [] : [{ code: 'workshop.unfair', path: 'workshop.temperature', values: { least, most } }]),
+		...(workshop.humidity > highest ? [{ code: 'workshop.damp', path: 'workshop.humidity', values: { most: highest } }] : [])
+	];
 }

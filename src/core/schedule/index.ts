@@ -1,4 +1,4 @@
-export { FAIR_TEMPERATURES, scaleDryingTime, scaleOpenTime, type DryingCase, type Workshop } from './scaleDryingTime';
+export { FAIR_TEMPERATURES, HIGHEST_HUMIDITY, scaleDryingTime, scaleOpenTime, type DryingCase, type Workshop } from './scaleDryingTime';
 export { dryMaterial, type DryingTimes } from './dryMaterial';
 export { timeOrder, type TimedArc, type TimedOrder, type TimedStep } from './timeOrder';
 export { checkOrder } from './checkOrder';

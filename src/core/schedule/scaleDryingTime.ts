@@ -17,15 +17,15 @@ export interface DryingCase extends Workshop {
 }
 
 /** Humidity counts no higher than this: the model would never end. */
-const HIGHEST_HUMIDITY = 0.9;
+export const HIGHEST_HUMIDITY = 0.9;
 export const FAIR_TEMPERATURES = { least: 5, most: 35 };
 
 /**
  * How long a coat takes (minutes) from what its label says for 20 C and 50 %: twice as long for each 10 C less, more
- * in damp, more when thick, less in moving air. Source: methods 14.
+ * in damp, more when thick (a thin coat is not ready before its label), less in moving air. Source: methods 14.
  */
 export function scaleDryingTime(label: Minutes, { temperature, humidity, waterBased, thickness, movingAir = 1 }: DryingCase): Minutes {
-	return scaleOpenTime(label, { temperature, humidity, waterBased }) * thickness ** 1.5 * movingAir;
+	return scaleOpenTime(label, { temperature, humidity, waterBased }) * Math.max(1, thickness) ** 1.5 * movingAir;
 }
 
 /** How long a coat stays workable: as drying, without the term for thickness. Source: methods 14. */

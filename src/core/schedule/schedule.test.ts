@@ -6,6 +6,8 @@ it('slows drying in cold, damp and thick coats, by the worked examples', () => {
 	expect(scaleDryingTime(120, { temperature: 14, humidity: 70, waterBased: true, thickness: 1 })).toBeCloseTo(303, 0);
 	expect(scaleDryingTime(240, { temperature: 10, humidity: 95, waterBased: true, thickness: 1.5 })).toBeCloseTo(4409.1, 1);
 	expect(scaleDryingTime(120, { temperature: 20, humidity: 50, waterBased: true, thickness: 1 })).toBe(120);
+	/** A quarter of a coat is not ready before its label. */
+	expect(scaleDryingTime(120, { temperature: 20, humidity: 50, waterBased: true, thickness: 0.25 })).toBe(120);
 	expect(scaleDryingTime(120, { temperature: 20, humidity: 90, waterBased: false, thickness: 1, movingAir: 0.7 })).toBeCloseTo(84, 9);
 	expect(scaleOpenTime(8, { temperature: 30, humidity: 50, waterBased: true })).toBe(4);
 });
@@ -21,7 +23,10 @@ it('never dries faster for being colder, damper or thicker', () => {
 			const time = (more: Partial<typeof c>) => scaleDryingTime(60, { ...c, waterBased: true, ...more });
 			expect(time({ temperature: c.temperature + 1 })).toBeLessThan(time({}));
 			expect(time({ humidity: c.humidity + 1 })).toBeGreaterThanOrEqual(time({}));
-			expect(time({ thickness: c.thickness * 1.1 })).toBeGreaterThan(time({}));
+			const thicker = time({ thickness: c.thickness * 1.1 });
+			if (c.thickness >= 1) expect(thicker).toBeGreaterThan(time({}));
+			expect(thicker).toBeGreaterThanOrEqual(time({ thickness: 1 }));
+			expect(time({})).toBeGreaterThanOrEqual(time({ thickness: 1 }));
 			expect(time({ humidity: 90 })).toBe(time({ humidity: 100 }));
 		})
 	);

@@ -22,6 +22,7 @@ import { rinseBare } from './rinseBare';
 import { sandedOff } from './sandedOff';
 import { tapeDry } from './tapeDry';
 import { tapeWet } from './tapeWet';
+import { thickCoat } from './thickCoat';
 
 /** Every order rule. A new rule is a new file and a line here. */
 export const RULES: readonly Rule[] = [
@@ -47,5 +48,6 @@ export const RULES: readonly Rule[] = [
 	pasteKey,
 	pasteNeighbour,
 	heat,
-	castCut
+	castCut,
+	thickCoat
 ];
