@@ -180,13 +180,44 @@ describe('findMixes', () => {
 					for (const one of found) {
 						expect(one.hex).toBe(mix(...one.parts.map(({ colour, parts }): [string, number] => [hexOf(colour), parts])));
 						expect(one.difference).toBeCloseTo(differColours(one.hex, wish), 9);
-						expect(one.parts.reduce((sum, { parts }) => sum + parts, 0)).toBeLessThanOrEqual(9);
+						for (const { parts: count } of one.parts) expect(count).toBeLessThanOrEqual(8);
 					}
 				}
 			),
 			{ numRuns: 25 }
 		);
 	});
+
+	it('comes as near as every ratio of up to three of a larger stock, measured one by one', () => {
+		const channel = fc.integer({ min: 20, max: 250 });
+		const colour = fc.tuple(channel, channel, channel).map((rgb) => `#${rgb.map((value) => value.toString(16).padStart(2, '0')).join('')}`);
+		fc.assert(
+			fc.property(fc.uniqueArray(colour, { minLength: 12, maxLength: 12 }), colour, (hexes, wish) => {
+				const many = asStock(hexes.map((hex) => ({ id: hex, hex })));
+				let best = Infinity;
+				const seen = new Set<string>();
+				for (const [i, a] of many.entries())
+					for (const [j, b] of many.slice(i + 1).entries())
+						for (const c of many.slice(i + j + 2))
+							for (const p of [1, 2, 3, 5, 8])
+								for (const q of [1, 2, 4, 8])
+									for (const r of [0, 1, 3, 6, 8]) {
+										const hex = convertPaintToHex(
+											mixPaints([
+												{ ...a, parts: p },
+												{ ...b, parts: q },
+												{ ...c, parts: r }
+											])
+										);
+										if (seen.has(hex)) continue;
+										seen.add(hex);
+										best = Math.min(best, differColours(hex, wish));
+									}
+				expect(findMixes(wish, many).at(-1)!.difference).toBeLessThan(best + 0.3);
+			}),
+			{ numRuns: 4, endOnFailure: true }
+		);
+	}, 60_000);
 
 	it('gives each colour more only where it comes nearer', () => {
 		const found = findMixes('#6f8f5a', asStock(stock));

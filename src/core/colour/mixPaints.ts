@@ -36,7 +36,7 @@ export function convertHexToPaint(hex: string): Paint {
 
 /** Linear red, green and blue of a paint, 0 to 1. */
 export function convertPaintToLinear(paint: Paint): [r: number, g: number, b: number] {
-	const [b, g1, g2, r] = paint.map(reflect) as [number, number, number, number];
+	const [b, g1, g2, r] = paint.map(reflectBand) as [number, number, number, number];
 	return [r, (g1 + g2) / 2, b];
 }
 
@@ -97,7 +97,7 @@ export function thicknessOf(paint: Paint, opacity: number): number {
 export function layOver(hex: string, opacity: number, ground: string): string {
 	const [paint, under] = [convertHexToPaint(hex), convertHexToPaint(ground)];
 	const thickness = knownThickness(hex, paint, opacity);
-	const laid = paint.map((k, i) => layBand(k, thickness, reflect(under[i]!))) as [number, number, number, number];
+	const laid = paint.map((k, i) => layBand(k, thickness, reflectBand(under[i]!))) as [number, number, number, number];
 	return formatRgb(laid[3], (laid[1] + laid[2]) / 2, laid[0]);
 }
 
@@ -138,6 +138,7 @@ function absorb(band: number): number {
 	return ((1 - q) * (1 - q)) / (2 * q);
 }
 
-function reflect(k: number): number {
+/** What one band of a paint throws back, linear light 0 to 1. */
+export function reflectBand(k: number): number {
 	return toBand(1 + k - Math.sqrt(k * (k + 2)));
 }

@@ -3,3 +3,4 @@ export { countQuantities, type Quantities } from './countQuantities';
 export { LOSS, volumeForArea } from './volumeForArea';
 export { wordPaint } from './wordPaint';
 export { listTools, type ToolRow } from './listTools';
+export { paintsThatMix } from './paintsThatMix';

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { differColours, judgeLikeness, pigmentsOf, pourMix, totalFromPart, type Mix } from '$core/colour';
+	import { gatherMaterials, paintsThatMix } from '$core/materials';
 	import { setColour } from '$core/project';
 	import { freeId } from '$core/layers';
 	import { NumberField, Pick } from '$lib/ui/controls';
@@ -17,6 +18,16 @@
 	const MOST = 40;
 
 	const pigments = $derived(pigmentsOf(palette));
+	/** Gilding wax is no part of a chalk paint. */
+	const paints = $derived(
+		paintsThatMix(
+			palette,
+			piece.project.finish.coats,
+			gatherMaterials(piece.project.materials),
+			new Set(piece.project.layout.zones.flatMap(({ colours }) => colours))
+		)
+	);
+	const leftOut = $derived(palette.filter((colour) => !paints.includes(colour)));
 	const used = $derived(
 		palette.flatMap((colour) => (parts[colour.id] ? [{ colour, pigment: pigments.get(colour.id)!, parts: parts[colour.id]! }] : []))
 	);
@@ -53,8 +64,16 @@
 		client ??= new MixesClient();
 		finding = true;
 		failed = false;
-		found = await client.find(wish, [...pigments.values()]).catch(() => null);
-		failed = found === null;
+		const mixes = await client
+			.find(
+				wish,
+				paints.map(({ id }) => pigments.get(id)!)
+			)
+			.catch(() => undefined);
+		failed = mixes === undefined;
+		/** Where it was stopped, what was found before stands. */
+		if (mixes) found = mixes;
+		else if (failed) found = null;
 		finding = false;
 	}
 
@@ -83,7 +102,9 @@
 		<label class="label" for="wish">Wished for</label>
 		<input id="wish" type="color" class="h-[34px] w-12 border border-rule-strong bg-white p-0.5" bind:value={wish} />
 		<button class="button" disabled={finding} onclick={find}>{finding ? 'Trying mixes' : 'Find it in the palette'}</button>
+		{#if finding}<button class="button button-quiet" onclick={() => client?.stop()}>Stop</button>{/if}
 	</div>
+	{#if leftOut.length > 0}<p class="note">No paint, and not tried: {leftOut.map(({ name }) => name).join(', ')}.</p>{/if}
 	{#if failed}<p class="fault" role="alert">The mixes could not be worked out. Try again.</p>{/if}
 	{#if found}
 		<ul class="mt-2" aria-label="Nearest mixes">
