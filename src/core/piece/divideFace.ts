@@ -220,7 +220,7 @@ function checkOne(
 ): ChainCheck | null {
 	if (chain.overall === null || lengths.some((length, i) => length === null && !graded.has(i))) return null;
 	if (graded.size > 0 || chain.readings.some(({ reading }) => isRest(reading)))
-		return { residual: 0, allowed: 0, verdict: 'closed', shares: lengths.map(() => 0), suspects: [] };
+		return { residual: 0, allowed: 0, likely: 0, verdict: 'closed', shares: lengths.map(() => 0), suspects: [], again: null };
 	const check = checkChain(
 		chain.overall,
 		lengths.map((length, i) => ({ ...length!, role: chain.readings[i]!.role }))

@@ -22,10 +22,9 @@ export const OVERALL = -1;
 
 /**
  * Names the readings that could explain a residual beyond the error of reading: each candidate is tried, and kept
- * only if the chain then closes. Ranked by kind, then by what is left over. Source: methods 1.
+ * only if the chain then closes within what is allowed, mm. Ranked by kind, then by what is left over. Source: methods 1.
  */
-export function findSuspects(overall: ChainReading, readings: readonly ChainReading[], residual: Mm): Suspect[] {
-	const allowed = readings.reduce((sum, reading) => sum + reading.resolution / 2, 0);
+export function findSuspects(overall: ChainReading, readings: readonly ChainReading[], residual: Mm, allowed: Mm): Suspect[] {
 	const found: Found[] = [];
 	const consider = (index: number, kind: SuspectKind, instead: Mm | null, left: Mm) => {
 		if (isWithin(left, allowed)) found.push({ index, kind, instead, residual: left, evidence: 0 });

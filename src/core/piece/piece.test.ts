@@ -22,6 +22,36 @@ describe('checkChain', () => {
 		expect(checkChain(reading(780), chainOf(EXAMPLE))).toMatchObject({ residual: 1, verdict: 'shared' });
 	});
 
+	it.each<[what: string, residual: number, resolution: number, count: number, verdict: string]>([
+		['nine of 1 mm: up to 3 sqrt(9/12) is likely', 2.59, 1, 9, 'shared'],
+		['a hair beyond', 2.61, 1, 9, 'rare'],
+		['too long is as rare as too short', -2.61, 1, 9, 'rare'],
+		['the most that rounding can do', 4.5, 1, 9, 'rare'],
+		['and beyond that', 4.51, 1, 9, 'beyond'],
+		['a quarter inch among eleven sixteenths', 6.35, 25.4 / 16, 11, 'rare'],
+		['of two, three standard errors are more than rounding can do', 0.99, 1, 2, 'shared']
+	])('%s', (_what, residual, resolution, count, verdict) => {
+		const readings = Array.from({ length: count }, (_, i) => ({ ...reading(100 + 7 * i, 'rail'), resolution }));
+		const sum = readings.reduce((total, { mm }) => total + mm, 0);
+		const check = checkChain(reading(sum + residual), readings);
+		expect(check.verdict).toBe(verdict);
+		if (verdict === 'beyond') return;
+		expect(check.shares.reduce((a, b) => a + b, 0)).toBeCloseTo(residual, 6);
+		/** What is told as rare says where to look again; what is shared does not. */
+		expect([check.again !== null, check.suspects.length > 0 || check.again !== null]).toEqual([verdict === 'rare', verdict === 'rare']);
+	});
+
+	it('mixes resolutions by their squares, and names the slip that would leave no more than is likely', () => {
+		const readings = [{ ...reading(300, 'rail'), resolution: 5 }, ...[160, 175, 190, 205, 61, 40].map((mm) => reading(mm, 'rail'))];
+		const sum = 300 + 160 + 175 + 190 + 205 + 61 + 40;
+		const likely = 3 * Math.sqrt((25 + 6) / 12);
+		expect(checkChain(reading(sum + likely - 0.01), readings)).toMatchObject({ verdict: 'shared', likely: expect.closeTo(likely, 9) });
+		const rare = checkChain(reading(sum + likely + 0.1), readings);
+		expect(rare).toMatchObject({ verdict: 'rare' });
+		for (const { residual } of rare.suspects) expect(Math.abs(residual)).toBeLessThanOrEqual(likely);
+		expect(rare.again).toBe(rare.suspects[0]?.index ?? 0);
+	});
+
 	it('names the reading whose digits were swapped', () => {
 		const check = checkChain(reading(780), chainOf(EXAMPLE.with(3, 157)));
 		expect(check).toMatchObject({ residual: 19, verdict: 'beyond' });
@@ -102,8 +132,8 @@ describe('checkChain', () => {
 	});
 
 	it('shares out what reading can explain, though a reading as long as what is left could have been missed', () => {
-		const readings = [reading(30, 'rail'), ...Array.from({ length: 10 }, () => reading(100)), reading(5, 'rail')];
-		expect(checkChain(reading(1040), readings)).toMatchObject({ verdict: 'shared', suspects: [] });
+		const readings = [reading(30, 'rail'), ...Array.from({ length: 10 }, () => reading(100)), reading(3, 'rail')];
+		expect(checkChain(reading(1036), readings)).toMatchObject({ verdict: 'shared', suspects: [] });
 	});
 
 	it('shares out over a single reading of one mm too', () => {

@@ -28,6 +28,15 @@ export const tapeStep = (unit: LengthUnit): Mm => (unit === 'in' ? MM_PER_INCH /
 /** The nearest length that a tape shows, mm. */
 export const toTape = (mm: Mm, unit: LengthUnit): Mm => roundHalfUp(mm / tapeStep(unit)) * tapeStep(unit);
 
+/**
+ * The size between two places (mm from one edge) as a drawing shows it: each place rounded once, as `formatLength` would, the size the difference of the two. So
+ * sizes beside each other add up to the whole, and none puts a place off.
+ */
+export function sizeBetween(from: Mm, to: Mm, unit: LengthUnit, step: Mm = 1): Mm {
+	const finest = unit === 'in' ? tapeStep('in') : step;
+	return (roundHalfUp(to / finest) - roundHalfUp(from / finest)) * finest;
+}
+
 /** As `formatLength`, with the unit left out: for columns and dimension lines that name their unit once. */
 export function formatFigure(mm: Mm, unit: LengthUnit, step: Mm = 1): LengthText {
 	const { text, rounded } = formatLength(mm, unit, step);

@@ -3,7 +3,7 @@ export { IdSchema, NameSchema } from './ids';
 export { cutName } from './cutName';
 export type { Issue } from './issue';
 export { LONGEST_LENGTH, parseLength, readLength, type LengthFault, type ParsedLength } from './parseLength';
-export { formatFigure, formatFine, formatLength, tapeStep, toTape, type LengthText } from './formatLength';
+export { formatFigure, formatFine, formatLength, sizeBetween, tapeStep, toTape, type LengthText } from './formatLength';
 export {
 	formatDuration,
 	formatDurationShort,

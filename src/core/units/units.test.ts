@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { formatDuration, formatFigure, formatLength, formatVolume, parseLength, readLength, type LengthUnit, parseDuration } from './index';
+import {
+	formatDuration,
+	formatFigure,
+	formatLength,
+	sizeBetween,
+	formatVolume,
+	parseLength,
+	readLength,
+	type LengthUnit,
+	parseDuration
+} from './index';
 
 const mmOf = (text: string, unit: LengthUnit = 'mm') => {
 	const parsed = parseLength(text, unit);
@@ -111,4 +121,26 @@ describe('parseDuration', () => {
 		['3 weeks', null],
 		['5 min 2 h', null]
 	])('%s', (text, minutes) => expect(parseDuration(text)).toBe(minutes));
+});
+
+it('sizes between places that are rounded once add up to the whole, in mm and in sixteenths', () => {
+	fc.assert(
+		fc.property(
+			fc.array(fc.double({ min: 1, max: 400, noNaN: true }), { minLength: 2, maxLength: 20 }),
+			fc.constantFrom('mm' as const, 'in' as const),
+			(sizes, unit) => {
+				const step = unit === 'in' ? 25.4 / 16 : 1;
+				let from = 0;
+				let shown = 0;
+				for (const size of sizes) {
+					const one = sizeBetween(from, from + size, unit);
+					expect(Math.abs(one - size)).toBeLessThanOrEqual(step + 1e-6);
+					shown += one;
+					from += size;
+					/** No place is off by more than half a step. */
+					expect(Math.abs(shown - from)).toBeLessThanOrEqual(step / 2 + 1e-6);
+				}
+			}
+		)
+	);
 });

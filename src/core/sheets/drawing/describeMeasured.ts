@@ -1,6 +1,6 @@
 import { moveOutline, type Outline } from '../../geometry';
 import { doesMove, placeName, type MeasuredChain, type MeasuredFace } from '../../piece';
-import { formatFigure, type LengthUnit, type Mm } from '../../units';
+import { formatFigure, sizeBetween, type LengthUnit, type Mm } from '../../units';
 
 export const DRAWING_LAYERS = ['OUTLINE', 'PARTS', 'GAPS', 'HARDWARE', 'HOLES', 'DIMENSIONS', 'TEXT'] as const;
 export type DrawingLayer = (typeof DRAWING_LAYERS)[number];
@@ -21,6 +21,9 @@ export type DrawnItem = { readonly layer: DrawingLayer } & (
 			readonly turn: 0 | 90;
 	  }
 );
+
+/** Of figures in mm. */
+const FIGURE_STEP: Mm = 0.1;
 
 export interface MeasuredDrawing {
 	readonly title: string;
@@ -49,7 +52,7 @@ export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm)
 	const drilled = face.parts.find((part) => doesMove(part) && part.hardware.length > 0);
 	const top = drilled ? -row * 2 : -row;
 	const dimension = (line: Omit<Dimension, 'size' | 'text'> & { readonly mm: Mm }) =>
-		drawDimension({ ...line, size, text: formatFigure(line.mm, unit, 0.1).text });
+		drawDimension({ ...line, size, text: formatFigure(line.mm, unit, FIGURE_STEP).text });
 	return {
 		title: face.name,
 		face: { width: face.width, height: face.height },
@@ -97,8 +100,8 @@ export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm)
 						mm: drilled.hardware[0]!.centre.x
 					})
 				: []),
-			...down.flatMap((chain, i) => chainLines(chain, face.width, row * (i + 1), dimension)),
-			...across.flatMap((chain, i) => chainLines(chain, face.height, row * (i + 1), dimension)),
+			...down.flatMap((chain, i) => chainLines(chain, unit, face.width, row * (i + 1), dimension)),
+			...across.flatMap((chain, i) => chainLines(chain, unit, face.height, row * (i + 1), dimension)),
 			...dimension({
 				upright: false,
 				from: 0,
@@ -114,13 +117,22 @@ export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm)
 
 function chainLines(
 	chain: MeasuredChain,
+	unit: LengthUnit,
 	off: Mm,
 	away: Mm,
 	draw: (line: { upright: boolean; from: Mm; to: Mm; at: Mm; off: Mm; mm: Mm; outer: boolean }) => DrawnItem[]
 ): DrawnItem[] {
 	/** Narrow ones that follow each other stand on either side of their line in turn. */
 	return chain.readings.flatMap(({ from, mm }, i) =>
-		draw({ upright: chain.along === 'down', from, to: from + mm, at: off + away, off, mm, outer: i % 2 === 1 })
+		draw({
+			upright: chain.along === 'down',
+			from,
+			to: from + mm,
+			at: off + away,
+			off,
+			mm: sizeBetween(from, from + mm, unit, FIGURE_STEP),
+			outer: i % 2 === 1
+		})
 	);
 }
 

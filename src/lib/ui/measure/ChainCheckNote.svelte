@@ -48,6 +48,15 @@
 		{write(check.residual)}
 		{check.residual > 0 ? 'short' : 'over'}: reading error, shared out in proportion.
 	</p>
+{:else if check.verdict === 'rare'}
+	<div class="border-l-4 border-ember pl-3">
+		<p>
+			<b class="text-ember">? Possible, but rare.</b> The readings are {write(check.residual)}
+			{check.residual > 0 ? 'short of' : 'more than'} the whole {whole}; reading errors seldom make more than {write(check.likely)}. It is
+			shared out in proportion, but read {calledAt(check.again ?? OVERALL)} again first.
+		</p>
+		{@render suspects(check)}
+	</div>
 {:else}
 	<div class="border-l-4 border-must pl-3">
 		<p>
@@ -56,22 +65,26 @@
 				explain {write(check.allowed)}.{:else}: reading errors could explain that, but what stands side by side does not.{/if}
 		</p>
 		{#if check.suspects.length === 0}<p class="mt-1">No single slip explains it. Measure the chain again.</p>{/if}
-		<ul class="mt-1 space-y-1">
-			{#each check.suspects as suspect (suspect.index)}
-				<li class="flex flex-wrap items-center gap-x-2">
-					<span
-						><b>{calledAt(suspect.index)}</b>: {suspect.kind !== 'missed-or-twice'
-							? KINDS[suspect.kind]
-							: suspect.instead === null
-								? 'entered twice?'
-								: `is one of about ${write(suspect.instead)} missing beside it?`}</span
-					>
-					{#if suspect.instead !== null && suspect.kind !== 'missed-or-twice' && (of === null || suspect.index !== OVERALL)}<button
-							class="button !min-h-[28px] text-sm"
-							onclick={() => take(suspect.index, suspect.instead!)}>It is {write(suspect.instead)}</button
-						>{/if}
-				</li>
-			{/each}
-		</ul>
+		{@render suspects(check)}
 	</div>
 {/if}
+
+{#snippet suspects(check: ChainCheck)}
+	<ul class="mt-1 space-y-1">
+		{#each check.suspects as suspect (suspect.index)}
+			<li class="flex flex-wrap items-center gap-x-2">
+				<span
+					><b>{calledAt(suspect.index)}</b>: {suspect.kind !== 'missed-or-twice'
+						? KINDS[suspect.kind]
+						: suspect.instead === null
+							? 'entered twice? Measure there again.'
+							: `is one of about ${write(suspect.instead)} missing beside it? Measure there again.`}</span
+				>
+				{#if suspect.instead !== null && suspect.kind !== 'missed-or-twice' && (of === null || suspect.index !== OVERALL)}<button
+						class="button !min-h-[28px] text-sm"
+						onclick={() => take(suspect.index, suspect.instead!)}>It is {write(suspect.instead)}</button
+					>{/if}
+			</li>
+		{/each}
+	</ul>
+{/snippet}
