@@ -1,4 +1,6 @@
 import {
+	crossesGap,
+	gatherWholes,
 	measureMotif,
 	sharesInOpenings,
 	volumeOfMould,
@@ -81,11 +83,12 @@ function siteOf(
 
 function mouldedOf(items: readonly LaidItem[], { motifs }: Layout): Pick<Site, 'moulded' | 'crossing'> {
 	const motifOf = new Map(motifs.map((motif) => [motif.id, motif]));
-	const moulded = items.reduce((sum, { motif }) => {
-		const one = motif === null ? undefined : motifOf.get(motif);
+	const wholes = gatherWholes(items);
+	const moulded = wholes.reduce((sum, [item]) => {
+		const one = item!.motif === null ? undefined : motifOf.get(item!.motif);
 		return sum + (one?.mould ? volumeOfMould(one, measureMotif(one).openArea) : 0);
 	}, 0);
-	return { moulded, crossing: items.filter(({ cutBy }) => cutBy.includes('opening')).length };
+	return { moulded, crossing: wholes.filter(crossesGap).length };
 }
 
 function laysOf(plan: LaysPlan | undefined): Site['lays'] {
@@ -96,7 +99,7 @@ function openOf(items: readonly LaidItem[]): NonNullable<Site['open']> {
 	const area = areaOf(items);
 	const edge = items.reduce((sum, item) => sum + item.edge, 0);
 	const tips = items.reduce((sum, item) => sum + item.openArea * item.tips, 0);
-	return { area: area / M2, motifs: items.length, edge: edge / MM_PER_M, tips: area > 0 ? tips / area : 1 };
+	return { area: area / M2, motifs: gatherWholes(items).length, edge: edge / MM_PER_M, tips: area > 0 ? tips / area : 1 };
 }
 
 function areaOf(items: readonly LaidItem[]): number {

@@ -34,6 +34,7 @@ export type {
 export { LEAST_SCALE, scaleToBegin } from './arrangements/scales';
 export { scaleSingle, turnSingle, type Single } from './arrangements/single';
 export { TAPES } from './arrangements/tape/tapes';
+export { crossesGap, gatherWholes } from './arrangements/gatherWholes';
 export type { Accent } from './arrangements/accent';
 export type { Border } from './arrangements/border/schema';
 export { fitBorder, type BorderFit, type BorderWish } from './arrangements/border/fitBorder';

@@ -1,5 +1,6 @@
 import type { Ml } from '../units';
 import type { LaidItem } from './arrangements/types';
+import { gatherWholes } from './arrangements/gatherWholes';
 import { itemsOfRole } from './arrangements/openings';
 import { measureMotif } from './measureMotif';
 import type { Motif } from './motif';
@@ -14,7 +15,8 @@ export interface CastsOfMotif {
 }
 
 export interface Casts {
-	readonly items: readonly LaidItem[];
+	/** One after the other, each with its pieces: a cast that lies on two drawers is one. */
+	readonly casts: readonly (readonly LaidItem[])[];
 	readonly motifs: readonly CastsOfMotif[];
 }
 
@@ -25,13 +27,13 @@ export function listCasts(
 	{ through, role }: { readonly through?: string; readonly role?: string },
 	density: number | undefined
 ): Casts {
-	const items = itemsOfRole(laid, role).filter(({ arrangement, openArea }) => arrangement === through && openArea > 0);
+	const casts = gatherWholes(itemsOfRole(laid, role).filter(({ arrangement }) => arrangement === through));
 	const cast = motifs.flatMap((motif): CastsOfMotif[] => {
-		const count = items.filter((item) => item.motif === motif.id).length;
+		const count = casts.filter(([item]) => item!.motif === motif.id).length;
 		if (count === 0) return [];
 		const { openArea } = measureMotif(motif);
 		const grams = motif.mould && density !== undefined ? weightOfCast(motif, openArea, density) : null;
 		return [{ motif, count, clay: clayFor(count * volumeOfMould(motif, openArea)), grams }];
 	});
-	return { items, motifs: cast };
+	return { casts, motifs: cast };
 }

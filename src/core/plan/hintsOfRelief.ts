@@ -147,9 +147,9 @@ const HEAVY = 150;
 function tooHeavy(layer: Layer, project: Project): Issue[] {
 	const { coat, material } = layer;
 	if (coat.kind !== 'cast' || coat.lies === 'flat') return [];
-	const { items, motifs } = listCasts(itemsOf(layer), project.layout.motifs, whereOf(coat), material?.casting?.density);
+	const { casts, motifs } = listCasts(itemsOf(layer), project.layout.motifs, whereOf(coat), material?.casting?.density);
 	const heaviest = Math.max(0, ...motifs.map(({ grams }) => grams ?? 0));
-	const [first] = items;
+	const first = casts[0]?.[0];
 	if (!first || heaviest <= HEAVY) return [];
 	return [{ code: 'cast.heavy', path: pathOf(project, first.arrangement), values: { grams: Math.round(heaviest / 10) * 10 } }];
 }

@@ -13,7 +13,10 @@ import {
 	type Line,
 	type Motif,
 	type Run,
-	type Scatter
+	type Scatter,
+	crossesGap,
+	gatherWholes,
+	listCasts
 } from '../index';
 import { scatterOn } from './scatter';
 import { beginningOf, contextWith } from './testing';
@@ -225,7 +228,27 @@ describe('a row on another line', () => {
 		const shared = plan.items.filter(({ place }) => place === '0');
 		expect(shared).toHaveLength(2);
 		expect(shared.reduce((sum, { openArea, lost }) => sum + openArea + lost, 0)).toBeCloseTo(600 * shared[0]!.scale ** 2, 1);
-		expect(plan.hints.map(({ code }) => code)).toContain('run.in-gap');
+		/** Of a diamond about the gap, what lies nearer to its middle than half of it. */
+		const gap = doors[1]!.x - doors[0]!.x - doors[0]!.width;
+		const share = 1 - (1 - gap / 2 / (15 * shared[0]!.scale)) ** 2;
+		const told = (more: Partial<Run>) =>
+			lay(run({ parts: doors.map(({ id }) => id), over: 'through', ...more }), piece).hints.find(({ code }) => code === 'run.in-gap')
+				?.values;
+		expect(told({ middle: 'motif' })).toEqual({ count: 1, share: Math.round(100 * share) });
+		/** Halves at the ends lose their other half to no gap. */
+		expect(told({ middle: 'motif', ends: 'half' })?.['count'] ?? 0).toBeLessThanOrEqual(1);
+		/** One motif on two doors: one cast, which the list of cuts has. */
+		const mould = { ...leaf, mould: { height: 4, shrinkage: 0 } };
+		const { casts, motifs } = listCasts(plan.items, [mould], { through: 'a' }, undefined);
+		expect([casts.length, motifs[0]!.count]).toEqual([plan.items.length - 1, plan.items.length - 1]);
+		expect(casts.filter(crossesGap).map((pieces) => pieces.map(({ place }) => place))).toEqual([['0', '0']]);
+	});
+	it('a shaving of a motif is neither a cast nor a cut', () => {
+		const item = { key: 'a 1', arrangement: 'a', lost: 500, cutBy: ['opening' as const] };
+		expect(gatherWholes([{ ...item, openArea: 0.4 }])).toEqual([]);
+		expect(gatherWholes([{ ...item, openArea: 0.4, lost: 0 }])).toHaveLength(1);
+		expect(gatherWholes([{ ...item, openArea: 0.6 }])).toHaveLength(1);
+		expect([0.4, 0.6].map((lost) => crossesGap([{ ...item, lost }]))).toEqual([false, true]);
 	});
 	it('a pinned count, scale or gap stands, and the rest is solved again', () => {
 		const free = { count: null, scale: null, gap: null };

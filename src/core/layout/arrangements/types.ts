@@ -47,6 +47,8 @@ export interface LaidItem {
 	/** What was cut off. */
 	readonly lost: Mm2;
 	readonly byHand: boolean;
+	/** Of one motif that lies on several parts: the key of the first of its pieces, which they share. */
+	readonly whole?: string;
 	/** Knobs or pulls that it touches, by their place on the part. */
 	readonly touches: readonly number[];
 }

@@ -1,4 +1,4 @@
-import { dryOf, listCasts, type LaidItem } from '../../layout';
+import { crossesGap, dryOf, listCasts, type LaidItem } from '../../layout';
 import { gatherMaterials } from '../../materials';
 import { whereOf, type Coat } from '../../layers';
 import { nameSurface, type Plan } from '../../plan';
@@ -21,12 +21,12 @@ export const makeCastings: PageMaker = {
 function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 	const where = whereOf(coat);
 	const material = 'material' in coat ? gatherMaterials(project.materials).get(coat.material) : undefined;
-	const { items, motifs } = listCasts(plan.items, project.layout.motifs, where, material?.casting?.density);
+	const { casts, motifs } = listCasts(plan.items, project.layout.motifs, where, material?.casting?.density);
 	const step = plan.order.find((one) => one.coat === coat.id);
-	if (items.length === 0 || !step) return [];
+	if (casts.length === 0 || !step) return [];
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
 	const notes = plan.arrangements.find(({ arrangement }) => arrangement === where.through)?.notes ?? [];
-	const crossing = items.filter(({ cutBy }) => cutBy.includes('opening'));
+	const crossing = casts.filter(crossesGap);
 	return [
 		{
 			text: step.label,
@@ -34,7 +34,7 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 			size: 4.2,
 			before: 5,
 			keep: 24,
-			right: `${items.length} casts: ${formatDuration(step.bench)} at the bench, then ${formatDuration(step.work - step.bench)} to glue`
+			right: `${casts.length} casts: ${formatDuration(step.bench)} at the bench, then ${formatDuration(step.work - step.bench)} to glue`
 		},
 		...motifs.map(({ motif, count, clay, grams }): FlowLine => {
 			const { mould } = motif;
@@ -51,7 +51,7 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 		...(crossing.length > 0
 			? [
 					{
-						text: `Across gaps, to be cut when the glue is dry: ${crossing.map((item) => placeOf(item, plan, write)).join('; ')}.`,
+						text: `Across gaps, to be cut when the glue is dry: ${crossing.map((pieces) => placeOf(pieces, plan, write)).join('; ')}.`,
 						indent: 6,
 						size: 3.1,
 						before: 1.5
@@ -61,6 +61,9 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 	];
 }
 
-function placeOf({ part, index, left, top }: LaidItem & { readonly index: number }, plan: Plan, write: (mm: Mm) => string): string {
-	return `number ${index + 1} on ${nameSurface(plan, part)} (${write(left)} from the left, ${write(top)} from the top)`;
+function placeOf(pieces: readonly LaidItem[], plan: Plan, write: (mm: Mm) => string): string {
+	const { index, left, top, part } = pieces[0]!;
+	const on = pieces.map((piece) => nameSurface(plan, piece.part)).join(' and ');
+	const from = pieces.length > 1 ? ` of ${nameSurface(plan, part)}` : '';
+	return `number ${index + 1} on ${on} (${write(left)} from the left${from}, ${write(top)} from the top)`;
 }

@@ -19,7 +19,7 @@
 			gatherMaterials(piece.project.materials).get(coat.material)?.casting?.density
 		)
 	);
-	const count = $derived(casts.items.length);
+	const count = $derived(casts.casts.length);
 	const weights = $derived(casts.motifs.flatMap(({ grams }) => (grams === null ? [] : [Math.round(grams)])));
 	const set = (change: Partial<typeof coat>) => piece.setCoat({ ...coat, ...change });
 </script>

@@ -34,7 +34,7 @@ function countHits(wish: RunWish, scale: number, row: Row): number {
 function countTouches(wish: RunWish, scale: number, row: Row, from: Mm, to: Mm): number {
 	const half = (scale * wish.motif) / 2;
 	const [left, right] = row.cut ? [Math.max(from, wish.margin), Math.min(to, wish.length - wish.margin)] : [from, to];
-	if (right <= left) return 0;
+	if (right - left <= TOUCH) return 0;
 	const [low, high] = [left - half + TOUCH, right + half - TOUCH];
 	const first = Math.max(0, Math.floor((low - row.first) / row.pitch) + 1);
 	const last = Math.min(row.motifs - 1, Math.ceil((high - row.first) / row.pitch) - 1);

@@ -3,6 +3,7 @@ import type { MeasuredPiece, Part, Seam } from '../../../piece';
 import { type Issue, type Mm, SAME } from '../../../units';
 import { partsOf } from '../../partsOf';
 import type { Motif } from '../../motif';
+import { gatherWholes, isSliver } from '../gatherWholes';
 import { layItem } from '../layItem';
 import { isSpotOf, placeFromMiddle } from '../spot';
 import { motifIn } from '../motifIn';
@@ -213,7 +214,9 @@ function placeSpot(run: Run, context: ArrangementContext, on: RowOnPart, fit: Ru
 function shareLoss(items: readonly LaidItem[]): LaidItem[] {
 	const whole = items[0]!.openArea + items[0]!.lost;
 	const lost = Math.max(0, whole - items.reduce((sum, { openArea }) => sum + openArea, 0));
-	return items.filter(({ rings }) => rings.length > 0).map((item, i) => ({ ...item, rings: item.rings, lost: i === 0 ? lost : 0 }));
+	const pieces = items.filter((item) => !isSliver(item));
+	if (pieces.length < 2) return pieces.map((item) => ({ ...item, rings: item.rings, lost }));
+	return pieces.map((item, i) => ({ ...item, rings: item.rings, lost: i === 0 ? lost : 0, whole: pieces[0]!.key }));
 }
 
 /** The row that lets the motif be least: the lowest, then the shortest. */
@@ -265,13 +268,17 @@ function doOverlap(one: LaidItem, other: LaidItem): boolean {
 	return apart < 0 && areaInCommon(one.rings, other.rings) > UNSEEN * one.openArea;
 }
 
-/** What of a row that runs on falls into gaps. */
+/** What of a row that runs on falls into gaps: of whole motifs, on whatever parts their pieces lie; a half at an end has lost its other half to nothing. */
 function hintsOfGaps(items: readonly LaidItem[], rows: readonly RunRow[], path: string): Issue[] {
 	if (rows.every(({ on }) => on.length === 1)) return [];
-	const shared = items.filter(({ lost, openArea }) => lost > 0.005 * (openArea + lost));
-	if (shared.length === 0) return [];
-	const most = Math.max(...shared.map(({ lost, openArea }) => lost / (openArea + lost)));
-	return [{ code: 'run.in-gap', path, values: { count: shared.length, share: Math.max(1, Math.round(100 * most)) } }];
+	const wholes = gatherWholes(items.filter(({ half }) => half === 'none'));
+	const shares = wholes.map((pieces) => {
+		const lost = pieces.reduce((sum, piece) => sum + piece.lost, 0);
+		return lost / (lost + pieces.reduce((sum, piece) => sum + piece.openArea, 0));
+	});
+	const lossy = shares.filter((share) => share > 0.005);
+	if (lossy.length === 0) return [];
+	return [{ code: 'run.in-gap', path, values: { count: lossy.length, share: Math.max(1, Math.round(100 * Math.max(...lossy))) } }];
 }
 
 /** Nothing lands on a knob that should be kept clear, and no knob misses its motif, without being said. */

@@ -1,10 +1,11 @@
-import { formatFine, formatLength, type Mm } from '../../../units';
+import { formatFine, formatLength, SAME, type Mm } from '../../../units';
 import type { Ring } from '../../../geometry';
 import { holesIn, type Part } from '../../../piece';
 import { partsOf } from '../../partsOf';
 import { dryOf } from '../../mould';
 import { rankChoices, takeChoice } from '../choose';
 import { layItem } from '../layItem';
+import { LazyItem } from '../LazyItem';
 import { motifIn } from '../motifIn';
 import { isSpotOf, placeFromMiddle } from '../spot';
 import type { ArrangementContext, ArrangementKind, Choice, LaidItem } from '../types';
@@ -49,7 +50,7 @@ export const trim: ArrangementKind<Trim> = {
 				.map(({ part }) => ({ code: 'trim.not-straight', path: `${context.path}.side`, values: { part: part.name } })),
 			notes: groups.flatMap(({ group, runs: own }) => {
 				const fit = group.choices[group.taken]?.fit;
-				return fit ? own.map(({ part }) => ({ part: part.id, text: noteOf(fit, context) })) : [];
+				return fit ? own.map(({ part }) => ({ part: part.id, text: noteOf(fit, arrangement, context) })) : [];
 			})
 		};
 	},
@@ -74,6 +75,8 @@ interface TrimRun {
 	readonly isStraight: boolean;
 }
 
+/** Its ends, by the way that it runs. */
+const ENDS = { level: ['left', 'right'], upright: ['top', 'bottom'] } as const;
 const isLevel = ({ side }: Pick<Trim, 'side'>) => side === 'top' || side === 'bottom';
 
 function runOn(arrangement: Trim, part: Part, { piece, motifs }: ArrangementContext): TrimRun {
@@ -157,10 +160,13 @@ function wordTrim(fit: TrimFit, { unit }: ArrangementContext): TrimChoice {
 	};
 }
 
-function noteOf(fit: TrimFit, { unit }: ArrangementContext): string {
+function noteOf(fit: TrimFit, arrangement: Trim, { unit }: ArrangementContext): string {
 	const write = (mm: Mm) => formatLength(mm, unit, 0.1).text;
+	const [first, last] = ENDS[isLevel(arrangement) ? 'level' : 'upright'];
 	const trims =
-		fit.left + fit.right > 1e-6 ? `; trim ${write(fit.left)} off the left of the first, ${write(fit.right)} off the right of the last` : '';
+		fit.left + fit.right > SAME
+			? `; trim ${write(fit.left)} off the ${first} of the first, ${write(fit.right)} off the ${last} of the last`
+			: '';
 	return `${fit.count} casts, ${write(fit.cast)} each when dry${trims}${fit.joint > 1e-6 ? `; joints of ${formatFine(fit.joint, unit).text}, filled with clay` : ''}`;
 }
 
@@ -184,8 +190,18 @@ function castsOn(arrangement: Trim, fit: TrimFit, { part, length, depth }: TrimR
 		const centre = level ? { x: along, y: across } : { x: across, y: along };
 		const isEnd = (i === 0 && fit.left > 1e-9) || (i === fit.count - 1 && fit.right > 1e-9);
 		const spec = { arrangement: arrangement.id, place, index: i, centre, scale, turn, ...(isEnd ? { within } : {}) };
-		return layItem(spec, motif, shape, part, face);
+		const item = layItem(spec, motif, shape, part, face);
+		return isEnd ? withinRun(item, part, level, from, to) : item;
 	}).filter((item) => item !== null);
+}
+
+/** A cast that is trimmed stands with its cut end where its run begins, or ends. */
+function withinRun(item: LaidItem, part: Part, level: boolean, from: Mm, to: Mm): LaidItem {
+	const [near, size, whole] = level ? [item.left, item.width, part.width] : [item.top, item.height, part.height];
+	const start = Math.max(from, near);
+	const end = Math.min(to, near + size);
+	const cut = level ? { left: start, width: end - start, right: whole - end } : { top: start, height: end - start, bottom: whole - end };
+	return new LazyItem({ ...item, ...cut }, () => item.rings);
 }
 
 function issuesOf({ part, length, depth }: TrimRun, arrangement: Trim, context: ArrangementContext) {

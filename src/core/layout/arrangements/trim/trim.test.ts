@@ -111,6 +111,23 @@ describe('a trim in place', () => {
 		const length = side === 'top' ? 1180 : 260;
 		expect(items.reduce((sum, { openArea }) => sum + openArea, 0)).toBeCloseTo(length * 18.6, 0);
 	});
+	it.each([
+		['bottom', 'off the left of the first', 'off the right of the last', 'left', 'right'],
+		['top', 'off the left of the first', 'off the right of the last', 'left', 'right'],
+		['left', 'off the top of the first', 'off the bottom of the last', 'top', 'bottom'],
+		['right', 'off the top of the first', 'off the bottom of the last', 'top', 'bottom']
+	] as const)(
+		'along the %s: words follow its way, and its cut ends stand where its run begins and ends',
+		(side, first, last, near, far) => {
+			const { items, notes } = lay({ side, ends: 15, picks: { common: 'middle' } }, board('1180', '700'));
+			expect(notes![0]!.text).toContain(first);
+			expect(notes![0]!.text).toContain(last);
+			expect([items[0]![near], items.at(-1)![far]]).toEqual([expect.closeTo(15, 6), expect.closeTo(15, 6)]);
+			const [size, whole] = near === 'left' ? (['width', 1180] as const) : (['height', 700] as const);
+			for (const item of items) expect(item[near] + item[size] + item[far]).toBeCloseTo(whole, 6);
+			expect(items.reduce((sum, item) => sum + item[size], 0)).toBeCloseTo(whole - 30, 6);
+		}
+	);
 	it('up the side of a chest crosses its drawers: no joint within 10 mm of a gap, and what crosses one is cut by it', () => {
 		const chest = newProject('', 'mm', 4);
 		const face = { ...chest.piece.faces[0]!, width: '600' };
