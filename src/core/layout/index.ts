@@ -4,7 +4,7 @@ export { findTips, leastScale, PAINT_LIMITS, readArtwork, type Artwork, type Isl
 export { proposeBridges, type Bridge } from './artwork/proposeBridges';
 export { writeLetters, type Written } from './lettering/writeLetters';
 export { PartsSchema, type Parts } from './partsSchema';
-export { measureMotif, tipsAt, type MotifShape } from './measureMotif';
+export { measureMotif, ringsForScale, tipsAt, type MotifShape } from './measureMotif';
 export { partsOf, partsToBegin } from './partsOf';
 export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';

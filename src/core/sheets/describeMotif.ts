@@ -1,6 +1,6 @@
 import type { Project } from '../project';
 import { intersectRings } from '../geometry';
-import { measureMotif, type Motif } from '../layout';
+import { ringsForScale, type Motif } from '../layout';
 import { ringOfBox, type Box } from '../piece';
 import { formatLength, MM_PER_INCH, type Mm } from '../units';
 import { PAGE_MARGIN, PAPERS, type Page, type PageItem } from './page';
@@ -22,7 +22,7 @@ export function describeMotif(project: Project, motif: Motif, scale: number, pap
 	const room = fitsBeside ? beside : above;
 	const [across, down] = [tiles(size.width, room.width), tiles(size.height, room.height)];
 	if (across * down > MOST_TILES) return [describeLarge(project, motif, scale, size, { width, height })];
-	const rings = measureMotif(motif).rings;
+	const rings = ringsForScale(motif, scale);
 	return Array.from({ length: across * down }, (_, i) => {
 		const offset = { x: (i % across) * (room.width - OVERLAP), y: Math.floor(i / across) * (room.height - OVERLAP) };
 		const origin =

@@ -93,8 +93,11 @@ function parseAmount(text: string, unit: LengthUnit): ParsedLength {
 
 function checkedLength(mm: number, resolution: Mm): ParsedLength {
 	if (!Number.isFinite(mm) || mm > LONGEST_LENGTH) return { ok: false, code: 'length.absurd' };
-	return { ok: true, mm, resolution };
+	/** Less than a micrometre is nothing. */
+	return { ok: true, mm: mm < SHORTEST_LENGTH ? 0 : mm, resolution };
 }
+
+const SHORTEST_LENGTH: Mm = 1e-3;
 
 function normaliseLengthText(text: string): string {
 	return text

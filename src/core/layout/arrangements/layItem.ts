@@ -11,7 +11,7 @@ import {
 import { doBoxesMeet, holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
 import { type Mm, SAME } from '../../units';
 import { LazyItem } from './LazyItem';
-import type { MotifShape } from '../measureMotif';
+import { areaOfChords, ringsForScale, type MotifShape } from '../measureMotif';
 import type { Motif } from '../motif';
 import type { LaidItem, Side } from './types';
 const RADIANS = Math.PI / 180;
@@ -39,13 +39,15 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 	const frame = frameOf(motif, put);
 	let rings: readonly Ring[] | null = null;
 	let cutBy: readonly Side[] = NOTHING;
-	const place = () => shape.rings.map(placer(motif, put));
+	const place = () => ringsForScale(motif, scale).map(placer(motif, put));
 	if (half !== 'none' || spec.within !== undefined || !shape.isWithin || !isClear(frame, part, face)) {
 		const cut = cutToPart(place(), part, face, half, centre.x);
 		({ rings, cutBy } = spec.within === undefined ? cut : cutToMitre(cut, spec.within));
 	}
 	const isWhole = cutBy.length === 0 && half === 'none';
-	const openArea = isWhole ? shape.openArea * scale * scale : areaOfRings(rings!);
+	/** Of what is cut by its share of the chords: they are a little smaller than the curves. */
+	const whole = shape.openArea * scale * scale;
+	const openArea = isWhole ? whole : whole * Math.min(1, areaOfRings(rings!) / areaOfChords(motif, scale));
 	const seen =
 		half === 'none' ? frame : half === 'left' ? { ...frame, x: centre.x, width: frame.width / 2 } : { ...frame, width: frame.width / 2 };
 	const item = {
@@ -71,7 +73,7 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 		openArea,
 		tips: shape.tips,
 		edge: isWhole ? shape.edge * scale : lengthOfRings(rings!),
-		lost: Math.max(0, shape.openArea * scale * scale - openArea),
+		lost: Math.max(0, whole - openArea),
 		byHand: spec.byHand ?? false,
 		touches: touchedBy(seen, part)
 	};

@@ -1,5 +1,5 @@
 import type { Ring } from '../../geometry';
-import { measureMotif, type Motif } from '../../layout';
+import { ringsForScale, type Motif } from '../../layout';
 import type { Mm } from '../../units';
 
 /** One sheet as a cutter takes it, mm from its top left corner. */
@@ -21,7 +21,7 @@ const CROSS: Mm = 4;
 export function describeCut(motif: Motif, scale: number): CutSheet {
 	const { border, across, down } = motif.sheet ?? { border: BORDER, across: 1, down: 1 };
 	const [w, h] = [motif.width * scale, motif.height * scale];
-	const { rings } = measureMotif(motif);
+	const rings = ringsForScale(motif, scale);
 	const places = Array.from({ length: across * down }, (_, i) => ({
 		x: border + (i % across) * w,
 		y: border + Math.floor(i / across) * h

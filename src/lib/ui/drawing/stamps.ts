@@ -1,4 +1,4 @@
-import { measureMotif, type Motif } from '$core/layout';
+import { ringsForScale, type Motif } from '$core/layout';
 import type { Ring } from '$core/geometry';
 
 const RADIANS = Math.PI / 180;
@@ -68,6 +68,9 @@ export function createStamps() {
 	};
 }
 
+/** Chords of a stamp stray by a fifth of a pixel. */
+const FINENESS = 4;
+
 function draw(motif: Motif, { px, turn, mirrored }: Put, ink: string): Stamp {
 	const [cos, sin] = [Math.abs(Math.cos(turn * RADIANS)), Math.abs(Math.sin(turn * RADIANS))];
 	const width = Math.max(1, Math.ceil(px * (motif.width * cos + motif.height * sin)) + 2 * ROOM);
@@ -78,6 +81,6 @@ function draw(motif: Motif, { px, turn, mirrored }: Put, ink: string): Stamp {
 	context.rotate(turn * RADIANS);
 	context.scale(mirrored ? -px : px, px);
 	context.translate(-motif.width / 2, -motif.height / 2);
-	strokeOutline(context, pathOf(measureMotif(motif).rings), px, ink);
+	strokeOutline(context, pathOf(ringsForScale(motif, px / FINENESS)), px, ink);
 	return { image, x: width / 2, y: height / 2 };
 }
