@@ -123,6 +123,10 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'run.over-edge': (v) => `${v['count']} of the motifs ${Number(v['count']) === 1 ? 'goes' : 'go'} over the edge of ${v['part']}.`,
 	'run.in-gap': (v) =>
 		`${v['count']} of the motifs lie${Number(v['count']) === 1 ? 's' : ''} across a gap; up to ${v['share']} % of one falls into it.`,
+	'run.step': (v, u) =>
+		`The row steps by ${length(v['step'], u)} between ${v['from']} and ${v['to']}: they were not measured as high. Measure again, or let it start afresh on each.`,
+	'run.out-of-proportion': (v) =>
+		`On ${v['part']} nothing fits in proportion to ${v['least']}: it is laid at ${v['scale']} instead of ${v['wished']}. Widen its scale or its gap, or take one scale for all.`,
 	'run.on-knob': (v) =>
 		`${v['count']} of the motifs ${Number(v['count']) === 1 ? 'stands' : 'stand'} on a knob or pull. Take another fit, leave them out, or let the row run over.`,
 	'text.unreadable': () => 'This text has a sign in it that cannot be kept (an empty one, or half of one). Type it anew.',

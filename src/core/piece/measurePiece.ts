@@ -1,4 +1,4 @@
-import { formatLength, readLength, type Issue, type LengthUnit, type Mm } from '../units';
+import { formatLength, readLength, SAME_EDGE, type Issue, type LengthUnit, type Mm } from '../units';
 import { howItLies, measureFace, type Given, type Measured } from './measureFace';
 import type { MeasuredFace } from './parts';
 import { partIdsOf } from './walkReadings';
@@ -13,8 +13,6 @@ export interface MeasuredPiece {
 }
 
 export const MOST_DRAWERS = 12;
-/** Edges that meet may differ by what two tapes differ, mm. */
-const SAME_EDGE: Mm = 2;
 
 /**
  * Turns the readings of a piece into faces and parts in place (mm), and says what is wrong with them. Where two faces

@@ -15,4 +15,4 @@ export {
 	type VolumeUnit
 } from './formatAmount';
 export { formatArea } from './formatArea';
-export { MEETING, ROUNDED, SAME } from './tolerance';
+export { MEETING, ROUNDED, SAME, SAME_EDGE } from './tolerance';

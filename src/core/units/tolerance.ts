@@ -8,5 +8,8 @@ export const SAME = 1e-6;
 /** Solving in closed form: only what the last bits of a float lose against a limit. */
 export const ROUNDED = 1e-9;
 
+/** Heights that differ by less are those of one edge, measured on two faces, mm. */
+export const SAME_EDGE: Mm = 2;
+
 /** Edges of faces that are drawn as meeting: half of what a tape is read to, since each was measured by itself, mm. */
 export const MEETING: Mm = 0.5;

@@ -90,6 +90,11 @@ function componentsOf(rings: readonly Ring[]): Component[] {
 	return outers.map((outer) => ({ outer, holes: holes.get(outer)!, box: boundsOfRings([outer]) }));
 }
 
+/** Each opening by itself, with the solid parts in it: its outer ring first. */
+export function openingsOf(rings: readonly Ring[]): Ring[][] {
+	return componentsOf(rings).map(({ outer, holes }) => [outer, ...holes]);
+}
+
 /** The thinnest of an opening, where it is thinner than what is known. */
 function thinnerOpening({ outer, holes }: Component, best: Thinnest): Thinnest {
 	const own = [outer, ...holes];

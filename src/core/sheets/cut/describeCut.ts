@@ -27,10 +27,13 @@ export function describeCut(motif: Motif, scale: number): CutSheet {
 		y: border + Math.floor(i / across) * h
 	}));
 	const xs = [0, 0.5, 1];
+	const [width, height] = [across * w + 2 * border, down * h + 2 * border];
+	/** Where the border is narrow a cross ends at the edge of the sheet. */
+	const on = (value: Mm, most: Mm) => Math.min(most, Math.max(0, value));
 	return {
 		title: `${motif.name} at ${scale.toFixed(3)}`,
-		width: across * w + 2 * border,
-		height: down * h + 2 * border,
+		width,
+		height,
 		cuts: places.flatMap(({ x, y }) => rings.map((ring) => ring.map((value, i) => value * scale + (i % 2 === 0 ? x : y)))),
 		register: places.flatMap(({ x, y }) =>
 			xs.flatMap((u) =>
@@ -39,8 +42,8 @@ export function describeCut(motif: Motif, scale: number): CutSheet {
 					.flatMap((v) => {
 						const [cx, cy] = [x + u * w, y + v * h];
 						return [
-							{ x1: cx - CROSS / 2, y1: cy, x2: cx + CROSS / 2, y2: cy },
-							{ x1: cx, y1: cy - CROSS / 2, x2: cx, y2: cy + CROSS / 2 }
+							{ x1: on(cx - CROSS / 2, width), y1: cy, x2: on(cx + CROSS / 2, width), y2: cy },
+							{ x1: cx, y1: on(cy - CROSS / 2, height), x2: cx, y2: on(cy + CROSS / 2, height) }
 						];
 					})
 			)

@@ -1,6 +1,7 @@
-import { areaOfRing, flattenPath, growRings, lengthOfLine, type Ring } from '../../geometry';
+import { areaOfRing, flattenPath, lengthOfLine, uniteShapes, type Ring } from '../../geometry';
 import { parseSvg, sizeOfSvg, type SvgNode } from '../../formats';
-import type { Mm } from '../../units';
+import { openingsOf, readArtwork } from '../../layout';
+import { SAME, type Mm } from '../../units';
 
 /** What a cutter says of a cut file. */
 export interface CutReport {
@@ -33,16 +34,18 @@ export function simulateCut(file: string): CutReport {
 		};
 	const rings = group.children.flatMap(ringsOf);
 	const length = rings.reduce((sum, points) => sum + lengthOfLine({ points, closed: true }), 0);
-	const small = rings.filter(
-		(ring) => growRings([ring], -FINEST / 2).length === 0 && growRings([turned(ring)], -FINEST / 2).length === 0
-	).length;
-	const outside = rings.filter((ring) =>
-		ring.some((value, i) => value < -1e-6 || value > (i % 2 === 0 ? size.width : size.height) + 1e-6)
-	).length;
+	/** As it is cut: what lies in a ring stays, or falls out with it. */
+	const openings = openingsOf(uniteShapes([{ rings, rule: 'evenodd' }]));
+	const small = openings.filter((opening) => readArtwork({ rings: opening }, size).opening.width < FINEST).length;
+	const reachesOut = (points: readonly number[]) =>
+		points.some((value, i) => value < -SAME || value > (i % 2 === 0 ? size.width : size.height) + SAME);
+	const outside = openings.filter((opening) => opening.some(reachesOut)).length;
+	const marks = parsed.ok ? (parsed.root.children.find(({ attributes }) => attributes['id'] === 'register')?.children ?? []) : [];
+	const off = marks.filter(({ attributes }) => reachesOut(['x1', 'y1', 'x2', 'y2'].map((name) => Number(attributes[name])))).length;
 	return {
 		length,
 		minutes: (length / CUTS + travelOf(rings) / TRAVELS + rings.reduce((sum, ring) => sum + cornersOf(ring), 0) * TURN) / 60,
-		openings: rings.length,
+		openings: openings.length,
 		faults: [
 			...(small > 0
 				? [
@@ -54,6 +57,14 @@ export function simulateCut(file: string): CutReport {
 				: []),
 			...(outside > 0
 				? [{ kind: 'outside' as const, says: `${outside} opening${outside > 1 ? 's reach' : ' reaches'} over the edge of the sheet.` }]
+				: []),
+			...(off > 0
+				? [
+						{
+							kind: 'outside' as const,
+							says: `${off} line${off > 1 ? 's' : ''} of the crosses reach${off > 1 ? '' : 'es'} over the edge of the sheet.`
+						}
+					]
 				: [])
 		]
 	};
@@ -61,11 +72,6 @@ export function simulateCut(file: string): CutReport {
 
 function ringsOf({ attributes }: SvgNode): Ring[] {
 	return (flattenPath(attributes['d'] ?? '') ?? []).filter((ring) => areaOfRing(ring) > 0);
-}
-
-/** Whichever way round it runs, one of the two shrinks. */
-function turned(ring: Ring): Ring {
-	return Array.from({ length: ring.length / 2 }, (_, i) => [ring[ring.length - 2 * i - 2]!, ring[ring.length - 2 * i - 1]!]).flat();
 }
 
 /** From the end of each cut to the beginning of the nearest one that is left. */

@@ -65,6 +65,8 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 			),
 			...hintsOfBends(items, groups, rows, path),
 			...hintsOfGaps(items, rows, path),
+			...hintsOfSteps(rows, path),
+			...hintsOfProportion(run, groups, rows, least, path),
 			...crowdedKnobs(items, parts, path)
 		]
 	};
@@ -77,9 +79,10 @@ export function fitRunOnFronts(run: Run, motif: Motif, piece: Pick<MeasuredPiece
 	const rows = rowsOf(run, partsOf(run.parts, piece), piece, seams);
 	const least = leastOf(rows);
 	if (least === null) return [];
-	return run.sizing === 'common'
-		? [commonGroup(run, motif, rows, least)]
-		: rows.map((row) => ownGroup(run, motif, row, row.room / least.room));
+	if (run.sizing === 'common') return [commonGroup(run, motif, rows, least)];
+	const own = ownGroup(run, motif, least, 1, null);
+	const first = own.choices[0]?.fits[0]?.fit.scale ?? null;
+	return rows.map((row) => (row === least ? own : ownGroup(run, motif, row, row.room / least.room, first)));
 }
 
 /** All that `fitRunOnFronts` looks at in a run: while this is the same, so are the fits. */
@@ -125,15 +128,31 @@ function partsIn(rows: readonly RunRow[]): string[] {
 	return rows.flatMap(({ on }) => on.map(({ part }) => part.id));
 }
 
-function ownGroup(run: Run, motif: Motif, row: RunRow, ratio: number): OpenGroup {
-	const choices = chooseFits(wishForRow(run, motif, row, ratio), run).map((fit): FittedChoice => ({
-		pick: pickOf(fit),
-		cost: fit.cost,
-		terms: fit.terms,
-		by: fit.by,
-		fits: [{ part: row.id, fit }]
-	}));
-	return { id: row.id, parts: partsIn([row]), choices };
+/** Scales of fronts that differ by no more than this share from their heights look as if they did not. */
+const IN_PROPORTION = 0.02;
+/** As much as a motif on a knob: what is in proportion comes first. */
+const OUT_OF_PROPORTION = 10;
+
+/** `ratio` times as high as the least front, which has `first` for its scale. */
+function ownGroup(run: Run, motif: Motif, row: RunRow, ratio: number, first: number | null): OpenGroup {
+	const wish = wishForRow(run, motif, row, ratio);
+	const wished = first === null ? null : first * ratio;
+	const near = wished === null ? null : { least: wished * (1 - IN_PROPORTION), most: wished * (1 + IN_PROPORTION), wish: wished };
+	const fits = [
+		...(near === null ? [] : chooseFits({ ...wish, scale: { ...near, most: Math.min(near.most, wish.scale.most) } }, run)),
+		...chooseFits(wish, run)
+	];
+	const known = new Set<string>();
+	const choices = fits.flatMap((fit): FittedChoice[] => {
+		const pick = pickOf(fit);
+		const key = JSON.stringify(pick);
+		if (known.has(key)) return [];
+		known.add(key);
+		const isOff = wished !== null && Math.abs(fit.scale / wished - 1) > IN_PROPORTION + SAME;
+		const terms = isOff ? { ...fit.terms, proportion: OUT_OF_PROPORTION } : fit.terms;
+		return [{ pick, cost: fit.cost + (isOff ? OUT_OF_PROPORTION : 0), terms, by: fit.by, fits: [{ part: row.id, fit }] }];
+	});
+	return { id: row.id, parts: partsIn([row]), choices: choices.sort((a, b) => a.cost - b.cost).slice(0, MOST_CHOICES) };
 }
 
 /** The wished ends; where they give too few ways, or none that does right by the knobs, the other ends are offered too. */
@@ -266,6 +285,30 @@ function doOverlap(one: LaidItem, other: LaidItem): boolean {
 		other.top - one.top - one.height
 	);
 	return apart < 0 && areaInCommon(one.rings, other.rings) > UNSEEN * one.openArea;
+}
+
+/** A step that is seen where a row goes on to the next part, mm. */
+const SEEN_STEP: Mm = 0.3;
+
+function hintsOfSteps(rows: readonly RunRow[], path: string): Issue[] {
+	return rows.flatMap(({ on, step = 0 }) =>
+		step > SEEN_STEP ? [{ code: 'run.step', path, values: { from: on[0]!.part.name, to: on.at(-1)!.part.name, step } }] : []
+	);
+}
+
+/** Front by front a scale is that of the least front, as many times as large as the front is higher; where it is not, which. */
+function hintsOfProportion(run: Run, groups: readonly RunGroup[], rows: readonly RunRow[], least: RunRow, path: string): Issue[] {
+	if (run.sizing === 'common') return [];
+	const taken = groups.flatMap(({ choices, taken: at }) => choices[at]?.fits ?? []);
+	const first = taken.find(({ part }) => part === least.id)?.fit.scale;
+	if (first === undefined) return [];
+	return rows.flatMap((row) => {
+		const scale = taken.find(({ part }) => part === row.id)?.fit.scale;
+		const wished = (first * row.room) / least.room;
+		if (scale === undefined || Math.abs(scale / wished - 1) <= IN_PROPORTION + SAME) return [];
+		const values = { part: row.on[0]!.part.name, least: least.on[0]!.part.name, scale: scale.toFixed(2), wished: wished.toFixed(2) };
+		return [{ code: 'run.out-of-proportion', path: `${path}.scale`, values }];
+	});
 }
 
 /** What of a row that runs on falls into gaps: of whole motifs, on whatever parts their pieces lie; a half at an end has lost its other half to nothing. */

@@ -1,8 +1,8 @@
 import { alongTrack, trackOutline, type Track } from '../../../geometry';
 import type { MeasuredPiece, Part, Seam } from '../../../piece';
-import type { Mm } from '../../../units';
+import { SAME, SAME_EDGE, type Mm } from '../../../units';
 import type { Motif } from '../../motif';
-import { spansOf } from '../spans';
+import { spansOf, type PartOnSpan } from '../spans';
 import { roomBeside, trackOfDrawn } from './drawnLine';
 import type { Run } from './schema';
 import type { Obstacle } from './types';
@@ -22,6 +22,8 @@ export interface RunRow {
 	readonly length: Mm;
 	/** Across it, of the part that has the least room. */
 	readonly room: Mm;
+	/** Between the highest and the lowest of its parts' own lines, mm: seen where they meet. */
+	readonly step?: Mm;
 }
 
 type RowLine =
@@ -36,24 +38,43 @@ export function rowsOf(run: Run, parts: readonly Part[], piece: Pick<MeasuredPie
 	});
 	if (run.over === undefined || run.over === 'each' || alone.some(({ on: [one] }) => one!.line.way !== 'level')) return alone;
 	const spans = spansOf({ over: run.over === 'through' ? 'face' : 'round', angle: 90 }, parts, piece, seams);
-	return spans.flatMap(({ parts: along }) => {
-		const heights = new Map<string, typeof along>();
-		for (const one of along) {
-			const height = heightOfLine(one.part, run, piece).toFixed(0);
-			heights.set(height, [...(heights.get(height) ?? []), one]);
-		}
-		return [...heights.values()].map((level): RunRow => {
-			const sorted = [...level].sort((a, b) => a.from - b.from);
-			const first = sorted[0]!.from;
-			const on = sorted.map(({ part, from }): RowOnPart => ({ part, from: from - first, line: lineOn(part, run) }));
+	return spans.flatMap(({ parts: along }) =>
+		levelsOf(
+			along.map((one) => ({ ...one, height: heightOfLine(one.part, run, piece) })),
+			run.over === 'round'
+		).map((level): RunRow => {
+			const first = level[0]!.from;
+			const on = level.map(({ part, from }): RowOnPart => ({ part, from: from - first, line: lineOn(part, run) }));
+			const heights = level.map(({ height }) => height);
 			return {
-				id: sorted[0]!.part.id,
+				id: level[0]!.part.id,
 				on,
-				length: Math.max(...sorted.map(({ from, size }) => from + size)) - first,
-				room: Math.min(...on.map(({ line }) => line.room))
+				length: Math.max(...level.map(({ from, size }) => from + size)) - first,
+				room: Math.min(...on.map(({ line }) => line.room)),
+				step: Math.max(...heights) - Math.min(...heights)
 			};
-		});
-	});
+		})
+	);
+}
+
+type AtHeight = PartOnSpan & { readonly height: Mm };
+
+/** Parts whose lines are one: as high as what is measured for one edge is. Round the corners each goes on from the face before. From the first on. */
+function levelsOf(along: readonly AtHeight[], goesOn: boolean): AtHeight[][] {
+	const sorted = [...along].sort((a, b) => a.from - b.from);
+	const faces = [...new Set(sorted.map(({ part }) => part.face))];
+	const levels: AtHeight[][] = [];
+	for (const one of sorted) {
+		const face = faces.indexOf(one.part.face);
+		const level = levels.find(
+			(others) =>
+				others.every(({ height }) => Math.abs(height - one.height) <= SAME_EDGE + SAME) &&
+				(!goesOn || face - faces.indexOf(others.at(-1)!.part.face) <= 1)
+		);
+		if (level) level.push(one);
+		else levels.push([one]);
+	}
+	return levels;
 }
 
 /** Of the line of a level row above the floor, or above the foot of its face where that is not known. */
