@@ -38,18 +38,11 @@ export interface JoinJudgement {
  * How two colours blend into each other: their difference, whether their middle (half and half after tinting strength)
  * turns to mud or too pale, and what of the stock would bridge them. Source: methods 10.
  */
-export function judgeJoin(first: Pigment, second: Pigment, stock: readonly Pick<Pigment, 'id' | 'hex'>[]): JoinJudgement {
+export function judgeJoin(first: Pigment, second: Pigment, stock: readonly Pigment[]): JoinJudgement {
 	const [a, b] = [first.hex, second.hex];
 	const { difference, verdict } = judgeNeighbours(a, b);
-	const middle = convertPaintToHex(
-		mixPaints([
-			{ ...first, parts: 1 },
-			{ ...second, parts: 1 }
-		])
-	);
-	const lch = (hex: string): Lch => toLch(hex)!;
-	const [from, to, mid] = [lch(a), lch(b), lch(middle)];
-	const mud = nameMud(from, to, mid);
+	const { middle, mid, mud } = blendHalves(first, second);
+	const [from, to] = [lchOf(a), lchOf(b)];
 	const paler = mid.l > Math.max(from.l, to.l) + PALER;
 	return {
 		difference,
@@ -57,7 +50,7 @@ export function judgeJoin(first: Pigment, second: Pigment, stock: readonly Pick<
 		middle,
 		mud,
 		paler,
-		bridges: mud !== null || verdict === 'bridge' ? findBridges(a, b, difference, stock) : []
+		bridges: mud !== null || verdict === 'bridge' ? findBridges(first, second, difference, stock) : []
 	};
 }
 
@@ -65,6 +58,20 @@ interface Lch {
 	readonly l: number;
 	readonly c: number;
 	readonly h?: number | undefined;
+}
+
+const lchOf = (hex: string): Lch => toLch(hex)!;
+
+/** Half and half after tinting strength. */
+function blendHalves(first: Pigment, second: Pigment): { readonly middle: string; readonly mid: Lch; readonly mud: Mud | null } {
+	const middle = convertPaintToHex(
+		mixPaints([
+			{ ...first, parts: 1 },
+			{ ...second, parts: 1 }
+		])
+	);
+	const mid = lchOf(middle);
+	return { middle, mid, mud: nameMud(lchOf(first.hex), lchOf(second.hex), mid) };
 }
 
 function nameMud(from: Lch, to: Lch, mid: Lch): Mud | null {
@@ -75,21 +82,23 @@ function nameMud(from: Lch, to: Lch, mid: Lch): Mud | null {
 	return hue >= WARM[0] && hue <= WARM[1] ? 'browned' : 'greyed';
 }
 
-/** All singles, then all pairs: few enough to be tried. */
-function findBridges(a: string, b: string, whole: number, stock: readonly Pick<Pigment, 'id' | 'hex'>[]): Bridge[] {
-	const steps = stock.map(({ id, hex }) => ({ id, hex, from: differColours(a, hex), to: differColours(hex, b) }));
+/** All singles, then all pairs: few enough to be tried. One that turns to mud on its way to either side bridges nothing. */
+function findBridges(a: Pigment, b: Pigment, whole: number, stock: readonly Pigment[]): Bridge[] {
+	const isClean = (one: Pigment, other: Pigment) => blendHalves(one, other).mud === null;
+	const steps = stock.map((pigment) => ({ pigment, from: differColours(a.hex, pigment.hex), to: differColours(pigment.hex, b.hex) }));
 	let single: Bridge = { colours: [], worst: whole };
-	for (const one of steps) {
-		const worst = Math.max(one.from, one.to);
-		if (worst < single.worst) single = { colours: [one.id], worst };
+	for (const { pigment, from, to } of steps) {
+		const worst = Math.max(from, to);
+		if (worst < single.worst && isClean(a, pigment) && isClean(pigment, b)) single = { colours: [pigment.id], worst };
 	}
 	let pair: Bridge = { colours: [], worst: single.worst };
 	for (const one of steps) {
-		if (one.from >= pair.worst) continue;
+		if (one.from >= pair.worst || !isClean(a, one.pigment)) continue;
 		for (const other of steps) {
 			if (other.to >= pair.worst || other === one) continue;
-			const worst = Math.max(one.from, differColours(one.hex, other.hex), other.to);
-			if (worst < pair.worst) pair = { colours: [one.id, other.id], worst };
+			const worst = Math.max(one.from, differColours(one.pigment.hex, other.pigment.hex), other.to);
+			if (worst < pair.worst && isClean(one.pigment, other.pigment) && isClean(other.pigment, b))
+				pair = { colours: [one.pigment.id, other.pigment.id], worst };
 		}
 	}
 	return [single, pair].filter(({ colours }) => colours.length > 0);

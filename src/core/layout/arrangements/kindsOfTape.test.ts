@@ -1,5 +1,7 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { areaOfRings } from '../../geometry';
+import { areaOfRings, flattenOutline, shapeRectangle, uniteRings } from '../../geometry';
+import { anyOutline } from '../../geometry/testing';
 import { measurePiece, type MeasuredPiece } from '../../piece';
 import { newProject } from '../../project';
 import {
@@ -19,7 +21,7 @@ import {
 	listCasts
 } from '../index';
 import { scatterOn } from './scatter';
-import { beginningOf, contextWith } from './testing';
+import { beginningOf, boardsOf, contextWith } from './testing';
 
 const leaf: Motif = { id: 'leaf', name: 'Leaf', width: 30, height: 40, paths: [{ d: 'M15 0L30 20L15 40L0 20Z', rule: 'nonzero' }] };
 const lay = (arrangement: Arrangement, piece: MeasuredPiece) =>
@@ -317,5 +319,63 @@ describe('ways for one motif and for a field', () => {
 		expect(items).toHaveLength(Number(way.title.split(' ')[0]) * Number(way.title.split(' ')[2]!.replace(',', '')));
 		expect(groups[0]!.choices[groups[0]!.taken]!.title).toBe(way.title);
 		expect(areaOfRings(items[0]!.rings)).toBeCloseTo(600, 1);
+	});
+});
+
+describe('a line along edges', () => {
+	const line = (more: Partial<Line>): Line => ({ ...ARRANGEMENTS.line.start(beginningOf(null, ['board-1'])), width: 6, ...more });
+	const layLine = (arrangement: Line, piece: ReturnType<typeof boardsOf>) =>
+		kindOfArrangement(arrangement).createPlanner()(arrangement, contextWith([], piece));
+	const rectangle = (() => {
+		const shaped = shapeRectangle(400, 300);
+		return shaped.ok ? shaped.outline : [];
+	})();
+
+	it.each<[sides: Line['sides'], inset: number, ends: number]>([
+		[['top', 'right', 'bottom', 'left'], 0, 0],
+		[['top', 'right', 'bottom', 'left'], 10, 0],
+		[['top', 'left'], 0, 0],
+		[['right', 'bottom'], 10, 12],
+		[['top', 'right', 'bottom', 'left'], 20, 23],
+		[['left', 'right'], 5, 0]
+	])('%j, %i in, %i clear: corners are painted once', (sides, inset, ends) => {
+		const { items } = layLine(line({ sides, inset, ends }), boardsOf(400, 300, [rectangle]));
+		const painted = uniteRings(items.map(({ rings }) => [...rings]));
+		expect(items.reduce((sum, { openArea }) => sum + openArea, 0)).toBeCloseTo(areaOfRings(painted), 3);
+	});
+
+	it('on any outline its figures are from the outline, and its tapes as long as what of it lies towards that side', () => {
+		fc.assert(
+			fc.property(
+				anyOutline(600, 400).filter(({ kind }) => kind !== 'rectangle'),
+				fc.constantFrom('top' as const, 'right' as const, 'bottom' as const, 'left' as const),
+				fc.integer({ min: 0, max: 20 }),
+				({ outline }, side, inset) => {
+					const plan = layLine(line({ sides: [side], inset }), boardsOf(600, 400, [outline]));
+					const [taping] = plan.taping!;
+					expect([taping!.along, taping!.side, taping!.from, taping!.edges]).toEqual(['edge', side, 'outline', [inset, inset + 6]]);
+					/** Along points of the true outline, by where they lie from the middle of the box. */
+					const ring = flattenOutline(outline, 0.01);
+					let run = 0;
+					for (let i = 0; i < ring.length; i += 2) {
+						const j = (i + 2) % ring.length;
+						const steps = 20;
+						const length = Math.hypot(ring[j]! - ring[i]!, ring[j + 1]! - ring[i + 1]!) / steps;
+						for (let k = 0; k < steps; k++) {
+							const t = (k + 0.5) / steps;
+							const [x, y] = [
+								(ring[i]! + t * (ring[j]! - ring[i]!)) / 600 - 0.5,
+								(ring[i + 1]! + t * (ring[j + 1]! - ring[i + 1]!)) / 400 - 0.5
+							];
+							const towards = Math.abs(y) > Math.abs(x) ? (y < 0 ? 'top' : 'bottom') : x < 0 ? 'left' : 'right';
+							if (towards === side) run += length;
+						}
+					}
+					/** A little further in it is shorter, or where it is hollow longer. */
+					for (const { length } of taping!.strips) expect(Math.abs(length - run)).toBeLessThan(0.03 * run + 3.5 * (inset + 6));
+				}
+			),
+			{ numRuns: 40, endOnFailure: true }
+		);
 	});
 });

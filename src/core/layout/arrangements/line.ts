@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { intersectRings, lengthWithin } from '../../geometry';
+import { intersectRings, lengthWithin, subtractRings, type Ring } from '../../geometry';
 import { IdSchema, NameSchema, type Mm } from '../../units';
 import { isBoxOutline, type Part } from '../../piece';
 import { partsOf } from '../partsOf';
@@ -79,9 +79,23 @@ function linesOn(arrangement: Line, part: Part, { piece }: ArrangementContext): 
 	return SIDES.filter((side) => arrangement.sides.includes(side)).flatMap((side) => {
 		const place = String(SIDES.indexOf(side));
 		if (arrangement.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return [];
-		const rings = isBoxOutline(part.outline) ? [straight(arrangement, side, part)] : alongOutline(arrangement, side, part);
+		const rings = isBoxOutline(part.outline) ? withoutCorners(arrangement, side, part) : alongOutline(arrangement, side, part);
 		return layShape({ arrangement: arrangement.id, place, index: Number(place), role: 'line-1', rings }, part, face) ?? [];
 	});
+}
+
+/** A corner where two lines meet belongs to the one that runs level: it is painted once. */
+function withoutCorners(arrangement: Line, side: LineSide, part: Part): Ring[] {
+	const own = straight(arrangement, side, part);
+	if (side === 'top' || side === 'bottom') return [own];
+	const level = (['top', 'bottom'] as const)
+		.filter(
+			(other) =>
+				arrangement.sides.includes(other) &&
+				!arrangement.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place: String(SIDES.indexOf(other)) }))
+		)
+		.map((other) => straight(arrangement, other, part));
+	return level.length === 0 ? [own] : subtractRings([own], level);
 }
 
 function straight({ inset, width, ends }: Line, side: LineSide, part: Part): number[] {

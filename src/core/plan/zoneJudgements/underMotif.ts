@@ -1,12 +1,15 @@
 import { convertHexToLab, convertPaintToHex, mixPaints } from '../../colour';
 import { depthOnPart, joinsOf, sharesAtDepth, type Laid, type PlacedOnPart, type Zone } from '../../layout';
 import type { Part } from '../../piece';
-import { formatLength, toTape } from '../../units';
+import { formatLength, SAME, toTape, type Mm } from '../../units';
 import type { ZoneCase, ZoneJudgement } from './types';
 
 /** Shading under a motif with more than this between its lightest and its darkest, L*, fights with it. */
 const STRONG = 14;
-const GRID = 7;
+/** Points along each side of a motif at which the depth of the field is asked: of what lies between them only the ends count. */
+const GRID = 9;
+/** Steps through one join. */
+const THROUGH = 24;
 const STEPS = 16;
 
 interface Under {
@@ -61,31 +64,54 @@ function narrower(zoneCase: ZoneCase, strong: readonly Under[]) {
 	return borderAt(yes);
 }
 
-/** Lightness of mixes that were asked for before, by the eighths of their colours as digits. */
-const KNOWN = new WeakMap<ZoneCase, Map<number, number>>();
-const EIGHTHS = 8;
+/** Lightness along the depth of a field, by what it hangs on: asked again for each motif. */
+const KNOWN = new WeakMap<ZoneCase, Map<string, LightnessAt[]>>();
+interface LightnessAt {
+	readonly depth: Mm;
+	readonly l: number;
+}
 
-/** Lightest less darkest, L*, within the box of a motif. */
-function contrast(zoneCase: ZoneCase, zone: Zone, laid: Laid, { left, top, width, height }: PlacedOnPart): number {
-	const { pigmentOf } = zoneCase;
+/** Lightness from before the first join to after the last, closely through each. */
+function lightnessThrough(zoneCase: ZoneCase, zone: Zone, laid: Laid): readonly LightnessAt[] {
 	const joins = joinsOf(zone, laid.region);
-	let [darkest, lightest] = [Infinity, -Infinity];
-	const seen = KNOWN.get(zoneCase) ?? new Map<number, number>();
-	KNOWN.set(zoneCase, seen);
+	const key = JSON.stringify([zone.colours, joins]);
+	const known = KNOWN.get(zoneCase) ?? new Map<string, LightnessAt[]>();
+	KNOWN.set(zoneCase, known);
+	const through = known.get(key) ?? sampleLightness(zoneCase, zone, joins);
+	known.set(key, through);
+	return through;
+}
+
+function sampleLightness({ pigmentOf }: ZoneCase, { colours }: Zone, joins: ReturnType<typeof joinsOf>): LightnessAt[] {
+	const at = (depth: Mm): LightnessAt => {
+		const parts = sharesAtDepth(joins, depth).map((share, i) => ({ ...pigmentOf(colours[i]!), parts: share }));
+		return { depth, l: convertHexToLab(convertPaintToHex(mixPaints(parts.filter(({ parts: share }) => share > 0)))).l };
+	};
+	const steps = Array.from({ length: THROUGH + 1 }, (_, i) => i / THROUGH);
+	return joins
+		.flatMap(({ at: middle, half }) => steps.map((t) => at(middle - half + 2 * half * t + (half === 0 ? (t - 0.5) * SAME : 0))))
+		.sort((a, b) => a.depth - b.depth);
+}
+
+/** Lightest less darkest, L*, of all that lies between the shallowest and the deepest point within the box of a motif. */
+function contrast(zoneCase: ZoneCase, zone: Zone, laid: Laid, { left, top, width, height }: PlacedOnPart): number {
+	const through = lightnessThrough(zoneCase, zone, laid);
+	let [shallow, deep] = [Infinity, -Infinity];
 	for (let row = 0; row < GRID; row++)
 		for (let column = 0; column < GRID; column++) {
 			const depth = depthOnPart(zone.field, laid, left + (column * width) / (GRID - 1), top + (row * height) / (GRID - 1));
-			const shares = sharesAtDepth(joins, depth);
-			let key = 0;
-			for (const share of shares) key = key * (EIGHTHS + 1) + Math.round(share * EIGHTHS);
-			let l = seen.get(key);
-			if (l === undefined) {
-				const parts = shares.map((share, i) => ({ ...pigmentOf(zone.colours[i]!), parts: Math.round(share * EIGHTHS) }));
-				l = convertHexToLab(convertPaintToHex(mixPaints(parts))).l;
-				seen.set(key, l);
-			}
-			darkest = Math.min(darkest, l);
-			lightest = Math.max(lightest, l);
+			shallow = Math.min(shallow, depth);
+			deep = Math.max(deep, depth);
 		}
-	return lightest - darkest;
+	const ls = [lightnessAt(through, shallow), lightnessAt(through, deep)];
+	for (const { depth, l } of through) if (depth > shallow && depth < deep) ls.push(l);
+	return Math.max(...ls) - Math.min(...ls);
+}
+
+function lightnessAt(through: readonly LightnessAt[], depth: Mm): number {
+	const next = through.findIndex((one) => one.depth >= depth);
+	if (next < 0) return through.at(-1)!.l;
+	const [after, before] = [through[next]!, through[next - 1] ?? through[next]!];
+	const span = after.depth - before.depth;
+	return span === 0 ? after.l : before.l + ((depth - before.depth) / span) * (after.l - before.l);
 }

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { type Project } from '../../project';
 import { readProjectText } from '../../formats';
 import type { Coat } from '../../layers';
-import type { Zone } from '../../layout';
+import { convertHexToLab, convertPaintToHex, mixPaints, pigmentsOf } from '../../colour';
+import { depthOnPart, joinsOf, layZone, sharesAtDepth, type Zone } from '../../layout';
 import { createPlanner } from '../planProject';
 import type { Plan } from '../types';
 import type { ZoneFinding } from './types';
@@ -88,4 +89,42 @@ describe('what a painter would see at once when it is dry', () => {
 		expect(find(recess, 'no-hollow')).toBeDefined();
 		expect(find(withZone({ field: { pattern: 'touches', size: 20, apart: 60, seed: 1 }, leaves: true }), 'no-hollow')).toBeUndefined();
 	});
+
+	it('finds shading strong under a motif as a fine raster of the true mixes does, and what it offers is not', () => {
+		const pigments = pigmentsOf(demo.palette);
+		/** Lightest less darkest on a grid of its own, each point mixed by itself. */
+		const strongest = (project: Project): number => {
+			const zone = zoneOf(project);
+			const plan = planProject(project);
+			const laid = layZone(zone, { faces: plan.faces } as never, plan.items);
+			let most = 0;
+			for (const { part, laid: under } of laid) {
+				const joins = joinsOf(zone, under.region);
+				for (const item of plan.items.filter((one) => one.part === part.id && one.motif !== null).slice(0, 3)) {
+					const ls: number[] = [];
+					for (let i = 0; i <= 26; i++)
+						for (let k = 0; k <= 26; k++) {
+							const depth = depthOnPart(zone.field, under, item.left + (i * item.width) / 26, item.top + (k * item.height) / 26);
+							const parts = sharesAtDepth(joins, depth).map((share, at) => ({ ...pigments.get(zone.colours[at]!)!, parts: share }));
+							ls.push(convertHexToLab(convertPaintToHex(mixPaints(parts))).l);
+						}
+					most = Math.max(most, Math.max(...ls) - Math.min(...ls));
+				}
+			}
+			return most;
+		};
+		const { field } = zoneOf(demo) as { field: { border: number } };
+		const told: boolean[] = [];
+		for (const border of [3, 9, 34, 62])
+			for (const softness of [0.05, 0.5, 1]) {
+				const project = withZone({ field: { ...field, border } as Zone['field'], softness });
+				const contrast = strongest(project);
+				const finding = find(project, 'under-motif');
+				told.push(finding !== undefined);
+				if (contrast > 15) expect(finding, `${border} ${softness}: ${contrast}`).toBeDefined();
+				if (contrast < 13) expect(finding, `${border} ${softness}: ${contrast}`).toBeUndefined();
+				if (finding && finding.remedies.length > 0) expect(strongest(take(project, 'under-motif'))).toBeLessThan(15);
+			}
+		expect(new Set(told).size).toBe(2);
+	}, 60_000);
 });
