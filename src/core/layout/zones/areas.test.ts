@@ -144,21 +144,39 @@ describe('joins', () => {
 	});
 });
 
-it('joins whose lines are not known are as long as the crossings of a ruled grid say', () => {
+it.each<[what: string, field: Field]>([
+	['large touches', { pattern: 'touches', size: 60, apart: 90, seed: 1 }],
+	['small touches', { pattern: 'touches', size: 14, apart: 30, seed: 2 }],
+	['the smallest', { pattern: 'touches', size: 5, apart: 14, seed: 3 }],
+	['ageing along edges', { pattern: 'ageing', reach: 25, hands: false, motifs: false, seed: 3 }],
+	['fine ageing', { pattern: 'ageing', reach: 6, hands: false, motifs: false, seed: 5 }]
+])('joins of %s are as long as the crossings of a ruled grid say', (_, field) => {
 	const laid = alone(box(600, 700, { holes: [{ x: 200, y: 100, width: 150, height: 200 }] }));
-	const z = zone({ pattern: 'touches', size: 60, apart: 90, seed: 1 });
+	const z = zone(field);
 	const { at } = joinsOf(z, laid.region)[0]!;
 	const isLow = (x: number, y: number) => depthOnPart(z.field, laid, x, y) < at;
 	const isHole = (x: number, y: number) => x > 200 && x < 350 && y > 100 && y < 300;
-	const [line, step] = [3, 1];
+	const fine = field.pattern === 'touches' ? Math.min(1, field.size / 20) : 0.3;
+	const [line, step, ways] = [5, fine, 8];
+	/** Lines in eight directions: a curve crosses those of all 2 / (pi * spacing) times for each mm, whichever way it runs. */
 	let crossings = 0;
-	const walk = (length: number, place: (t: number) => readonly [number, number]) => {
-		for (let t = step; t < length; t += step) if (!isHole(...place(t)) && isLow(...place(t)) !== isLow(...place(t - step))) crossings++;
-	};
-	for (let y = line / 2; y < 700; y += line) walk(600, (t) => [t, y]);
-	for (let x = line / 2; x < 600; x += line) walk(700, (t) => [x, t]);
-	/** A curve that runs in all directions alike crosses lines of both kinds 4 / (pi * spacing) times for each mm. */
-	const slow = (crossings * line * Math.PI) / 4;
+	for (let way = 0; way < ways; way++) {
+		const [cos, sin] = [Math.cos((Math.PI * (way + 0.3)) / ways), Math.sin((Math.PI * (way + 0.3)) / ways)];
+		for (let off = -465 + line / 2; off < 465; off += line) {
+			let before: boolean | null = null;
+			for (let t = -465; t < 465; t += step) {
+				const [x, y] = [300 + t * cos - off * sin, 350 + t * sin + off * cos];
+				if (x < 0 || y < 0 || x > 600 || y > 700 || isHole(x, y)) {
+					before = null;
+					continue;
+				}
+				const now = isLow(x, y);
+				if (before !== null && now !== before) crossings++;
+				before = now;
+			}
+		}
+	}
+	const slow = (crossings * line * Math.PI) / 2 / ways;
 	expect(lengthsOfJoins(z, laid)[0]! / slow).toBeGreaterThan(0.95);
 	expect(lengthsOfJoins(z, laid)[0]! / slow).toBeLessThan(1.05);
 });

@@ -1,10 +1,10 @@
-import { coverRings, distanceToOutline, isInsideOutline } from '../../geometry';
+import { distanceToOutline, isInsideOutline } from '../../geometry';
 import type { Mm, Mm2 } from '../../units';
 import type { Field } from './fieldSchema';
 import { patternOf } from './index';
 import { passJoin } from './joins';
 import { depthOnPart } from './layZone';
-import { areaOfShape, ringsOfShape } from './ownShape';
+import { areaOfShape } from './ownShape';
 import { hash } from './patchNoise';
 import type { Join, Laid } from './types';
 
@@ -165,29 +165,77 @@ function placeOfCell({ outline, holes }: Laid['own'], x: Mm, y: Mm, wide: Mm, ta
 	return cut ? (isIn ? 'edge, in' : 'edge, out') : 'inside';
 }
 
+/** Cells along the longer side of a part, at least, on which a level line is followed. */
 const GRID = 96;
+/** A line is followed this much more closely than the pattern turns: chords are shorter than what they span. */
+const FINER = 0.6;
+/** Cells along each side of a block: the field is asked at their corners, once for each block that a line may run through. */
+const BLOCK = 12;
+/** Corners that are asked, at most: of more blocks as many as that, spread over the part, stand for all. */
+const MOST_CORNERS = 150_000;
 
-/** Length of each join of a pattern whose level lines are not known, mm: its level line on a grid over the part. */
+/**
+ * Length of each join of a pattern whose level lines are not known, mm: its level line on a grid over the part, as fine as the pattern turns. Where that is
+ * finer than can be asked, blocks of it that lie evenly among all stand for the others.
+ */
 export function lengthsOnGrid(field: Field, joins: readonly Join[], laid: Laid): Mm[] {
-	const { width, height } = laid.own;
-	const depths = Float64Array.from({ length: (GRID + 1) ** 2 }, (_, i) =>
-		depthOnPart(field, laid, ((i % (GRID + 1)) * width) / GRID, (Math.floor(i / (GRID + 1)) * height) / GRID)
-	);
-	const rings = ringsOfShape(laid.own).map((ring) => ring.map((value, i) => (value * GRID) / (i % 2 === 0 ? width : height)));
-	const { data } = coverRings(rings, GRID, GRID, 1);
+	const { own } = laid;
+	const pattern = patternOf(field);
+	const side = Math.min(Math.max(own.width, own.height) / GRID, FINER * (pattern.turns?.(field) ?? Infinity)) * BLOCK;
+	const [columns, rows] = [Math.max(1, Math.ceil(own.width / side)), Math.max(1, Math.ceil(own.height / side))];
+	const [wide, tall] = [own.width / columns, own.height / rows];
+	const asked = Math.min(1, MOST_CORNERS / (columns * rows * (BLOCK + 1) ** 2));
 	const lengths = joins.map(() => 0);
-	for (let cell = 0; cell < data.length; cell++) {
-		if (data[cell]! <= 127) continue;
-		const first = cell + Math.floor(cell / GRID);
-		const [a, b, c, d] = [depths[first]!, depths[first + 1]!, depths[first + GRID + 2]!, depths[first + GRID + 1]!];
-		const [least, most] = [Math.min(a, b, c, d), Math.max(a, b, c, d)];
-		/** Nearly all cells lie on one side. */
-		for (let i = 0; i < joins.length; i++) {
-			const { at } = joins[i]!;
-			if (least < at && most >= at) lengths[i]! += lengthInCell(a - at, b - at, c - at, d - at, width / GRID, height / GRID);
+	let [met, taken] = [0, 0];
+	for (let row = 0; row < rows; row++)
+		for (let column = 0; column < columns; column++) {
+			const [x, y] = [(column + 0.5) * wide, (row + 0.5) * tall];
+			const where = placeOfCell(own, x, y, wide, tall);
+			if (where === 'outside') continue;
+			met++;
+			/** As evenly as may be: by a step that never comes round. */
+			if (asked < 1 && (column * GOLDEN + row * GOLDEN * GOLDEN) % 1 >= asked) continue;
+			taken++;
+			if (pattern.bounds && where === 'inside') {
+				const [least, most] = pattern.bounds(field, depthOnPart(field, laid, x, y), Math.hypot(wide, tall) / 2, laid.region);
+				if (joins.every(({ at }) => at <= least || at > most)) continue;
+			}
+			followInBlock(field, joins, laid, { left: x - wide / 2, top: y - tall / 2, wide, tall, isWhole: where === 'inside' }, lengths);
 		}
-	}
-	return lengths;
+	return taken === 0 ? lengths : lengths.map((length) => (length * met) / taken);
+}
+
+interface Block {
+	readonly left: Mm;
+	readonly top: Mm;
+	readonly wide: Mm;
+	readonly tall: Mm;
+	/** All of it is painted. */
+	readonly isWhole: boolean;
+}
+
+function followInBlock(field: Field, joins: readonly Join[], laid: Laid, { left, top, wide, tall, isWhole }: Block, lengths: Mm[]): void {
+	const [w, h] = [wide / BLOCK, tall / BLOCK];
+	const depths = new Float64Array((BLOCK + 1) ** 2);
+	for (let row = 0, i = 0; row <= BLOCK; row++)
+		for (let column = 0; column <= BLOCK; column++) depths[i++] = depthOnPart(field, laid, left + column * w, top + row * h);
+	for (let row = 0; row < BLOCK; row++)
+		for (let column = 0; column < BLOCK; column++) {
+			const first = row * (BLOCK + 1) + column;
+			const [a, b, c, d] = [depths[first]!, depths[first + 1]!, depths[first + BLOCK + 2]!, depths[first + BLOCK + 1]!];
+			const [least, most] = [Math.min(a, b, c, d), Math.max(a, b, c, d)];
+			for (const [k, { at }] of joins.entries()) {
+				/** Nearly all cells lie on one side. */
+				if (least >= at || most < at) continue;
+				if (!isWhole && !isPainted(laid.own, left + (column + 0.5) * w, top + (row + 0.5) * h)) break;
+				lengths[k]! += lengthInCell(a - at, b - at, c - at, d - at, w, h);
+			}
+		}
+}
+
+function isPainted({ outline, holes }: Laid['own'], x: Mm, y: Mm): boolean {
+	if (outline !== null && !isInsideOutline(outline, { x, y })) return false;
+	return holes.every((hole) => x < hole.x || y < hole.y || x > hole.x + hole.width || y > hole.y + hole.height);
 }
 
 /** Places on the sides of a cell, by x and y in turn; made once for all cells. */

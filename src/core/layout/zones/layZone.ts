@@ -46,7 +46,15 @@ function layPart(
 	const above = face.floor === null ? null : heightAboveFloor(face, 0);
 	const climbs = field.pattern === 'runs' || (field.pattern === 'bands' && (field.from === 'bottom' || field.from === 'top'));
 	if (over === 'face' || above === null || !climbs) return { region: regionFor(face.whole), x: part.x, y: part.y, flat: null, own };
-	const region: Region = { ...own, width: face.width, height: top, outline: null, deepest: Math.min(face.width, top) / 2 };
+	/** One for all that lies on the face: what runs goes on behind its gaps. */
+	const region: Region = {
+		...own,
+		salt: regionOf(face.whole).salt,
+		width: face.width,
+		height: top,
+		outline: null,
+		deepest: Math.min(face.width, top) / 2
+	};
 	return { region, x: part.x, y: top - above + part.y, flat: face.lies === 'level' ? top - above : null, own };
 }
 

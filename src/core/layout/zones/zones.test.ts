@@ -333,3 +333,24 @@ it('touches are the same whatever was asked in between, and others for another s
 	expect(others.map((other) => other.filter((depth, i) => depth === first[i] && depth < 32).length)).toEqual(others.map(() => 0));
 	expect(Math.min(...first)).toBeLessThan(4);
 });
+
+it('what runs over the whole piece goes on behind the gaps, as bands do', () => {
+	const { piece: begun } = newProject('', 'mm', 2, 'chest');
+	const readings: Record<string, number> = { rail: 20, gap: 4, drawer: 200, plinth: 68 };
+	const faces = begun.faces.map((face, i) =>
+		i === 0
+			? { ...face, width: '600', height: '500', floor: '0', chain: face.chain.map((link) => ({ ...link, reading: readings[link.role]! })) }
+			: face
+	);
+	const piece = measurePiece({ ...begun, faces }, 'mm');
+	const field = { pattern: 'runs' as const, from: 'top' as const, length: 150, drip: 260, seed: 4 };
+	const laid = layZone({ parts: 'drawers', over: 'piece', field }, piece);
+	const [upper, lower] = laid as [(typeof laid)[0], (typeof laid)[0]];
+	const gap = lower.part.y - upper.part.y - upper.part.height;
+	expect(gap).toBeCloseTo(4, 6);
+	for (let x = 5; x < upper.part.width; x += 7) {
+		const [above, below] = [depthOnPart(field, upper.laid, x, upper.part.height), depthOnPart(field, lower.laid, x, 0)];
+		/** Straight down it grows a mm for each mm, but for what is not reached yet. */
+		expect(Math.abs(below - above)).toBeLessThanOrEqual(gap + 1e-6);
+	}
+});
