@@ -4,7 +4,8 @@ import { addArrangement, addZone, newProject, ZONE_STARTERS, type Project } from
 import { readProjectText } from '../formats';
 import { ARRANGEMENTS, type Arrangement, type Motif, type Zone } from '../layout';
 import { STARTERS } from '../piece';
-import { planProject } from '../plan';
+import { nameSurface, planProject } from '../plan';
+import { formatLength } from '../units';
 import { wrapText } from './flowLines';
 import { describeSheets, listPages, PAGE_MARGIN, type Page, type PageItem } from './index';
 import { wordZone } from './wordZone';
@@ -301,3 +302,61 @@ function newSized(width: number, height: number): Project {
 	}));
 	return { ...begun, piece: { ...begun.piece, faces, seams: [] } };
 }
+
+describe('raised work in print, read figure by figure', () => {
+	const texts = (pages: readonly Page[], title: string) =>
+		pages
+			.filter((page) => page.title.startsWith(title))
+			.flatMap(textsOf)
+			.map(({ text }) => text);
+	const joined = (lines: readonly string[]) => lines.join(' ').replace(/\s+/g, ' ');
+	const raised = DEMOS.map(load).map((project) => ({ project, plan: planProject(project) }));
+
+	it('each lay has its number, its part, its mark from the left and from the top, its turn, what it fills and masks', () => {
+		let read = 0;
+		for (const { project, plan } of raised) {
+			const said = joined(texts(describeSheets(project, plan, 'a4'), 'Lays'));
+			for (const { lays } of plan.lays)
+				for (const { number, part, mark, turn, items, masked } of lays) {
+					const write = (mm: number) => formatLength(mm, project.units).text;
+					const degrees = (Math.round(turn * 10) / 10 + 360) % 360;
+					const line = `${number}. ${nameSurface(plan, part)}: ${write(mark.left)} from the left, ${write(mark.top)} from the top${degrees === 0 ? '' : `, turned ${degrees} degrees clockwise`}`;
+					expect(said).toContain(line);
+					expect(said).toContain(`fills ${items.length}${masked > 0 ? `, ${masked} masked` : ''}`);
+					read++;
+				}
+		}
+		expect(read).toBeGreaterThan(10);
+	});
+
+	it('each mould has how many, its dry size with the width first, its height and its weight; cuts have their numbers', () => {
+		const mould = { height: 7, shrinkage: 0.1 };
+		const oblong: Motif = {
+			id: 'oblong',
+			name: 'Oblong',
+			width: 90,
+			height: 30,
+			paths: [{ d: 'M0 0h90v30h-90z', rule: 'nonzero' }],
+			mould
+		};
+		const { start } = ARRANGEMENTS.run;
+		const run = {
+			...start({ id: 'row', name: 'Row', motif: oblong, parts: 'drawers', shortest: 100, scale: 1 }),
+			scale: { least: 1, wish: 1, most: 1 }
+		};
+		const film = { wait: null, material: 'resin-casting', times: 1, thickness: 1, applicator: 'brush' } as const;
+		const cast = { kind: 'cast', id: 'cast', ...film, arrangement: 'row', colour: null, lies: 'flat' } as const;
+		const project: Project = {
+			...chest,
+			layout: { ...chest.layout, motifs: [...chest.layout.motifs, oblong], arrangements: [...chest.layout.arrangements, run] },
+			finish: { ...chest.finish, coats: [...chest.finish.coats, cast] }
+		};
+		const plan = planProject(project);
+		const own = plan.items.filter(({ arrangement }) => arrangement === 'row');
+		const said = joined(texts(describeSheets(project, plan, 'a4'), 'Castings'));
+		expect(own.length).toBeGreaterThan(3);
+		/** 90 by 30 less a tenth: 81 by 27. */
+		expect(said).toContain(`${own.length} of Oblong: 81 mm by 27 mm when dry, 7 mm high`);
+		expect(said).toContain(`${own.length} casts:`);
+	});
+});

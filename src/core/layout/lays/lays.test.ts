@@ -106,6 +106,66 @@ describe('lays in place', () => {
 		expect(turned).toMatchObject({ turn: 90, mark: { left: 225, top: 175 } });
 		expect(turned!.sheet.map(Math.round)).toEqual([255, 145, 255, 305, 145, 305, 145, 145]);
 	});
+	it('a sheet covers its motifs, and its mark is a corner of the design, whatever the turn, the number and the mode', () => {
+		const oblong = (sheets: Motif['sheet']): Motif => ({
+			...square(50, sheets),
+			height: 20,
+			paths: [{ d: 'M0 0H50V20H0Z', rule: 'nonzero' }]
+		});
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 1, max: 7 }),
+				fc.integer({ min: 1, max: 4 }),
+				fc.integer({ min: 0, max: 23 }),
+				fc.constantFrom('marks' as const, 'chain' as const, 'middle' as const),
+				fc.boolean(),
+				(count, across, steps, mode, isBack) => {
+					const turn = steps * 15;
+					const radians = (turn * Math.PI) / 180;
+					const [cos, sin] = [Math.cos(radians), Math.sin(radians)];
+					const motif = oblong(sheet(12, across));
+					const big = board(2000, 2000);
+					const [face] = big.faces;
+					/** Along their own turn, or against it: a row that is laid from the right. */
+					const pitch = isBack ? -60 : 60;
+					const items = Array.from({ length: count }, (_, i) => {
+						const centre = { x: 1000 + i * pitch * cos, y: 1000 + i * pitch * sin };
+						return layItem(
+							{ arrangement: 'a', place: String(i), index: i, scale: 1, centre, turn },
+							motif,
+							measureMotif(motif),
+							face!.whole,
+							face!
+						);
+					});
+					for (const lay of plan(items, motif, big, { mode }).lays) {
+						const own = items.filter(({ key }) => lay.items.includes(key));
+						expect(own.length).toBeGreaterThan(0);
+						/** Of each motif its corners, along the sheet and across it from the mark. */
+						const local = (x: number, y: number) => {
+							const [dx, dy] = [x - lay.mark.left, y - lay.mark.top];
+							const [c, s] = [Math.cos((lay.turn * Math.PI) / 180), Math.sin((lay.turn * Math.PI) / 180)];
+							return [dx * c + dy * s, dy * c - dx * s] as const;
+						};
+						const frames = own.map(({ centre }) => local(centre.x, centre.y));
+						for (const [u, v] of frames) {
+							expect(u - 25).toBeGreaterThanOrEqual(-1e-6);
+							expect(v - 10).toBeCloseTo(0, 6);
+						}
+						/** Its first repeat begins at the mark, wherever the masked ones lie. */
+						const us = frames.map(([u]) => (u - 25) / 60);
+						for (const u of us) expect(Math.abs(u - Math.round(u))).toBeLessThan(1e-6);
+						for (const { rings } of own)
+							for (const ring of rings)
+								for (let i = 0; i < ring.length; i += 2) expect(isInRings(ring[i]!, ring[i + 1]!, [lay.sheet])).toBe(true);
+						expect(lay.turn).toBeGreaterThanOrEqual(0);
+						expect(lay.turn).toBeLessThan(360);
+					}
+				}
+			),
+			{ numRuns: 120, endOnFailure: true }
+		);
+	});
 	it('a sheet that is cut into its motifs keeps a narrow border and lays each alone', () => {
 		const motif = square(50, sheet(85, 4));
 		const planned = plan(rowOf(12, 70, motif, piece), motif, piece, { cut: true, mode: 'marks' });

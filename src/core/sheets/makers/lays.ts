@@ -50,11 +50,17 @@ function linesOf({ coat, mode, lays, choices }: Plan['lays'][number], plan: Plan
 			...lays
 				.filter((lay) => lay.round === round)
 				.map(({ number, part, mark, turn, items, masked }) => ({
-					text: `${number}. ${nameSurface(plan, part)}: ${write(mark.left)} from the left, ${write(mark.top)} from the top${Math.abs(turn) > 1e-6 ? `, turned ${Math.round(turn * 10) / 10} degrees clockwise` : ''}`,
+					text: `${number}. ${nameSurface(plan, part)}: ${write(mark.left)} from the left, ${write(mark.top)} from the top${wordTurn(turn)}`,
 					indent: 6,
 					size: 3.1,
 					right: `fills ${items.length}${masked > 0 ? `, ${masked} masked` : ''}`
 				}))
 		])
 	];
+}
+
+/** Once rounded, from 0 up to 360. */
+function wordTurn(turn: number): string {
+	const degrees = (((Math.round(turn * 10) / 10) % 360) + 360) % 360;
+	return degrees === 0 ? '' : `, turned ${Math.round(degrees * 10) / 10} degrees clockwise`;
 }
