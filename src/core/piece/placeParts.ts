@@ -1,6 +1,6 @@
 import { doBoxesMeet } from './box';
 import { flattenOutline, isInsideOutline, distanceToOutline, type Outline } from '../geometry';
-import { type Issue, type Mm, SAME } from '../units';
+import type { Issue, Mm } from '../units';
 import type { BarePart } from './chain';
 import type { LengthInput } from './lengths';
 import type { LengthReader } from './readLengths';

@@ -245,13 +245,6 @@ export function leastScale({ opening, bridge }: Artwork, limits: { readonly open
 /** What paint and a bridge need at least, mm. Source: methods 6. */
 export const PAINT_LIMITS = { opening: 1, bridge: 1.5 };
 
-function middleOf(points: Ring): { x: Mm; y: Mm } {
-	const n = points.length / 2;
-	let [x, y] = [0, 0];
-	for (let i = 0; i < points.length; i += 2) [x, y] = [x + points[i]!, y + points[i + 1]!];
-	return { x: x / n, y: y / n };
-}
-
 function lengthOfShape(ring: Ring): Mm {
 	let longest = 0;
 	for (let i = 0; i < ring.length; i += 2)
