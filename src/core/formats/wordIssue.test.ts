@@ -37,6 +37,8 @@ const NUMBERS = [
 	'all',
 	'radius',
 	'off',
+	'step',
+	'wished',
 	'grams'
 ];
 const WORDS = [
@@ -55,6 +57,8 @@ const WORDS = [
 	'one',
 	'first',
 	'second',
+	'from',
+	'to',
 	'name'
 ];
 const VALUES = Object.fromEntries([...NUMBERS.map((key) => [key, 7]), ...WORDS.map((key) => [key, 'word'])]) as Record<
