@@ -52,6 +52,15 @@ describe('checkChain', () => {
 		expect(rare.again).toBe(rare.suspects[0]?.index ?? 0);
 	});
 
+	it('where no slip explains what is rare, the coarsest reading is to be taken again, the longest of them', () => {
+		const plain = (mm: number, resolution = 1) => ({ ...reading(mm, 'rail'), resolution, text: '' });
+		const again = (readings: ChainReading[]) => checkChain(plain(readings.reduce((sum, { mm }) => sum + mm, 4)), readings);
+		const nine = [301, 160, 175, 190, 205, 61, 40, 111, 97];
+		expect(again(nine.map((mm, i) => plain(mm, i === 0 ? 2 : 1)))).toMatchObject({ verdict: 'rare', suspects: [], again: 0 });
+		expect(again(nine.map((mm, i) => plain(mm, i === 5 ? 2 : 1)))).toMatchObject({ again: 5 });
+		expect(again(nine.with(0, 201).map((mm) => plain(mm)))).toMatchObject({ again: 4 });
+	});
+
 	it('names the reading whose digits were swapped', () => {
 		const check = checkChain(reading(780), chainOf(EXAMPLE.with(3, 157)));
 		expect(check).toMatchObject({ residual: 19, verdict: 'beyond' });
