@@ -282,6 +282,8 @@ function itemsOn(part: Part, face: MeasuredFace, arrangement: Grid, context: Arr
 			const centre = { x: start.x + (column + dx) * across, y: start.y + (row + dy) * down };
 			/** What reaches over the edge is not laid at all where only whole ones are wanted. */
 			if (edge === 'whole' && reachesOver(centre, motif, scale, part)) continue;
+			/** Nor what lies beyond it altogether. */
+			if (shape.isWithin && isBeyond(centre, motif, scale, part)) continue;
 			const item = layItem({ arrangement: id, place, index: items.length, centre, scale, mirrored }, motif, shape, part, face);
 			if (item.openArea > 0 && (edge === 'cut' || isWhole(item))) items.push(item);
 		}
@@ -309,6 +311,16 @@ function reachesOver(
 ): boolean {
 	const [w, h] = [(motif.width * scale) / 2, (motif.height * scale) / 2];
 	return Math.min(x - w, y - h, part.width - x - w, part.height - y - h) < -AT_THE_EDGE;
+}
+
+function isBeyond(
+	{ x, y }: { readonly x: Mm; readonly y: Mm },
+	motif: { readonly width: Mm; readonly height: Mm },
+	scale: number,
+	part: Part
+): boolean {
+	const [w, h] = [(motif.width * scale) / 2, (motif.height * scale) / 2];
+	return x + w <= 0 || y + h <= 0 || x - w >= part.width || y - h >= part.height;
 }
 
 /** Its frame within the box of the part, but for a hair, and nothing else taken off it. */
