@@ -41,5 +41,5 @@ it.each<[what: string, coats: Coat[], blended: string[], mix: string[]]>([
 	['gold is blended in a zone', [coat('gilding-wax', 'gilding-wax', 'gold')], ['gold'], ['sea', 'gold', 'sand', 'bronze', 'shore']],
 	['a material that nobody knows is taken for paint', [coat('base', 'gone', 'sand')], [], ['sea', 'gold', 'sand', 'bronze', 'shore']]
 ])('%s', (_, coats, blended, mix) => {
-	expect(paintsThatMix(palette, coats, gatherMaterials([]), new Set(blended)).map(({ id }) => id)).toEqual(mix);
+	expect(paintsThatMix(palette, coats, gatherMaterials([]), [{ colours: blended }]).map(({ id }) => id)).toEqual(mix);
 });

@@ -6,9 +6,14 @@ export function takeChoice<C extends Choice>(group: Omit<ChoiceGroup<C>, 'taken'
 	return { ...group, taken: at >= 0 ? at : group.choices.length > 0 ? 0 : -1 };
 }
 
-/** Best first; of those that are called the same, the best. */
-export function rankChoices<C extends Choice>(choices: readonly C[], most = 8): C[] {
+/** As many ways as anybody looks through. */
+const MOST = 8;
+
+/** Best first; of those that are called the same, the best. Those of `keep` are among them, however far down they stand. */
+export function rankChoices<C extends Choice>(choices: readonly C[], keep: readonly unknown[] = []): C[] {
 	const sorted = [...choices].sort((a, b) => a.cost - b.cost || (a.title < b.title ? -1 : 1));
 	const titles = new Set<string>();
-	return sorted.filter(({ title, reason }) => !titles.has(title + reason) && titles.add(title + reason)).slice(0, most);
+	const best = sorted.filter(({ title, reason }) => !titles.has(title + reason) && titles.add(title + reason)).slice(0, MOST);
+	const kept = sorted.filter((choice, i) => keep.includes(choice.pick) && sorted.findIndex(({ pick }) => pick === choice.pick) === i);
+	return [...best, ...kept.filter(({ pick }) => !best.some((other) => other.pick === pick))];
 }

@@ -1,7 +1,8 @@
 import type { Mm, Mm2 } from '../../units';
 import type { Zone } from '../schema';
 import { areasByLevel, lengthsByLevel } from './areasByLevel';
-import { areasByRefining, lengthsOnGrid } from './areasByRefining';
+import { areasByRefining } from './areasByRefining';
+import { lengthsOnGrid } from './lengthsOnGrid';
 import { patternOf } from './index';
 import { sharesAtDepth } from './joins';
 import { depthOnPart, joinsOf } from './layZone';

@@ -87,9 +87,10 @@ function sampleLightness({ pigmentOf }: ZoneCase, { colours }: Zone, joins: Retu
 		const parts = sharesAtDepth(joins, depth).map((share, i) => ({ ...pigmentOf(colours[i]!), parts: share }));
 		return { depth, l: convertHexToLab(convertPaintToHex(mixPaints(parts.filter(({ parts: share }) => share > 0)))).l };
 	};
-	const steps = Array.from({ length: THROUGH + 1 }, (_, i) => i / THROUGH);
+	/** A crisp join has two sides. */
+	const stepsOf = (half: Mm) => (half > 0 ? Array.from({ length: THROUGH + 1 }, (_, i) => (2 * i) / THROUGH - 1) : [-1, 1]);
 	return joins
-		.flatMap(({ at: middle, half }) => steps.map((t) => at(middle - half + 2 * half * t + (half === 0 ? (t - 0.5) * SAME : 0))))
+		.flatMap(({ at: middle, half }) => stepsOf(half).map((step) => at(middle + step * Math.max(half, SAME))))
 		.sort((a, b) => a.depth - b.depth);
 }
 

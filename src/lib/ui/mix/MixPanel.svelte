@@ -19,14 +19,10 @@
 
 	const pigments = $derived(pigmentsOf(palette));
 	/** Gilding wax is no part of a chalk paint. */
-	const paints = $derived(
-		paintsThatMix(
-			palette,
-			piece.project.finish.coats,
-			gatherMaterials(piece.project.materials),
-			new Set(piece.project.layout.zones.flatMap(({ colours }) => colours))
-		)
-	);
+	const paints = $derived.by(() => {
+		const { finish, materials, layout } = piece.project;
+		return paintsThatMix(palette, finish.coats, gatherMaterials(materials), layout.zones);
+	});
 	const leftOut = $derived(palette.filter((colour) => !paints.includes(colour)));
 	const used = $derived(
 		palette.flatMap((colour) => (parts[colour.id] ? [{ colour, pigment: pigments.get(colour.id)!, parts: parts[colour.id]! }] : []))

@@ -1,24 +1,22 @@
-import { areaInCommon } from '../../../geometry';
-import type { MeasuredPiece, Part, Seam } from '../../../piece';
+import type { MeasuredPiece, Seam } from '../../../piece';
 import { type Issue, type Mm, SAME } from '../../../units';
 import { partsOf } from '../../partsOf';
 import type { Motif } from '../../motif';
-import { gatherWholes, isSliver } from '../gatherWholes';
+import { isSliver } from '../gatherWholes';
 import { layItem } from '../layItem';
 import { isSpotOf, placeFromMiddle } from '../spot';
 import { motifIn } from '../motifIn';
 import type { ArrangementContext, ArrangementPlan, LaidItem } from '../types';
 import type { EndsId, Pick as PickedFit, Run } from './schema';
 import { fitRunToLength } from './fitRunToLength';
+import { hintsOfRun } from './hintsOfRun';
 import { motifAlong, obstaclesOn, placeOnRow, rowsOf, type RowOnPart, type RunRow } from './rows';
-import type { FittedChoice, RunFit, RunGroup, RunWish } from './types';
+import { IN_PROPORTION, type FittedChoice, type RunFit, type RunGroup, type RunWish } from './types';
 import { wordChoice } from './wordChoice';
 
 /** A painter is shown at least this many ways where there are any. */
 const LEAST_CHOICES = 3;
 const MOST_CHOICES = 8;
-/** Suggested share of the front's short side. Source: methods 3. */
-const SUGGESTED = { least: 1 / 5, most: 2 / 3 };
 
 /**
  * Fits one run on its fronts and sets every motif in place (mm), with what the painter moved or left out by hand.
@@ -55,20 +53,7 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 		groups,
 		items,
 		issues,
-		hints: [
-			...hintsOfHardware(run, groups, items, path),
-			...hintsFor(
-				items,
-				parts,
-				path,
-				rows.some(({ on }) => on.length > 1)
-			),
-			...hintsOfBends(items, groups, rows, path),
-			...hintsOfGaps(items, rows, path),
-			...hintsOfSteps(rows, path),
-			...hintsOfProportion(run, groups, rows, least, path),
-			...crowdedKnobs(items, parts, path)
-		]
+		hints: hintsOfRun({ run, groups, rows, least, items, parts, path })
 	};
 }
 
@@ -128,8 +113,6 @@ function partsIn(rows: readonly RunRow[]): string[] {
 	return rows.flatMap(({ on }) => on.map(({ part }) => part.id));
 }
 
-/** Scales of fronts that differ by no more than this share from their heights look as if they did not. */
-const IN_PROPORTION = 0.02;
 /** As much as a motif on a knob: what is in proportion comes first. */
 const OUT_OF_PROPORTION = 10;
 
@@ -241,117 +224,4 @@ function shareLoss(items: readonly LaidItem[]): LaidItem[] {
 /** The row that lets the motif be least: the lowest, then the shortest. */
 function leastOf(rows: readonly RunRow[]): RunRow | null {
 	return [...rows].sort((a, b) => a.room - b.room || a.length - b.length)[0] ?? null;
-}
-
-/** A knob beside a motif, nearer than a tenth of it, looks like a second one that went astray. Source: methods 3 (suggested size). */
-function crowdedKnobs(items: readonly LaidItem[], parts: readonly Part[], path: string): Issue[] {
-	return parts.flatMap((part): Issue[] => {
-		const count = items.filter(
-			(item) => item.part === part.id && part.hardware.some(({ footprint }) => isCrowdedBy(item, footprint))
-		).length;
-		return count === 0 ? [] : [{ code: 'run.near-knob', path, values: { part: part.name, count } }];
-	});
-}
-
-function isCrowdedBy(item: LaidItem, { x, y, width, height }: { x: Mm; y: Mm; width: Mm; height: Mm }): boolean {
-	const across = Math.max(x - item.left - item.width, item.left - x - width);
-	const down = Math.max(y - item.top - item.height, item.top - y - height);
-	const apart = Math.max(across, down);
-	return apart > SAME && apart < Math.min(item.width, item.height) / 10;
-}
-
-/** Neighbours that lean together where a row bends, so far that they lie over one another; where they are meant to (a gap below nothing) it is not told. */
-function hintsOfBends(items: readonly LaidItem[], groups: readonly RunGroup[], rows: readonly RunRow[], path: string): Issue[] {
-	const fits = groups.flatMap(({ choices, taken }) => choices[taken]?.fits ?? []);
-	return rows.flatMap(({ id, on: [one] }): Issue[] => {
-		if (one!.line.way !== 'track' || !fits.some(({ part, fit }) => part === id && fit.gap >= 0)) return [];
-		const own = items.filter(({ part, byHand }) => part === one!.part.id && !byHand);
-		const count = own.slice(1).filter((item, i) => {
-			const before = own[i]!;
-			return item.index === before.index + 1 && item.turn !== before.turn && doOverlap(item, before);
-		}).length;
-		return count > 0 ? [{ code: 'run.tight-bend', path, values: { part: one!.part.name, count } }] : [];
-	});
-}
-
-/** Of a motif, what may lie under its neighbour before anybody sees it. */
-const UNSEEN = 1e-3;
-
-function doOverlap(one: LaidItem, other: LaidItem): boolean {
-	const apart = Math.max(
-		one.left - other.left - other.width,
-		other.left - one.left - one.width,
-		one.top - other.top - other.height,
-		other.top - one.top - one.height
-	);
-	return apart < 0 && areaInCommon(one.rings, other.rings) > UNSEEN * one.openArea;
-}
-
-/** A step that is seen where a row goes on to the next part, mm. */
-const SEEN_STEP: Mm = 0.3;
-
-function hintsOfSteps(rows: readonly RunRow[], path: string): Issue[] {
-	return rows.flatMap(({ on, step = 0 }) =>
-		step > SEEN_STEP ? [{ code: 'run.step', path, values: { from: on[0]!.part.name, to: on.at(-1)!.part.name, step } }] : []
-	);
-}
-
-/** Front by front a scale is that of the least front, as many times as large as the front is higher; where it is not, which. */
-function hintsOfProportion(run: Run, groups: readonly RunGroup[], rows: readonly RunRow[], least: RunRow, path: string): Issue[] {
-	if (run.sizing === 'common') return [];
-	const taken = groups.flatMap(({ choices, taken: at }) => choices[at]?.fits ?? []);
-	const first = taken.find(({ part }) => part === least.id)?.fit.scale;
-	if (first === undefined) return [];
-	return rows.flatMap((row) => {
-		const scale = taken.find(({ part }) => part === row.id)?.fit.scale;
-		const wished = (first * row.room) / least.room;
-		if (scale === undefined || Math.abs(scale / wished - 1) <= IN_PROPORTION + SAME) return [];
-		const values = { part: row.on[0]!.part.name, least: least.on[0]!.part.name, scale: scale.toFixed(2), wished: wished.toFixed(2) };
-		return [{ code: 'run.out-of-proportion', path: `${path}.scale`, values }];
-	});
-}
-
-/** What of a row that runs on falls into gaps: of whole motifs, on whatever parts their pieces lie; a half at an end has lost its other half to nothing. */
-function hintsOfGaps(items: readonly LaidItem[], rows: readonly RunRow[], path: string): Issue[] {
-	if (rows.every(({ on }) => on.length === 1)) return [];
-	const wholes = gatherWholes(items.filter(({ half }) => half === 'none'));
-	const shares = wholes.map((pieces) => {
-		const lost = pieces.reduce((sum, piece) => sum + piece.lost, 0);
-		return lost / (lost + pieces.reduce((sum, piece) => sum + piece.openArea, 0));
-	});
-	const lossy = shares.filter((share) => share > 0.005);
-	if (lossy.length === 0) return [];
-	return [{ code: 'run.in-gap', path, values: { count: lossy.length, share: Math.max(1, Math.round(100 * Math.max(...lossy))) } }];
-}
-
-/** Nothing lands on a knob that should be kept clear, and no knob misses its motif, without being said. */
-function hintsOfHardware(run: Run, groups: readonly RunGroup[], items: readonly LaidItem[], path: string): Issue[] {
-	if (run.hardware === 'avoid') {
-		const count = items.filter(({ touches }) => touches.length > 0).length;
-		return count > 0 ? [{ code: 'run.on-knob', path, values: { count } }] : [];
-	}
-	if (run.hardware === 'over') return [];
-	const missed = groups.flatMap(({ choices, taken }) => choices[taken]?.fits ?? []).reduce((sum, { fit }) => sum + fit.hits, 0);
-	return missed > 0 ? [{ code: 'run.off-knob', path, values: { count: missed } }] : [];
-}
-
-function hintsFor(items: readonly LaidItem[], parts: readonly Part[], path: string, runsOn: boolean): Issue[] {
-	const hints: Issue[] = [];
-	for (const part of parts) {
-		const first = items.find((item) => item.part === part.id);
-		if (!first) continue;
-		const share = Math.max(first.width, first.height) / Math.min(part.width, part.height);
-		const tall = first.height / Math.min(part.width, part.height);
-		const values = { part: part.name, share: Math.round(tall * 100) };
-		if (tall > SUGGESTED.most) hints.push({ code: 'run.looks-large', path, values });
-		else if (share < SUGGESTED.least) hints.push({ code: 'run.looks-small', path, values });
-		const off = items.filter((item) => item.part === part.id && isOff(item));
-		if (off.length > 0 && !runsOn) hints.push({ code: 'run.over-edge', path, values: { part: part.name, count: off.length } });
-	}
-	return hints;
-}
-
-/** Over an edge, but for the half that a row leaves off at its own end. */
-function isOff({ cutBy, half }: LaidItem): boolean {
-	return cutBy.some((side) => side !== half);
 }

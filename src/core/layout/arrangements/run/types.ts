@@ -89,3 +89,6 @@ export interface FittedChoice {
 }
 export type RunChoice = FittedChoice & Choice<PickedFit>;
 export type RunGroup = ChoiceGroup<RunChoice>;
+
+/** Scales of fronts that differ by no more than this share from their heights look as if they did not. */
+export const IN_PROPORTION = 0.02;

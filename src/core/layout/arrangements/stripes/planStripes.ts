@@ -41,17 +41,12 @@ export function planStripes(stripes: Stripes, context: ArrangementContext): Arra
 /** The best, and beside them one roll for all, and what was picked, however far down they stand. */
 function waysOf(stripes: Stripes, span: Span, context: ArrangementContext): StripesChoice[] {
 	const wish = { ...stripes, length: span.length, tapes: context.tapes };
-	const all = fitStripes(wish).map((fit) => wordStripes(fit, stripes, context));
-	const ways = rankChoices(all);
+	const fits = fitStripes(wish);
 	const picked = stripes.picks[span.id];
 	const [middle, , by, ...widths] = picked?.split(' ') ?? [];
 	const again = by === 'tapes' && (middle === 'stripe' || middle === 'gap') ? fitPicked(wish, middle, widths.map(Number)) : [];
-	const more = [
-		all.find(({ fit }) => isOneRoll(fit)),
-		[...all, ...again.map((fit) => wordStripes(fit, stripes, context))].find(({ pick }) => pick === picked)
-	];
-	for (const way of more) if (way && !ways.some(({ pick }) => pick === way.pick)) ways.push(way);
-	return ways;
+	const ways = [...fits, ...again].map((fit) => wordStripes(fit, stripes, context));
+	return rankChoices(ways, [ways.find(({ fit }) => isOneRoll(fit))?.pick, picked]);
 }
 
 /** The bands that a part has something of, mm from its own first edge; what lies beyond it is cut there. */
