@@ -1,5 +1,5 @@
 import type { Part } from '../../../piece';
-import { formatLength, SAME, type Mm } from '../../../units';
+import { formatLength, type Mm } from '../../../units';
 import { rankChoices, takeChoice } from '../choose';
 import { motifIn } from '../motifIn';
 import type { ArrangementContext, Choice, ChoiceGroup, LaidItem } from '../types';
@@ -71,7 +71,7 @@ export function createWays() {
 						across: Math.abs(across.gap - gap.across) / motif.width,
 						down: Math.abs(down.gap - gap.down) / motif.height
 					};
-					const warning = Math.min(across.gap, down.gap) < -SAME ? 'motifs overlap' : null;
+					const warning = Math.min(across.gap, down.gap) < -AT_THE_EDGE ? 'motifs overlap' : null;
 					return [{ way, pick, cost: terms.across + terms.down, terms, ...told, warning }];
 				})
 		);
