@@ -31,6 +31,7 @@ export default defineConfig({
 					name: 'core and server',
 					environment: 'node',
 					globalSetup: ['tests/bundle-pool.ts'],
+					setupFiles: ['tests/setup-properties.ts'],
 					include: ['src/**/*.test.ts', 'tests/*.test.ts'],
 					exclude: ['src/lib/ui/**'],
 					/** Nothing of core keeps a state: its files are read once for all tests. */

@@ -1,6 +1,7 @@
+import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { depthInOutline, flattenOutline, lengthOfRings, offsetRing } from '../../geometry';
+import { depthInOutline, flattenOutline, lengthOfRings, type Outline } from '../../geometry';
 import { anyOutline } from '../../geometry/testing';
 import {
 	ARRANGEMENTS,
@@ -34,6 +35,32 @@ const planOf = (arrangement: Arrangement, piece: Piece, unit: 'mm' | 'in' = 'mm'
 	kindOfArrangement(arrangement).createPlanner()(arrangement, { ...contextWith([block], piece), unit });
 const begun = (kind: Arrangement['kind'], more: object = {}) =>
 	({ ...ARRANGEMENTS[kind].start(beginningOf(block, PARTS, { scale: 0.5, shortest: 300 })), ...more }) as Arrangement;
+
+/** How long the line is that lies so far inside an outline, its corners sharp: of coarser chords than the fit's, in µm. */
+function longestInside(outline: Outline, by: number): number {
+	const ring = flattenOutline(outline, 0.002);
+	const path = Array.from({ length: ring.length / 2 }, (_, i) => ({
+		x: Math.round(1000 * ring[2 * i]!),
+		y: Math.round(1000 * ring[2 * i + 1]!)
+	}));
+	const rings = inflatePaths([path], -1000 * by, JoinType.Miter, EndType.Polygon, 4);
+	return Math.max(0, ...rings.map((points) => lengthOfRings([points.flatMap(({ x, y }) => [x / 1000, y / 1000])])));
+}
+
+/** How much a clockwise outline turns at each of its inward corners, radians; the bends of flattened curves are none. */
+function inwardTurns(outline: Outline): number[] {
+	const ring = flattenOutline(outline, 0.002);
+	const ways = Array.from({ length: ring.length / 2 }, (_, i) => [
+		ring[(2 * i + 2) % ring.length]! - ring[2 * i]!,
+		ring[(2 * i + 3) % ring.length]! - ring[2 * i + 1]!
+	]).filter(([x, y]) => Math.hypot(x!, y!) > 1e-6);
+	return ways
+		.map(([x, y], i) => {
+			const [px, py] = ways.at(i - 1)!;
+			return Math.atan2(py! * x! - px! * y!, px! * x! + py! * y!);
+		})
+		.filter((turn) => turn > 0.05);
+}
 
 /** What a title says of one part of its group, in motifs; null where it says no number of them. */
 const SAID: Partial<
@@ -121,16 +148,19 @@ describe('what a way says is what is laid', () => {
 					const { fit } = group.choices[group.taken] as unknown as { fit: BorderFit };
 					for (const part of group.parts) {
 						const { outline } = piece.faces.find(({ id }) => id === part)!;
-						/** By clipper, which the fit does not use. */
-						const [centreLine] = offsetRing(flattenOutline(outline, 0.002), -(border.inset + (block.height * fit.scale) / 2));
-						const taken = fit.counts.reduce((sum, count, side) => sum + count * (fit.scale * block.width + fit.gaps[side]!), 0);
-						expect(Math.abs(taken - lengthOfRings([centreLine!])), part).toBeLessThan(0.5);
-						/** And they stand on it. */
 						const line = border.inset + (block.height * fit.scale) / 2;
+						const taken = fit.counts.reduce((sum, count, side) => sum + count * (fit.scale * block.width + fit.gaps[side]!), 0);
+						expect(Math.abs(taken - longestInside(outline, line)), part).toBeLessThan(0.5);
+						/** And they stand on it. */
 						const on = plan.items.filter((item) => item.part === part);
 						expect(on.length).toBeGreaterThan(0);
-						/** At a slight bend their line runs round it or straight through. */
-						for (const { centre } of on) expect(Math.abs(depthInOutline(outline, centre) - line)).toBeLessThan(0.05 + 0.015 * line);
+						/** Further in at the tip of a corner that comes inwards. */
+						const tip = line / Math.cos(Math.max(0, ...inwardTurns(outline)) / 2);
+						for (const { centre } of on) {
+							const depth = depthInOutline(outline, centre);
+							expect(depth).toBeGreaterThan(line - 0.05);
+							expect(depth).toBeLessThan(tip + 0.05);
+						}
 					}
 				}
 			}),
