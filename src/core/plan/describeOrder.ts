@@ -5,10 +5,15 @@ import { labelSteps } from './labelSteps';
 import type { OrderArc, OrderStep, Plan } from './types';
 
 /** The steps of an order and what holds them together, as the plan carries them. `moves`: something on the piece is taken out to be painted. */
-export function describeOrder({ stack, steps, arcs }: TimedOrder, moves: boolean, project: Project): Pick<Plan, 'order' | 'arcs'> {
+export function describeOrder(
+	{ stack, steps, arcs, sittings }: TimedOrder,
+	moves: boolean,
+	project: Project
+): Pick<Plan, 'order' | 'sittings' | 'arcs'> {
 	const labels = labelSteps(stack.layers, project);
 	return {
 		order: steps.map((step) => ({ ...describeStep(step, stack, moves), label: labels[step.layer.at]! })),
+		sittings: sittings.map(({ layer, ...sitting }) => ({ coat: layer.coat.id, ...sitting })),
 		arcs: arcs.map(describeArc)
 	};
 }

@@ -85,7 +85,7 @@ it('keeps every length when the painter turns the tape over', () => {
 it('works out again only what an edit touches', () => {
 	const plan = createPlanner();
 	const first = plan(demo);
-	const finish = { ...demo.finish, coats: demo.finish.coats.map((coat) => (coat.id === 'clear' ? { ...coat, wait: 300 } : coat)) };
+	const finish = { ...demo.finish, coats: demo.finish.coats.map((coat) => (coat.id === 'hardware-on' ? { ...coat, wait: 300 } : coat)) };
 	const second = plan({ ...demo, finish });
 	expect(second.faces).toBe(first.faces);
 	expect(second.zones).toBe(first.zones);

@@ -1,10 +1,22 @@
 import { type Project } from '../project';
 import { checkReferences, wordIssue } from '../formats';
-import { measureSites, remediesForGap, roomInGap, stackLayers, type GapRoom, type Site, type Stack } from '../layers';
+import { measureSites, ratesOf, remediesForGap, roomInGap, stackLayers, type GapRoom, type Rates, type Site, type Stack } from '../layers';
 import { measureMotif, TAPES, type ArrangementPlan, type LaysPlan, type MotifInUse } from '../layout';
 import { countQuantities, gatherMaterials } from '../materials';
 import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
-import { checkOrder, sectionBlends, timeOrder, type BlendWork, type TimedOrder } from '../schedule';
+import {
+	checkOrder,
+	cutWetCoats,
+	dryLayers,
+	listSittings,
+	sectionBlends,
+	timeOrder,
+	type BlendWork,
+	type DryingTimes,
+	type StepSittings,
+	type TimedOrder,
+	type WetCoat
+} from '../schedule';
 import { type Issue } from '../units';
 import { countUnmeasured, measuredOf } from './countUnmeasured';
 import { createStep, type Step } from './createStep';
@@ -49,6 +61,10 @@ export function createPlanner(): Planner {
 		stack: createStep(stackProject),
 		sites: createStep(measureSites),
 		measures: createStep(gatherMeasures),
+		rates: createStep(ratesOf),
+		drying: createStep(dryLayers),
+		wet: createStep(gatherWet),
+		sittings: createStep(gatherSittings),
 		order: createStep(timeOrder),
 		findings: createStep(checkOrder),
 		measured: createStep(measuredOf),
@@ -72,6 +88,10 @@ type Steps = {
 	stack: Step<Parameters<typeof stackProject>, Stack>;
 	sites: Step<Parameters<typeof measureSites>, ReadonlyMap<string, Site>>;
 	measures: Step<Parameters<typeof gatherMeasures>, ReturnType<typeof gatherMeasures>>;
+	rates: Step<Parameters<typeof ratesOf>, Rates>;
+	drying: Step<Parameters<typeof dryLayers>, DryingTimes[]>;
+	wet: Step<Parameters<typeof gatherWet>, ReadonlyMap<string, WetCoat>>;
+	sittings: Step<Parameters<typeof gatherSittings>, StepSittings[]>;
 	order: Step<Parameters<typeof timeOrder>, TimedOrder>;
 	findings: Step<Parameters<typeof checkOrder>, ReturnType<typeof checkOrder>>;
 	measured: Step<[MeasuredPiece], MeasuredPiece>;
@@ -93,7 +113,10 @@ function assemble(project: Project, steps: Steps, known?: KnownFigures): Plan {
 	const stack = steps.stack(project.piece.condition, piece, layout, laid, finish.coats, project.materials, project.palette);
 	const measured = steps.measured(piece);
 	const sites = steps.sites(stack, steps.measures(measured, layout, zones, laid, lays));
-	const order = steps.order(stack, sites, workshop);
+	const rates = steps.rates(workshop.rates);
+	const drying = steps.drying(stack, workshop);
+	const wet = steps.wet(stack, drying, piece, zones, layout, rates);
+	const order = steps.order(stack, drying, steps.sittings(stack, sites, drying, wet, lays, measured, rates));
 	const findings = steps.findings(order, finish.decisions);
 	const items = listItems(laid, project);
 	const moves = piece.faces.some((face) => !face.idle && face.parts.some(doesMove));
@@ -130,7 +153,7 @@ function assemble(project: Project, steps: Steps, known?: KnownFigures): Plan {
 			JSON.stringify(finish.coats.filter((coat) => 'method' in coat)),
 			units
 		),
-		blends: steps.blends(order.steps, piece, zones, layout),
+		blends: steps.blends(wet, drying, rates),
 		motifs: figures,
 		arrangements: laid.map((one) => summarizeArrangement(one, layout, shapes, stack)),
 		items,
@@ -163,6 +186,29 @@ function gatherMeasures(
 	lays: ReadonlyMap<string, LaysPlan>
 ): Parameters<typeof measureSites>[1] {
 	return { piece, layout, zones, laid, lays };
+}
+
+function gatherWet(
+	stack: Stack,
+	drying: readonly DryingTimes[],
+	piece: MeasuredPiece,
+	zones: readonly ZonePlan[],
+	layout: Project['layout'],
+	rates: Rates
+): ReadonlyMap<string, WetCoat> {
+	return cutWetCoats(stack, drying, { piece, zones, layout }, rates);
+}
+
+function gatherSittings(
+	stack: Stack,
+	sites: ReadonlyMap<string, Site>,
+	drying: readonly DryingTimes[],
+	wet: ReadonlyMap<string, WetCoat>,
+	lays: ReadonlyMap<string, LaysPlan>,
+	piece: MeasuredPiece,
+	rates: Rates
+): StepSittings[] {
+	return listSittings(stack, { sites, drying, wet, lays, piece, rates });
 }
 
 function stackProject(

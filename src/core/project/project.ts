@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { ColourSchema } from '../colour';
-import { FinishSchema, MaterialSchema } from '../layers';
+import { FinishSchema, MaterialSchema, OwnRatesSchema } from '../layers';
 import { LayoutSchema } from '../layout';
 import { PieceSchema } from '../piece';
 
 export const PROJECT_FORMAT = 'ember-ribbon/project';
-export const PROJECT_VERSION = 5;
+export const PROJECT_VERSION = 6;
 
 /** One piece with everything that is planned for it: the one truth from which every figure is worked out. */
 export const ProjectSchema = z.strictObject({
@@ -30,6 +30,7 @@ export const ProjectSchema = z.strictObject({
 			.max(30)
 			.optional()
 			.meta({ description: 'Widths of the tapes on its shelf, mm; the usual ones where nothing is said.' }),
+		rates: OwnRatesSchema.optional(),
 		volumes: z.enum(['ml', 'fl-oz']).optional().meta({ description: 'What its jars are measured in; ml where nothing is said.' })
 	}),
 	piece: PieceSchema,

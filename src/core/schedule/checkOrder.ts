@@ -1,6 +1,6 @@
-import { RULES, type Decision, type Finding, type Found } from '../layers';
-import { formatDuration, SAME } from '../units';
-import type { TimedArc, TimedOrder } from './timeOrder';
+import { RULES, type Decision, type Finding, type Found, type Remedy } from '../layers';
+import { formatDuration, SAME, type Minutes } from '../units';
+import { timeOrder, type TimedArc, type TimedOrder } from './timeOrder';
 
 const SEVERITY = ['must', 'should', 'school', 'note'];
 /**
@@ -26,31 +26,66 @@ function isSwallowed({ coat, kind }: Found, found: readonly Found[]): boolean {
 	return found.some((other) => other.coat === coat && SEVERITY.indexOf(other.kind) < SEVERITY.indexOf(kind));
 }
 
-/** Of each step the arc that is kept worst. */
-function brokenArcs({ arcs, steps }: TimedOrder, rule: string): Found[] {
-	const worst = new Map<string, { readonly timed: TimedArc; readonly waited: number; readonly off: number }>();
-	for (const timed of arcs) {
-		const { arc, least, most } = timed;
-		if (arc.rule !== rule) continue;
-		const waited = steps[arc.after.at]!.beginsAt - steps[arc.before.at]!.doneAt;
-		const off = Math.max(least - waited, most === null ? 0 : waited - most);
-		if (off > SAME && off > (worst.get(arc.after.coat.id)?.off ?? 0)) worst.set(arc.after.coat.id, { timed, waited, off });
+/** An arc that is kept too short, or whose window is over before the work in it is done. */
+interface Broken {
+	readonly timed: TimedArc;
+	/** Minutes that were waited, or that went by until all was done. */
+	readonly took: Minutes;
+	readonly off: Minutes;
+	readonly isLate: boolean;
+}
+
+/** Of each step the arc of a rule that is kept worst. */
+function brokenArcs(order: TimedOrder, rule: string): Found[] {
+	const worst = new Map<string, Broken>();
+	for (const timed of order.arcs) {
+		if (timed.arc.rule !== rule) continue;
+		const broken = breakOf(order, timed);
+		const { id } = timed.arc.after.coat;
+		if (broken.off > SAME && broken.off > (worst.get(id)?.off ?? 0)) worst.set(id, broken);
 	}
-	return [...worst.values()].map(({ timed: { arc, least, asks, most }, waited }) => {
-		const needs = formatDuration(waited < least ? least : most!);
-		const before = steps[arc.after.at - 1]!.layer.coat.id;
+	return [...worst.values()].map((broken) => {
+		const { timed, took, isLate } = broken;
+		const { arc, least, asks, most } = timed;
 		return {
 			kind: arc.kind,
-			what: arc.what(formatDuration(waited), needs),
+			what: arc.what(formatDuration(took), formatDuration(isLate ? most! : least)),
 			coat: arc.after.coat.id,
 			where: arc.where,
 			why: arc.why,
-			remedies: [
-				{
-					label: waited < least ? `Wait ${formatDuration(asks)}` : 'Go on as soon as it is ready',
-					edits: [{ op: 'wait' as const, coat: before, wait: null }]
-				}
-			]
+			remedies: isLate
+				? remediesForLate(order, broken)
+				: [{ label: `Wait ${formatDuration(asks)}`, edits: [{ op: 'wait', coat: arc.after.coat.id, wait: null }] }]
 		};
 	});
+}
+
+function breakOf(order: TimedOrder, timed: TimedArc): Broken {
+	const { arc, least, most } = timed;
+	const waited = order.steps[arc.after.at]!.beginsAt - order.steps[arc.before.at]!.doneAt;
+	const held = most === null ? 0 : longestHeld(order, timed);
+	const late = most === null ? 0 : held - most;
+	const isLate = late > least - waited;
+	return { timed, took: isLate ? held : waited, off: isLate ? late : least - waited, isLate };
+}
+
+/** A window holds to the end of the work in it, on each surface by itself: the longest that one is kept open. */
+function longestHeld({ links, sittings }: TimedOrder, timed: TimedArc): Minutes {
+	return links
+		.filter(({ arc }) => arc === timed)
+		.reduce((longest, { before, after }) => Math.max(longest, sittings[after]!.doneAt - sittings[before]!.doneAt), 0);
+}
+
+/** Waits of the painter's own within the window are given up, where that is enough. */
+function remediesForLate(order: TimedOrder, { timed: { arc } }: Broken): Remedy[] {
+	const { stack, drying, untimed } = order;
+	const own = stack.layers.filter(({ at, coat }) => at > arc.before.at && at <= arc.after.at && coat.wait !== null);
+	if (own.length === 0) return [];
+	const layers = stack.layers.map((layer) => (own.includes(layer) ? { ...layer, coat: { ...layer.coat, wait: null } } : layer));
+	const sooner = timeOrder({ ...stack, layers }, drying, untimed);
+	const isKept = sooner.arcs
+		.filter((other) => other.arc.rule === arc.rule && other.arc.after.at === arc.after.at)
+		.every((other) => breakOf(sooner, other).off <= SAME);
+	const edits = own.map(({ coat }) => ({ op: 'wait' as const, coat: coat.id, wait: null }));
+	return isKept ? [{ label: 'Go on as soon as it is ready', edits }] : [];
 }

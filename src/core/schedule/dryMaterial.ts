@@ -9,12 +9,14 @@ export interface DryingTimes {
 	readonly open: Minutes;
 	/** From when it is tacky; its recoat where nothing is known of that. */
 	readonly tacky: Minutes;
+	/** When its tack is gone; Infinity where it has none to lose. */
+	readonly tackLost: Minutes;
 	/** When it has hardened at the earliest, and for certain. */
 	readonly hardening: Minutes;
 	readonly hard: Minutes;
 }
 
-export const NO_DRYING: DryingTimes = { touchDry: 0, recoat: 0, open: 0, tacky: 0, hardening: 0, hard: 0 };
+export const NO_DRYING: DryingTimes = { touchDry: 0, recoat: 0, open: 0, tacky: 0, tackLost: Infinity, hardening: 0, hard: 0 };
 
 /** Drying times (minutes) of one coat of a material in a workshop. Source: methods 14. */
 export function dryMaterial(material: Material, thickness: number, workshop: Workshop): DryingTimes {
@@ -26,6 +28,7 @@ export function dryMaterial(material: Material, thickness: number, workshop: Wor
 		recoat,
 		open: scaleOpenTime(material.open, { ...workshop, waterBased }),
 		tacky: material.tack ? scale(material.tack.from) : recoat,
+		tackLost: material.tack ? scale(material.tack.to) : Infinity,
 		hardening: material.hard ? scale(material.hard.from) : recoat,
 		hard: material.hard ? scale(material.hard.to) : recoat
 	};

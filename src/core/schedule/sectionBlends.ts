@@ -1,10 +1,9 @@
-import { amountOfCoat, METHODS, type Blend, type Coat } from '../layers';
-import { joinsOf, layZone, patternOf, type LaidPart, type Layout, type Zone, type ZoneAreas } from '../layout';
+import { amountOfCoat, METHODS, type Blend, type Coat, type Rates } from '../layers';
 import { LOSS, volumeForArea } from '../materials';
-import type { MeasuredPiece } from '../piece';
 import type { Minutes, Ml } from '../units';
-import { cutSections, type Section, type WetPart } from './cutSections';
-import type { TimedStep } from './timeOrder';
+import { cutWetCoat, type WetCoat } from './cutWetCoats';
+import type { DryingTimes } from './dryMaterial';
+import type { Section } from './cutSections';
 
 /** How one blended coat is worked. */
 export interface BlendWork {
@@ -31,31 +30,25 @@ export interface BlendWork {
 }
 
 /** The work of every blended coat: its sections in order, with what each takes; and what cannot be done wet, with what would help. Source: methods 11. */
-export function sectionBlends(steps: readonly TimedStep[], piece: MeasuredPiece, zones: readonly ZoneAreas[], layout: Layout): BlendWork[] {
-	return steps.flatMap((step) => {
-		const { coat } = step.layer;
-		if (!('method' in coat)) return [];
-		const zone = layout.zones.find(({ id }) => id === coat.zone);
-		return zone ? [workOf(coat, zone, step, piece, zones)] : [];
+export function sectionBlends(wet: ReadonlyMap<string, WetCoat>, drying: readonly DryingTimes[], rates: Rates): BlendWork[] {
+	return [...wet.values()].flatMap((one) => {
+		const { coat } = one.layer;
+		return coat.kind === 'blend' ? [workOf(coat, one, drying[one.layer.at]!, rates)] : [];
 	});
 }
 
-function workOf(coat: Blend, zone: Zone, step: TimedStep, piece: MeasuredPiece, zones: readonly ZoneAreas[]): BlendWork {
-	const { material } = step.layer;
-	const parts = layZone(zone, piece)
-		.map((one) => wetPart(one, zone, zones))
-		.filter(({ area }) => area > 0);
-	const { rate, open, holds, list, tooLarge } = cutFor(coat, zone, step, parts);
+function workOf(coat: Blend, { layer, parts, rate, open, holds, list, tooLarge }: WetCoat, drying: DryingTimes, rates: Rates): BlendWork {
+	const { material } = layer;
 	const mlOf = (area: number) =>
 		material ? volumeForArea(area * 1e6, amountOfCoat(coat) / coat.times, material.coverage, LOSS[coat.applicator]) : 0;
 	/** A change is offered where it was tried: the part can be done, and no other has become too large. */
 	const cures = (part: string) => (changed: Blend) => {
-		const left = cutFor(changed, zone, step, parts).tooLarge;
+		const left = cutWetCoat({ ...layer, coat: changed }, parts, drying, rates)?.tooLarge ?? [];
 		return left.every((one) => one.part !== part && tooLarge.some((before) => before.part === one.part));
 	};
 	return {
 		coat: coat.id,
-		zone: zone.id,
+		zone: coat.zone,
 		passes: coat.times,
 		open: Number.isFinite(open) ? open : null,
 		holds: Number.isFinite(holds) ? holds : null,
@@ -64,47 +57,6 @@ function workOf(coat: Blend, zone: Zone, step: TimedStep, piece: MeasuredPiece, 
 		sections: list.map((section) => ({ ...section, ml: mlOf(section.area) })),
 		tooLarge: tooLarge.map((one) => ({ ...one, remedies: remediesFor(coat, cures(one.part)) }))
 	};
-}
-
-/** The sections of a coat as it is, or as it would be. */
-function cutFor(coat: Blend, zone: Zone, { drying }: TimedStep, parts: readonly WetPart[]) {
-	const method = METHODS[coat.method];
-	const rate = method.rate * (coat.hands ?? 1);
-	/** A crisp zone has no join to be worked wet. */
-	const open = method.wet && zone.softness > 0 && drying.open > 0 ? drying.open + (coat.extender ?? 0) : Infinity;
-	return { rate, open, ...cutSections(parts, rate, open) };
-}
-
-function wetPart({ part, face, laid }: LaidPart, zone: Zone, zones: readonly ZoneAreas[]): WetPart {
-	const areas = zones.find((plan) => plan.zone === zone.id && plan.part === part.id)?.areas ?? [];
-	return {
-		part: part.id,
-		face: face.id,
-		x: part.x,
-		y: part.y,
-		width: part.width,
-		height: part.height,
-		area: areas.reduce((sum, { area }) => sum + area, 0),
-		flats: flatsOf(zone, part, laid)
-	};
-}
-
-/** The middles of the bands that cross a part, from its left or top edge: there it may be cut without cutting a join. */
-function flatsOf(zone: Zone, part: LaidPart['part'], laid: LaidPart['laid']): WetPart['flats'] {
-	const { field } = zone;
-	if (field.pattern !== 'bands' || laid.flat !== null) return null;
-	const reach = patternOf(field).reach(field, laid.region);
-	const ends = [0, ...joinsOf(zone, laid.region).map(({ at }) => at), reach];
-	const isLevel = field.from === 'bottom' || field.from === 'top';
-	const isTurned = field.from === 'bottom' || field.from === 'right';
-	const [offset, length] = isLevel ? [laid.y, part.height] : [laid.x, part.width];
-	const at = ends
-		.slice(1)
-		.map((end, i) => (end + ends[i]!) / 2)
-		.map((depth) => (isTurned ? reach - depth : depth) - offset)
-		.filter((place) => place > 0 && place < length)
-		.sort((a, b) => a - b);
-	return at.length > 0 ? { along: isLevel ? 'down' : 'across', at } : null;
 }
 
 /** An extender adds so many minutes, by the labels of most. Source: craft 3. */

@@ -14,7 +14,8 @@ const planOf = (...coats: Coat[]) => planProject({ ...demo, finish: { coats, dec
 const stepOf = (plan: ReturnType<typeof planOf>, id: string) => plan.order.find(({ coat }) => coat === id)!;
 const says = (plan: ReturnType<typeof planOf>, rule: string) =>
 	plan.findings.filter((finding) => finding.rule === rule).map(({ kind, coat }) => `${kind} ${coat}`);
-const dark = (wait: number | null): Coat => ({ ...newWax('all'), id: 'dark', material: 'dark-wax', wait });
+const dark: Coat = { ...newWax('all'), id: 'dark', material: 'dark-wax' };
+const clearAfter = (wait: number | null): Coat => ({ ...newClear('all'), wait });
 const base = newBase('all', 'estuary', 'chalk-paint');
 
 it('paste is laid in rounds: each dries at its height before the next, and the work grows with the lays', () => {
@@ -39,8 +40,8 @@ describe('what is waited for where the painter says nothing', () => {
 	it.each<[string, Coat[], string, number]>([
 		['a coat on a coat: its recoat', [base, newClear('all')], 'clear', 120],
 		['gilding wax under water: until it is hard for certain', [gild, newClear('all')], 'clear', 1440],
-		['a clear coat on dark wax: a day', [dark(null), newClear('all')], 'clear', 1440],
-		['wax on wax: its recoat, though its tack would do', [newWax('all'), dark(null)], 'dark', 30],
+		['a clear coat on dark wax: a day', [dark, newClear('all')], 'clear', 1440],
+		['wax on wax: its recoat, though its tack would do', [newWax('all'), dark], 'dark', 30],
 		['gilding wax on gilding wax: its own recoat', [gild, { ...gild, id: 'more' }], 'more', 30]
 	])('%s', (_says, coats, id, minutes) => {
 		const step = stepOf(planOf(...coats), id);
@@ -60,7 +61,7 @@ describe('what is waited for where the painter says nothing', () => {
 		const cold: Project = {
 			...demo,
 			workshop: { temperature: 10, humidity: 50 },
-			finish: { coats: [dark(null), newClear('all')], decisions: [] }
+			finish: { coats: [dark, newClear('all')], decisions: [] }
 		};
 		expect(stepOf(planProject(cold), 'clear').waitBefore).toBeCloseTo(1440, 6);
 		expect(stepOf(planProject({ ...cold, finish: { coats: [base, newClear('all')], decisions: [] } }), 'clear').waitBefore).toBeCloseTo(
@@ -72,37 +73,74 @@ describe('what is waited for where the painter says nothing', () => {
 
 describe('an arc is kept to the minute', () => {
 	it('a day of dark wax under a clear coat: sooner is a must, then it is a choice', () => {
-		expect(says(planOf(dark(1439), newClear('all')), 'no-water-on-wax')).toEqual(['must clear']);
-		expect(says(planOf(dark(1440), newClear('all')), 'no-water-on-wax')).toEqual(['should clear']);
+		expect(says(planOf(dark, clearAfter(1439)), 'no-water-on-wax')).toEqual(['must clear']);
+		expect(says(planOf(dark, clearAfter(1440)), 'no-water-on-wax')).toEqual(['should clear']);
 		/** Paint over it is never tried, whatever else goes over it. */
-		expect(says(planOf(dark(5000), newClear('all'), { ...base, on: 'all' }), 'no-water-on-wax')).toEqual(['must clear']);
-		expect(says(planOf({ ...newWax('all'), wait: 1440 }, newClear('all')), 'no-water-on-wax')).toEqual(['must clear']);
+		expect(says(planOf(dark, clearAfter(5000), { ...base, on: 'all' }), 'no-water-on-wax')).toEqual(['must clear']);
+		expect(says(planOf(newWax('all'), clearAfter(1440)), 'no-water-on-wax')).toEqual(['must clear']);
 	});
 
 	it('gilding wax: from twelve hours on', () => {
-		expect(says(planOf({ ...gild, wait: 719 }, newClear('all')), 'no-water-on-oil')).toEqual(['must clear']);
-		expect(says(planOf({ ...gild, wait: 720 }, newClear('all')), 'no-water-on-oil')).toEqual([]);
+		expect(says(planOf(gild, clearAfter(719)), 'no-water-on-oil')).toEqual(['must clear']);
+		expect(says(planOf(gild, clearAfter(720)), 'no-water-on-oil')).toEqual([]);
 	});
 
-	it('metal that is sanded bright is primed within half a day, neither too soon nor too late', () => {
+	describe('a window holds to the end of the work in it', () => {
 		const faces = demo.piece.faces.map((face) => ({ ...face, ground: 'metal' as const }));
-		const after = (wait: number) =>
-			says(
-				planProject({
-					...demo,
-					piece: { ...demo.piece, faces },
-					finish: { coats: [{ ...newSand('all'), bare: true, wait }, newPrime('all')], decisions: [] }
-				}),
-				'prime-slick'
+		const prime = newPrime('all');
+		const plan = (wait: number | null, rates = {}, more: Coat[] = []) =>
+			planProject({
+				...demo,
+				workshop: { ...demo.workshop, rates },
+				piece: { ...demo.piece, faces },
+				finish: { coats: [{ ...newSand('all'), bare: true }, ...more, { ...prime, wait }], decisions: [] }
+			});
+		/** From the end of sanding it to the end of priming it, the surface that is longest bare. */
+		const longest = ({ sittings }: ReturnType<typeof plan>) =>
+			Math.max(
+				...sittings
+					.filter(({ coat }) => coat === 'prime')
+					.map(
+						({ surfaces, doneAt }) => doneAt - sittings.find((one) => one.coat === 'sand' && one.surfaces.includes(surfaces[0]!))!.doneAt
+					)
 			);
-		expect([after(0), after(720), after(721)]).toEqual([[], [], ['should prime']]);
+		const held = longest(plan(0));
+
+		it('metal that is sanded bright is primed within half a day, surface by surface', () => {
+			expect(held).toBeGreaterThan(5);
+			expect([plan(0), plan(720 - held), plan(721 - held), plan(720)].map((one) => says(one, 'prime-slick'))).toEqual([
+				[],
+				[],
+				['should prime'],
+				['should prime']
+			]);
+			const { sittings } = plan(720 - held);
+			const spare = sittings.filter(({ coat }) => coat === 'prime').map(({ latest, beginsAt }) => latest! - beginsAt);
+			expect(Math.min(...spare)).toBeCloseTo(0, 6);
+			expect(sittings.filter(({ coat }) => coat === 'sand').map(({ latest }) => latest)).not.toContainEqual(expect.any(Number));
+		});
+
+		it('gives up the waits that made it late, and offers nothing where the work alone takes too long', () => {
+			const remedies = (one: ReturnType<typeof plan>) => one.findings.find(({ rule }) => rule === 'prime-slick')!.remedies;
+			const late = plan(300, {}, [{ kind: 'dust', id: 'dust', on: 'all', wait: 600 }]);
+			expect(remedies(late)).toEqual([
+				{
+					label: 'Go on as soon as it is ready',
+					edits: [
+						{ op: 'wait', coat: 'dust', wait: null },
+						{ op: 'wait', coat: 'prime', wait: null }
+					]
+				}
+			]);
+			expect(remedies(plan(null, { brush: 0.002 }))).toEqual([]);
+		});
 	});
 
 	it('says how long was waited and how long it needs, and one remedy gives the wait back to the plan', () => {
-		const plan = planOf({ ...base, wait: 50 }, newClear('all'));
+		const plan = planOf(base, clearAfter(50));
 		const [finding] = plan.findings.filter(({ rule }) => rule === 'recoat');
 		expect(finding!.what).toBe('It goes on 50 min after the base coat (chalk-type paint), which needs 2 h.');
-		expect(finding!.remedies).toEqual([{ label: 'Wait 2 h', edits: [{ op: 'wait', coat: 'base', wait: null }] }]);
+		expect(finding!.remedies).toEqual([{ label: 'Wait 2 h', edits: [{ op: 'wait', coat: 'clear', wait: null }] }]);
 	});
 });
 

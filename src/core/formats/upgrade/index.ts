@@ -2,13 +2,15 @@ import { upgradeFrom1 } from './from1';
 import { upgradeFrom2 } from './from2';
 import { upgradeFrom3 } from './from3';
 import { upgradeFrom4 } from './from4';
+import { upgradeFrom5 } from './from5';
 
 /** From each old version to the next. A new version is a new file and a line here. */
 const UPGRADES: Readonly<Record<number, (document: Record<string, unknown>) => Record<string, unknown>>> = {
 	1: upgradeFrom1,
 	2: upgradeFrom2,
 	3: upgradeFrom3,
-	4: upgradeFrom4
+	4: upgradeFrom4,
+	5: upgradeFrom5
 };
 
 /** Brings a saved document to the version that is read now; one that is not known is given back as it is. */

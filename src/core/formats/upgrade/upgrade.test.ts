@@ -11,7 +11,7 @@ describe('a file of version 1', () => {
 		const read = readProjectText(version1);
 		if (!read.ok) throw new Error(JSON.stringify(read.issues));
 		const plan = planProject(read.project);
-		expect(read.project.version).toBe(5);
+		expect(read.project.version).toBe(6);
 		expect(read.project.layout.zones[0]).toMatchObject({ over: 'each', leaves: false, field: { pattern: 'edge-shade', corners: 'round' } });
 		expect(plan.zones).toHaveLength(4);
 		expect(plan.errors).toEqual([]);
@@ -50,19 +50,19 @@ it('version 3 aged from the edges only', () => {
 		layout: { zones: [ageing, 'odd', { field: { pattern: 'clouds' } }] }
 	}) as unknown as { version: number; layout: { zones: unknown[] } };
 	expect([version, layout.zones]).toEqual([
-		5,
+		6,
 		[{ id: 'z', field: { pattern: 'ageing', hands: false, motifs: false, reach: 20, seed: 4 } }, 'odd', { field: { pattern: 'clouds' } }]
 	]);
 });
 
-describe.each([2, 3, 4])('a file of version %i', (version) => {
+describe.each([2, 3, 4, 5])('a file of version %i', (version) => {
 	const read = readProjectText(readFileSync(`src/core/formats/upgrade/version${version}.fixture.json`, 'utf8'));
 	if (!read.ok) throw new Error(JSON.stringify(read.issues));
 	const { project } = read;
 
 	it('opens as what it was: every motif where it lay, in its colour, by the coat that goes through it', () => {
 		const plan = planProject(project);
-		expect([project.version, plan.errors]).toEqual([5, []]);
+		expect([project.version, plan.errors]).toEqual([6, []]);
 		expect(plan.faces[0]!.parts.filter(({ role }) => role === 'drawer')).toHaveLength(4);
 		expect(plan.items.length).toBeGreaterThan(20);
 		expect(project.layout.arrangements).toMatchObject([{ kind: 'run', id: 'reeds' }]);
@@ -90,4 +90,13 @@ it('version 4 counted motifs from the left: what was moved or left out is the sa
 			.slice(1)
 			.map(({ key }) => key)
 	);
+});
+
+it('version 5 gave a wait to the step before it: it is that of the step that waits, and the last one waited for nothing', () => {
+	const old = JSON.parse(readFileSync('src/core/formats/upgrade/version5.fixture.json', 'utf8'));
+	const waits = (document: { finish: { coats: { wait: number | null }[] } }) => document.finish.coats.map(({ wait }) => wait);
+	expect(waits(old).filter((wait) => wait !== null)).toEqual([1500, 90, 30]);
+	expect(waits(upgradeProject(old))).toEqual([null, ...waits(old).slice(0, -1)]);
+	for (const finish of [undefined, 7, {}, { coats: 'none' }, { coats: [null, 'odd', { kind: 'dust' }] }])
+		expect(upgradeProject({ version: 5, finish })).toEqual({ version: 6, finish });
 });

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { IdSchema } from '../../units';
 import { BLEND_METHODS, BRUSH_SCHOOLS } from '../methods/schema';
 import { METHODS } from '../methods';
+import type { Rates } from '../rates';
 import { traitsOfMaterial } from '../traits';
 import { stepsOfBlend } from './blendSteps';
 import { FILM } from './defaults';
@@ -54,13 +55,18 @@ export const blend: CoatKind<Blend> = {
 		};
 	},
 	takes: (_coat, { shares }) => [...shares],
-	work: ({ times, method, hands }, { shares }) =>
-		(times * shares.reduce((sum, { area }) => sum + area, 0)) / (METHODS[method].rate * (hands ?? 1)),
+	work: (coat, { shares }, rates) => (coat.times * shares.reduce((sum, { area }) => sum + area, 0)) / rateOfBlend(coat, rates),
 	passes: ({ times, method }) => ({ count: times, rest: METHODS[method].rest }),
+	sections: (coat, rates) => ({ rate: rateOfBlend(coat, rates), wet: METHODS[coat.method].wet, extender: coat.extender ?? 0 }),
+	hands: ({ hands = 1 }) => hands,
+	needs: ({ drawers }) => (drawers === 'out' ? ['drawers-out'] : []),
 	tools: ({ method, brushes }, colours) => METHODS[method].tools(colours, brushes).filter(({ count }) => count > 0),
 	steps: stepsOfBlend,
 	look: ({ method }) => ({ effect: 'blend', hand: METHODS[method].hand })
 };
+
+/** m2 a minute, by all hands. */
+export const rateOfBlend = ({ method, hands = 1 }: Blend, rates: Rates): number => rates[method] * hands;
 
 const newBlend = (zone: string, material: string): Blend => ({
 	...filmOf('blend', material, 1),

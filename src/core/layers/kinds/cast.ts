@@ -18,10 +18,6 @@ export const CastSchema = z
 	.meta({ description: 'Castings and applied ornament, glued where an arrangement lays them. As high as their mould.' });
 export type Cast = z.infer<typeof CastSchema>;
 
-/** To press, shave flat and turn out; to glue and press on; to tape where the face stands: minutes a cast. */
-const MAKE = 4;
-const GLUE = 1.5;
-const TAPE = 1;
 const UM_PER_MM = 1000;
 
 /** Source: craft 3 and 8, methods 8. */
@@ -39,9 +35,11 @@ export const cast: CoatKind<Cast> = {
 	film: (_coat, height) => (height ?? USUAL_HEIGHT) * UM_PER_MM,
 	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, decorates: true, raised: true, glued: true }),
 	takes: (_coat, { open, moulded }) => [{ colour: null, area: open?.area ?? 0, ml: clayFor(moulded) }],
-	work: ({ lies }, { open }) => (open?.motifs ?? 0) * (MAKE + GLUE + (lies === 'upright' ? TAPE : 0)),
-	bench: (_coat, { open }) => (open?.motifs ?? 0) * MAKE,
+	work: ({ lies }, { open }, rates) =>
+		(open?.motifs ?? 0) * (rates['make-cast'] + rates['glue-cast'] + (lies === 'upright' ? rates['tape-cast'] : 0)),
+	bench: (_coat, { open }, rates) => (open?.motifs ?? 0) * rates['make-cast'],
 	passes: () => ({ count: 1, rest: 0 }),
+	needs: ({ lies }) => (lies === 'flat' ? ['face-up'] : []),
 	tools: ({ lies }) => [
 		{ tool: 'blade to shave the back flat', count: 1 },
 		{ tool: 'wood glue', count: 1 },

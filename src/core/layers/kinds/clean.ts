@@ -7,9 +7,6 @@ import type { CoatKind } from './types';
 export const CleanSchema = z.strictObject({ kind: z.literal('clean'), ...step, material: IdSchema, on: CoatPartsSchema });
 export type Clean = z.infer<typeof CleanSchema>;
 
-/** Washed in a minute, m2. */
-const RATE = 0.25;
-
 export const clean: CoatKind<Clean> = {
 	...STEP,
 	word: 'Cleaning',
@@ -20,7 +17,7 @@ export const clean: CoatKind<Clean> = {
 	amount: () => 1,
 	traits: (_coat, { material }) => ({ cleans: true, dusts: true, rinses: material?.rinse ?? false }),
 	takes: (_coat, { area }) => [{ colour: null, area }],
-	work: (_coat, { area }) => area / RATE
+	work: (_coat, { area }, rates) => area / rates.clean
 };
 
 export const newClean = (on: CoatParts): Clean => ({ kind: 'clean', id: 'clean', wait: null, material: 'degreaser-no-rinse', on });

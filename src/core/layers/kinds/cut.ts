@@ -9,9 +9,6 @@ export const CutSchema = z
 	.meta({ description: 'Castings of an arrangement are cut through along the gaps that they cross, so that what moves opens again.' });
 export type Cut = z.infer<typeof CutSchema>;
 
-/** To saw through one and ease its edges, minutes. */
-const CUT = 3;
-
 /** Source: craft 8. */
 export const cut: CoatKind<Cut> = {
 	...STEP,
@@ -20,7 +17,7 @@ export const cut: CoatKind<Cut> = {
 	starts: ({ arrangements }) => arrangements.map(({ id, name }) => ({ text: `Cut through at gaps: ${name}`, coat: newCut(id) })),
 	where: ({ arrangement }) => ({ through: arrangement }),
 	traits: () => ({ cuts: true }),
-	work: (_coat, { crossing }) => crossing * CUT,
+	work: (_coat, { crossing }, rates) => crossing * rates['cut-cast'],
 	tools: () => [{ tool: 'fine saw blade', count: 1 }],
 	steps: () => [
 		'Only when the glue is dry: slide the blade along the gap, saw with short strokes, away from the painted edge.',

@@ -1,10 +1,6 @@
 import type { Applicator, ColourSource } from './fields';
+import type { Rates } from '../rates';
 import type { CoatKind, Site, Take } from './types';
-
-/** Gone over in a minute by one person, m2: starting figures of ours, for the log to correct. */
-export const RATES: Readonly<Record<Applicator, number>> = { brush: 0.1, roller: 0.2, sponge: 0.12, spray: 0.4, cloth: 0.15, trowel: 0.02 };
-/** To hold a sheet in place and lift it again, minutes a motif. */
-const SHEET = 1.5;
 
 type Defaults = Omit<CoatKind<object>, 'word' | 'phase' | 'starts' | 'where' | 'traits'>;
 
@@ -18,6 +14,9 @@ export const STEP: Defaults = {
 	bench: () => 0,
 	passes: () => ({ count: 1, rest: 0 }),
 	lays: () => null,
+	sections: () => null,
+	hands: () => 1,
+	needs: () => [],
 	tools: () => [],
 	steps: () => [],
 	cautions: [],
@@ -36,7 +35,7 @@ export const FILM: Omit<CoatKind<Film>, 'word' | 'phase' | 'starts' | 'where' | 
 	...STEP,
 	amount: ({ times, thickness }) => times * thickness,
 	takes: (_coat, site) => takeIn(null, site),
-	work: (coat, site) => workOver(coat, site, RATES[coat.applicator]),
+	work: (coat, site, rates) => workOver(coat, site, rates),
 	passes: ({ times }) => ({ count: times, rest: 0 }),
 	tools: ({ applicator }) => [{ tool: applicator, count: 1 }],
 	look: () => ({ effect: 'paint' })
@@ -48,7 +47,7 @@ export function takeIn(colour: ColourSource | null, { area, open, shares }: Site
 	return [{ colour, area: open?.area ?? area }];
 }
 
-/** Minutes for all passes at so many m2 a minute, and for the sheets that are held. */
-export function workOver({ times }: { readonly times: number }, { area, open }: Site, rate: number): number {
-	return times * ((open?.area ?? area) / rate + (open?.motifs ?? 0) * SHEET);
+/** Minutes for all passes with an applicator, and for the sheets that are held. */
+function workOver({ times, applicator }: Film, { area, open }: Site, rates: Rates): number {
+	return times * ((open?.area ?? area) / rates[applicator] + (open?.motifs ?? 0) * rates['hold-sheet']);
 }

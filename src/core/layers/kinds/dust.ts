@@ -6,9 +6,6 @@ import type { CoatKind } from './types';
 export const DustSchema = z.strictObject({ kind: z.literal('dust'), ...step, on: CoatPartsSchema });
 export type Dust = z.infer<typeof DustSchema>;
 
-/** Dusted in a minute, m2. */
-const RATE = 0.5;
-
 export const dust: CoatKind<Dust> = {
 	...STEP,
 	word: 'Dusting off',
@@ -16,7 +13,7 @@ export const dust: CoatKind<Dust> = {
 	starts: () => [{ text: 'Dusting off', coat: newDust('all') }],
 	where: ({ on }) => ({ on }),
 	traits: () => ({ dusts: true }),
-	work: (_coat, { area }) => area / RATE
+	work: (_coat, { area }, rates) => area / rates.dust
 };
 
 export const newDust = (on: CoatParts): Dust => ({ kind: 'dust', id: 'dust', wait: null, on });

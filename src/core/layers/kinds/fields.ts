@@ -15,7 +15,10 @@ export type Applicator = (typeof APPLICATORS)[number];
 /** Of every step. */
 export const step = {
 	id: IdSchema,
-	wait: z.number().min(0).max(100_000).nullable().meta({ description: 'Minutes waited after it; null: as long as it needs.' })
+	wait: z.number().min(0).max(100_000).nullable().meta({
+		description:
+			'Minutes from the end of the step before it to its beginning; null: as long as it needs. Nothing is waited for before the first step.'
+	})
 };
 
 /** Of every step that leaves a film. */

@@ -9,9 +9,6 @@ export const FillerSchema = z
 	.meta({ description: 'Into every old hole that is to be filled, wherever it is; sanded flush when it is hard.' });
 export type Filler = z.infer<typeof FillerSchema>;
 
-/** To press it in, minutes for each ml. */
-const PER_ML = 2;
-
 /** Source: craft 2 and 3. */
 export const filler: CoatKind<Filler> = {
 	...STEP,
@@ -23,7 +20,7 @@ export const filler: CoatKind<Filler> = {
 	amount: () => 1,
 	traits: () => ({ fills: true, wet: true }),
 	takes: (_coat, { holes }) => [{ colour: null, area: 0, ml: holes }],
-	work: (_coat, { holes }) => holes * PER_ML,
+	work: (_coat, { holes }, rates) => holes * rates['fill-holes'],
 	tools: () => [{ tool: 'filling knife', count: 1 }],
 	steps: () => [
 		'Press it in from the front, a little proud: it sinks as it dries.',

@@ -22,8 +22,6 @@ export type GildingWax = z.infer<typeof GildingWaxSchema>;
 const LINE = 0.006;
 /** Of a surface, what its high points are. */
 const HEIGHTS = 0.12;
-/** Rubbed on in a minute, m2. */
-const RATE = 0.03;
 
 const areaOf = ({ catches }: GildingWax, { area, edge, open }: Site) => {
 	const whole = open?.area ?? area;
@@ -47,7 +45,7 @@ export const gildingWax: CoatKind<GildingWax> = {
 	colour: ({ colour }) => colour,
 	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, decorates: true }),
 	takes: (coat, site) => [{ colour: coat.colour, area: areaOf(coat, site) }],
-	work: (coat, site) => (coat.times * areaOf(coat, site)) / RATE,
+	work: (coat, site, rates) => (coat.times * areaOf(coat, site)) / rates.gild,
 	tools: ({ applicator }) => [
 		{ tool: applicator === 'cloth' ? 'soft cloth, a corner of it' : applicator, count: 1 },
 		{ tool: 'cloth to buff', count: 1 }

@@ -16,9 +16,6 @@ export const GlazeSchema = z
 	.meta({ description: 'Brushed on and wiped back at once: it stays in the hollows, and thin everywhere else.' });
 export type Glaze = z.infer<typeof GlazeSchema>;
 
-/** Brushed and wiped in a minute, m2: in sections, while it is open. */
-const RATE = 0.06;
-
 /** Source: craft 3 and 11. */
 export const glaze: CoatKind<Glaze> = {
 	...FILM,
@@ -45,7 +42,8 @@ export const glaze: CoatKind<Glaze> = {
 			{ colour: null, area, share: medium / (1 + medium) }
 		];
 	},
-	work: ({ times }, { area, open }) => (times * (open?.area ?? area)) / RATE,
+	work: ({ times }, { area, open }, rates) => (times * (open?.area ?? area)) / rates.glaze,
+	sections: ({ through }, rates) => (through === undefined ? { rate: rates.glaze, wet: true, extender: 0 } : null),
 	tools: ({ applicator }) => [
 		{ tool: applicator, count: 1 },
 		{ tool: 'lint-free cloth to wipe back', count: 2 }

@@ -6,9 +6,6 @@ import type { CoatKind } from './types';
 export const HardwareMaskedSchema = z.strictObject({ kind: z.literal('hardware-masked'), ...step });
 export type HardwareMasked = z.infer<typeof HardwareMaskedSchema>;
 
-/** Minutes for each piece. */
-const EACH = 2;
-
 export const hardwareMasked: CoatKind<HardwareMasked> = {
 	...STEP,
 	word: 'Hardware masked',
@@ -16,7 +13,7 @@ export const hardwareMasked: CoatKind<HardwareMasked> = {
 	starts: () => [{ text: 'Hardware masked', coat: newHardwareMasked() }],
 	where: () => ({ only: 'hardware' }),
 	traits: () => ({ hardware: 'masked' }),
-	work: (_coat, { hardware }) => hardware * EACH
+	work: (_coat, { hardware }, rates) => hardware * rates['hardware-masked']
 };
 
 export const newHardwareMasked = (): HardwareMasked => ({ kind: 'hardware-masked', id: 'hardware-masked', wait: null });

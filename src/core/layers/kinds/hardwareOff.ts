@@ -6,9 +6,6 @@ import type { CoatKind } from './types';
 export const HardwareOffSchema = z.strictObject({ kind: z.literal('hardware-off'), ...step });
 export type HardwareOff = z.infer<typeof HardwareOffSchema>;
 
-/** Minutes for each piece. */
-const EACH = 2;
-
 export const hardwareOff: CoatKind<HardwareOff> = {
 	...STEP,
 	word: 'Hardware off',
@@ -16,7 +13,7 @@ export const hardwareOff: CoatKind<HardwareOff> = {
 	starts: () => [{ text: 'Hardware off', coat: newHardwareOff() }],
 	where: () => ({ only: 'hardware' }),
 	traits: () => ({ hardware: 'off' }),
-	work: (_coat, { hardware }) => hardware * EACH,
+	work: (_coat, { hardware }, rates) => hardware * rates['hardware-off'],
 	steps: () => ['Keep screws and knobs together, marked with their places.']
 };
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { gatherMaterials } from '../../materials';
-import { CoatSchema, KINDS, kindOfCoat, MATERIAL_KINDS, nameCoat, type Coat, type CoatKind, type Site } from '../index';
+import { CoatSchema, KINDS, kindOfCoat, MATERIAL_KINDS, nameCoat, USUAL_RATES, type Coat, type CoatKind, type Site } from '../index';
 
 const SITE: Site = {
 	area: 2,
@@ -10,6 +10,7 @@ const SITE: Site = {
 		{ colour: 'b', area: 0.3 }
 	],
 	colours: 2,
+	on: new Map([['front', 1]]),
 	open: null,
 	lays: null,
 	moulded: 20,
@@ -222,7 +223,7 @@ it.each(TABLE)('%s %j: what it takes and how long', (kind, more, site, amount, t
 	expect(of.amount(coat)).toBeCloseTo(amount, 9);
 	const taken = of.takes(coat, site, material).map((take) => ({ ...take, area: Number(take.area.toFixed(9)) }));
 	expect(taken).toEqual(takes);
-	expect(of.work(coat, site)).toBeCloseTo(work, 6);
+	expect(of.work(coat, site, USUAL_RATES)).toBeCloseTo(work, 6);
 	expect(of.tools(coat, site.colours).map(({ tool, count }) => `${count} ${tool}`)).toEqual(tools);
 	expect(of.detail(coat, material)).toBe(detail);
 });

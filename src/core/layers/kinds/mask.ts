@@ -9,9 +9,6 @@ export const MaskSchema = z
 	.meta({ description: 'Tape and paper that stay over several coats: what is laid until it is taken off does not reach what it covers.' });
 export type Mask = z.infer<typeof MaskSchema>;
 
-/** Taped round and papered in a minute, m of edge. */
-const RATE = 0.8;
-
 /** A finished panel, or what an arrangement covers, kept from the coats that follow. Source: craft 5 and 12. */
 export const mask: CoatKind<Mask> = {
 	...STEP,
@@ -20,7 +17,7 @@ export const mask: CoatKind<Mask> = {
 	starts: () => [{ text: 'Mask that stays', coat: newMask('panels') }],
 	where: limitsOf,
 	traits: () => ({ masks: 'on' }),
-	work: (_coat, { edge, open }) => (open?.edge ?? edge) / RATE,
+	work: (_coat, { edge, open }, rates) => (open?.edge ?? edge) / rates.mask,
 	tools: () => [{ tool: 'plastic card to press tape down', count: 1 }],
 	steps: () => [
 		'Tape along its edge first, then paper over the rest; press the edge down with a card.',

@@ -27,8 +27,6 @@ export const PasteSchema = z
 	});
 export type Paste = z.infer<typeof PasteSchema>;
 
-/** To hold a sheet to its marks, fill it and lift it, and to wash it after, minutes a lay. */
-const LAY = 3;
 /** Of tinted paste, what is colour. */
 const TINT = 0.1;
 
@@ -62,10 +60,12 @@ export const paste: CoatKind<Paste> = {
 					{ colour, area: all, share: tint }
 				];
 	},
-	work: (coat, { open, area, lays }) => coat.times * ((open?.area ?? area) / TROWELLED + LAY * (lays?.count ?? open?.motifs ?? 0)),
+	work: ({ times }, { open, area, lays }, rates) =>
+		times * ((open?.area ?? area) / rates.trowel + rates['lay-sheet'] * (lays?.count ?? open?.motifs ?? 0)),
 	/** A wait between each two rounds, in which all that was laid dries. */
 	passes: ({ times }, { lays }) => ({ count: times * Math.max(1, lays?.rounds ?? 1), rest: 0 }),
 	lays: ({ lays, cut, lies }) => ({ mode: lays, cut, lies }),
+	needs: ({ lies }) => (lies === 'flat' ? ['face-up'] : []),
 	tools: () => [
 		{ tool: 'trowel or old card', count: 1 },
 		{ tool: 'tray of water to wash the sheet', count: 1 }
@@ -88,9 +88,6 @@ function shareOfPaint(material: Material | null): number | null {
 	const paint = sum(recipe.filter(({ of }) => of === 'paint'));
 	return paint > 0 ? paint / sum(recipe) : null;
 }
-
-/** Filled with a trowel in a minute, m2. */
-const TROWELLED = 0.02;
 
 export const newPaste = (arrangement: string): Paste => ({
 	...filmOf('paste', 'drywall-paste', 1),

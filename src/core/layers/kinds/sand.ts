@@ -13,9 +13,6 @@ export const SandSchema = z.strictObject({
 });
 export type Sand = z.infer<typeof SandSchema>;
 
-/** Sanded in a minute, m2: to key it, and down to the bare ground. */
-const RATE = { key: 0.08, bare: 0.02 } as const;
-
 export const DUST_CAUTIONS = [
 	'Dust: a mask, extraction, or sand wet.',
 	'Old paint may hold lead: test before sanding, and follow local rules or a licensed professional.'
@@ -28,7 +25,7 @@ export const sand: CoatKind<Sand> = {
 	starts: () => [{ text: 'Sanding', coat: newSand('all') }],
 	where: limitsOf,
 	traits: ({ bare }) => ({ keys: true, bares: bare }),
-	work: ({ bare }, { area, open }) => (open?.area ?? area) / RATE[bare ? 'bare' : 'key'],
+	work: ({ bare }, { area, open }, rates) => (open?.area ?? area) / rates[bare ? 'sand-to-bare' : 'sand-to-key'],
 	steps: ({ bare }) =>
 		bare ? ['Along the grain, until no old coat is left.', 'Veneer is 0.5 to 0.8 mm thin: stop at the first pale spot.'] : [],
 	cautions: DUST_CAUTIONS,

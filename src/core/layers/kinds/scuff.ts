@@ -9,9 +9,6 @@ export const ScuffSchema = z
 	.meta({ description: 'A few light strokes with a fine pad: it dulls a gloss and takes nothing off.' });
 export type Scuff = z.infer<typeof ScuffSchema>;
 
-/** Scuffed in a minute, m2. */
-const RATE = 0.25;
-
 /** Source: craft 3 and 12 (gloss-key). */
 export const scuff: CoatKind<Scuff> = {
 	...STEP,
@@ -20,7 +17,7 @@ export const scuff: CoatKind<Scuff> = {
 	starts: () => [{ text: 'Scuffing', coat: newScuff('all') }],
 	where: ({ on }) => ({ on }),
 	traits: () => ({ keys: true, dusts: true }),
-	work: (_coat, { area }) => area / RATE,
+	work: (_coat, { area }, rates) => area / rates.scuff,
 	tools: () => [{ tool: 'fine sanding pad', count: 1 }],
 	steps: () => ['Light strokes along the grain until it no longer shines; rub no edge through.', 'Dust it off.'],
 	cautions: DUST_CAUTIONS.slice(0, 1),

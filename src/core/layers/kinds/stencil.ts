@@ -45,7 +45,8 @@ export const stencil: CoatKind<Stencil> = {
 	colour: ({ colour }) => colour,
 	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, paints: true, decorates: true }),
 	takes: (coat, site) => shareOut(coat, takeIn(coat.colour, site), site.open?.tips ?? 1),
-	work: (coat, site) => FILM.work(coat, site) + WASHING * Math.floor(((site.open?.motifs ?? 0) * coat.times) / (coat.wash ?? WASH)),
+	work: (coat, site, rates) =>
+		FILM.work(coat, site, rates) + rates['wash-sheet'] * Math.floor(((site.open?.motifs ?? 0) * coat.times) / (coat.wash ?? WASH)),
 	tools: ({ applicator, heart }, colours) => [
 		{ tool: applicator === 'brush' ? 'stencil brush' : applicator, count: Math.max(1, colours) + (heart === undefined ? 0 : 1) }
 	],
@@ -73,9 +74,8 @@ export const stencil: CoatKind<Stencil> = {
 
 /** Of a whole coat, what a nearly dry brush leaves. */
 const DRY = 0.4;
-/** Lays of a sheet before it is washed, and minutes for that. */
+/** Lays of a sheet before it is washed. */
 const WASH = 8;
-const WASHING = 3;
 
 /** What goes to the tips and what to the heart. */
 function shareOut({ colour, heart, reach = 'all' }: Stencil, takes: readonly Take[], tips: number): readonly Take[] {

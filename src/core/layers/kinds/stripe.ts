@@ -19,10 +19,6 @@ export const StripeSchema = z
 	.meta({ description: 'Between tapes: the stripes, lines or diamonds of an arrangement, all of them or one of its colours.' });
 export type Stripe = z.infer<typeof StripeSchema>;
 
-/** Tape laid and pressed down in a minute, m; and what its edges take to be sealed. Starting figures of ours. */
-const TAPED = 2;
-const SEALED = 4;
-
 /** Source: craft 5 and 12 (tape-wet, tape-dry). */
 export const stripe: CoatKind<Stripe> = {
 	...FILM,
@@ -39,10 +35,12 @@ export const stripe: CoatKind<Stripe> = {
 	colour: ({ colour }) => colour,
 	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, paints: true, decorates: true, tapes: true }),
 	takes: ({ colour }, site) => takeIn(colour, site),
-	work: (coat, site) => {
+	work: (coat, site, rates) => {
 		const metres = site.open?.edge ?? 0;
 		return (
-			FILM.work(coat, { ...site, open: site.open && { ...site.open, motifs: 0 } }) + metres / TAPED + (coat.sealed ? metres / SEALED : 0)
+			FILM.work(coat, { ...site, open: site.open && { ...site.open, motifs: 0 } }, rates) +
+			metres / rates.tape +
+			(coat.sealed ? metres / rates['seal-tape'] : 0)
 		);
 	},
 	tools: ({ applicator }) => [

@@ -3,12 +3,17 @@ import type { Arrangement, LaysSetting, LaysWish, Zone } from '../../layout';
 import type { Minutes, Ml, Mm, Um } from '../../units';
 import type { Material, MaterialKind } from '../material';
 import type { Hand } from '../methods/types';
+import type { Rates } from '../rates';
 import type { Traits } from '../traits';
 import type { ColourSource, CoatParts } from './fields';
 
 /** Where in the work a step belongs, for one that is added without a place. */
 export const PHASES = ['prepare', 'prime', 'base', 'blend', 'print', 'tone', 'protect', 'finish'] as const;
 export type Phase = (typeof PHASES)[number];
+
+/** How the piece has to stand for a sitting: what moves taken out, or the face on its back. */
+export const NEEDS = ['drawers-out', 'face-up'] as const;
+export type Need = (typeof NEEDS)[number];
 
 /** Where a coat goes: on what all of these have in common. */
 export interface Where {
@@ -31,12 +36,13 @@ export interface Site {
 	readonly area: number;
 	/** Length of their edges, m. */
 	readonly edge: number;
+	/** What share of the work falls on each of them; none where there is nothing to do. */
+	readonly on: ReadonlyMap<string, number>;
 	/** Of the colours of its zone where it goes, m2. */
 	readonly shares: readonly { readonly colour: string; readonly area: number }[];
 	/** How many colours that zone has; 0 where there is none. */
 	readonly colours: number;
-	/** What motifs let through, m2, and how many there are; null where it goes through none. */
-	/** Length of their outlines, m; and the share of their area at their tips. */
+	/** What motifs let through, m2, and how many there are; the length of their outlines, m, and the share of their area at their tips. Null where it goes through none. */
 	readonly open: { readonly area: number; readonly motifs: number; readonly edge: number; readonly tips: number } | null;
 	/** How often a sheet is laid, and in how many rounds; null where it goes through none, or is not worked in lays. */
 	readonly lays: { readonly count: number; readonly rounds: number } | null;
@@ -132,13 +138,18 @@ export interface CoatKind<C> {
 	readonly traits: (coat: C, setting: CoatSetting) => Partial<Traits>;
 	readonly takes: (coat: C, site: Site, material: Material | null) => readonly Take[];
 	/** Work at it, all its passes. */
-	readonly work: (coat: C, site: Site) => Minutes;
+	readonly work: (coat: C, site: Site, rates: Rates) => Minutes;
 	/** Of its work, what is done at the bench before anything goes on the piece. */
-	readonly bench: (coat: C, site: Site) => Minutes;
+	readonly bench: (coat: C, site: Site, rates: Rates) => Minutes;
 	/** How often it is gone over, and what it rests in between at least. */
 	readonly passes: (coat: C, site: Pick<Site, 'lays'>) => { readonly count: number; readonly rest: Minutes };
 	/** Worked sheet by sheet, so that none is laid on what is wet; null: it is not. */
 	readonly lays: (coat: C) => (LaysWish & Pick<LaysSetting, 'lies'>) | null;
+	/** Worked section by section, at so many m2 a minute, by all hands; wet: each within its open time, with what its extender adds. Null: it is not. */
+	readonly sections: (coat: C, rates: Rates) => { readonly rate: number; readonly wet: boolean; readonly extender: Minutes } | null;
+	/** How many work on it at once, and how the piece has to stand for it. */
+	readonly hands: (coat: C) => number;
+	readonly needs: (coat: C) => readonly Need[];
 	/** For so many colours. */
 	readonly tools: (coat: C, colours: number) => readonly Tool[];
 	/** How it is done, where that is more than laying it. */

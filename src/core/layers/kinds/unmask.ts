@@ -17,7 +17,7 @@ export const unmask: CoatKind<Unmask> = {
 	starts: ({ masks }) => masks.map((id) => ({ text: 'Mask off', coat: newUnmask(id) })),
 	where: ({ mask }) => ({ like: mask }),
 	traits: ({ mask }) => ({ masks: 'off', unmasks: mask }),
-	work: (_coat, { edge, open }) => (open?.edge ?? edge) / 2,
+	work: (_coat, { edge, open }, rates) => (open?.edge ?? edge) / rates.unmask,
 	steps: () => ['Pull it slowly, back over itself; where the film bridges the edge, cut along it first.'],
 	cautions: ['Blades: cut away from you.']
 };

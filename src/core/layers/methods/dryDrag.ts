@@ -6,7 +6,6 @@ export const dryDrag: BlendMethod = {
 	name: 'Dry drag',
 	says: 'No water: shade colour at the edge, the main colour drawn through it, across and down.',
 	hand: { strokes: 'crossed', stroke: 0.5, patch: 0.05, size: 60, everywhere: 0.22 },
-	rate: 0.05,
 	wet: false,
 	drags: true,
 	wears: false,

@@ -6,7 +6,6 @@ export const glazeSlip: BlendMethod = {
 	name: 'Glaze slip',
 	says: 'Clear glaze first, dark then light, pounced together with a fibre pad that is wiped off often.',
 	hand: { strokes: 'none', stroke: 0, patch: 0.3, size: 5, everywhere: 0.03 },
-	rate: 0.03,
 	wet: true,
 	drags: false,
 	wears: false,

@@ -6,7 +6,6 @@ export const layerAndWear: BlendMethod = {
 	name: 'Layer and wear',
 	says: 'No blending: each colour dries, then a damp cloth takes the top back to show those under it.',
 	hand: { strokes: 'level', stroke: 0.25, patch: 0.7, size: 26, everywhere: 0.35 },
-	rate: 0.08,
 	wet: false,
 	drags: false,
 	wears: true,

@@ -6,7 +6,6 @@ export const loadedBrush: BlendMethod = {
 	name: 'Loaded brush',
 	says: 'One brush dipped at random in all colours, long strokes, mist.',
 	hand: { strokes: 'level', stroke: 0.34, patch: 0.3, size: 70, everywhere: 0.3 },
-	rate: 0.06,
 	wet: true,
 	drags: false,
 	wears: false,

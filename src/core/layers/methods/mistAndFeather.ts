@@ -6,7 +6,6 @@ export const mistAndFeather: BlendMethod = {
 	name: 'Mist and feather',
 	says: 'Colours side by side, wet; a fine mist; a dry brush across the join in crosses, then one tidy direction.',
 	hand: { strokes: 'level', stroke: 0.16, patch: 0.1, size: 40, everywhere: 0.03 },
-	rate: 0.04,
 	wet: true,
 	drags: false,
 	wears: false,

@@ -6,7 +6,6 @@ export const runningColour: BlendMethod = {
 	name: 'Running colour',
 	says: 'Thin colour with much water, let down from above and up from below; it sets a little, then is dabbed soft.',
 	hand: { strokes: 'upright', stroke: 0.3, patch: 0.5, size: 45, everywhere: 0.06 },
-	rate: 0.05,
 	wet: true,
 	drags: false,
 	wears: false,

@@ -6,7 +6,6 @@ export const spongeOnSponge: BlendMethod = {
 	name: 'Sponge on sponge',
 	says: 'Damp sponges, dark and light in turn, wet in wet; light pushed into hollows, dark on the tops.',
 	hand: { strokes: 'none', stroke: 0, patch: 0.8, size: 11, everywhere: 0.3 },
-	rate: 0.03,
 	wet: true,
 	drags: false,
 	wears: false,

@@ -20,8 +20,6 @@ export interface BlendMethod {
 	readonly name: string;
 	readonly says: string;
 	readonly hand: Hand;
-	/** Painted in a minute by one person, m2, to begin from: the log will know better. */
-	readonly rate: number;
 	/** Has to be finished while it is wet: what is painted at once hangs on the open time. */
 	readonly wet: boolean;
 	/** Draws one colour through another that is half dry: that is how it is meant. */

@@ -23,7 +23,7 @@ export const baseDry: Rule = {
 			})),
 	examples: {
 		bad: [
-			['blending on a wet base', 'base wait=30; blend!'],
+			['blending on a wet base', 'base; blend wait=30!'],
 			['one blended coat on primer', 'prime; blend!'],
 			['two blended coats on bare wood', 'sand; blend x2!'],
 			['the base was sanded off again', 'base; sand bare; blend x2!']

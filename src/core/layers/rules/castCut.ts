@@ -28,7 +28,7 @@ export const castCut: Rule = {
 		bad: [
 			['never cut', 'across | base; cast arrangement=rope!'],
 			['cut before they are glued', 'across | base; cut arrangement=rope; cast arrangement=rope!'],
-			['cut after an hour', 'across | base; cast arrangement=rope wait=60; cut arrangement=rope!']
+			['cut after an hour', 'across | base; cast arrangement=rope; cut arrangement=rope wait=60!']
 		],
 		good: [
 			['cut when the glue is dry', 'across | base; cast arrangement=rope; cut arrangement=rope'],

@@ -38,7 +38,7 @@ export const hardwareLast: Rule = {
 	examples: {
 		bad: [
 			['back before the clear coat', 'hardware-off; base; hardware-on!; clear'],
-			['back on wet film', 'hardware-off; base; clear wait=5; hardware-on!'],
+			['back on wet film', 'hardware-off; base; clear; hardware-on wait=5!'],
 			['never back', 'hardware-off!; base; clear'],
 			['off when the base coat is on', 'base; hardware-off!; clear; hardware-on'],
 			['masked too late', 'hardware-off; base; hardware-on!; clear; hardware-masked']

@@ -31,13 +31,13 @@ export const heat: Rule = {
 			),
 	examples: {
 		bad: [
-			['on paint of three hours', 'base wait=180; paste:puff-gel!'],
-			['on a clear coat of this morning', 'base; clear:tough-clear-coat; scuff wait=240; paste:puff-gel!']
+			['on paint of three hours', 'base; paste:puff-gel wait=180!'],
+			['on a clear coat of this morning', 'base; clear:tough-clear-coat; scuff; paste:puff-gel wait=240!']
 		],
 		good: [
-			['a day later', 'base wait=1440; paste:puff-gel'],
+			['a day later', 'base; paste:puff-gel wait=1440'],
 			['left to the plan', 'base; paste:puff-gel'],
-			['paste that dries by itself', 'base wait=120; paste; sand through']
+			['paste that dries by itself', 'base; paste wait=120; sand through']
 		]
 	}
 };

@@ -20,6 +20,7 @@ import { protect } from './protect';
 import { recoat } from './recoat';
 import { rinseBare } from './rinseBare';
 import { sandedOff } from './sandedOff';
+import { tackHolds } from './tackHolds';
 import { tapeDry } from './tapeDry';
 import { tapeWet } from './tapeWet';
 import { thickCoat } from './thickCoat';
@@ -31,6 +32,7 @@ export const RULES: readonly Rule[] = [
 	glossKey,
 	primeSlick,
 	recoat,
+	tackHolds,
 	baseDry,
 	noWaterOnWax,
 	noWaterOnOil,

@@ -28,14 +28,14 @@ export const noWaterOnOil: Rule = {
 			),
 	examples: {
 		bad: [
-			['a clear coat on gilding wax of two hours', 'base; gilding-wax wait=120; clear!'],
-			['a glaze on gilding wax of the same day', 'base; gilding-wax wait=700; glaze!']
+			['a clear coat on gilding wax of two hours', 'base; gilding-wax; clear wait=120!'],
+			['a glaze on gilding wax of the same day', 'base; gilding-wax; glaze wait=700!']
 		],
 		good: [
-			['a clear coat when it has hardened', 'base; gilding-wax wait=1440; clear'],
+			['a clear coat when it has hardened', 'base; gilding-wax; clear wait=1440'],
 			['left to the plan', 'base; gilding-wax; clear'],
-			['more gilding wax on it', 'base; gilding-wax wait=60; gilding-wax'],
-			['gilding wax on the frame says nothing about the fronts', 'gilding-wax on=frame wait=30; clear on=drawers'],
+			['more gilding wax on it', 'base; gilding-wax; gilding-wax wait=60'],
+			['gilding wax on the frame says nothing about the fronts', 'gilding-wax on=frame; clear on=drawers wait=30'],
 			['gilding wax at the end', 'base; clear; gilding-wax']
 		]
 	}

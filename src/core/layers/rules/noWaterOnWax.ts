@@ -33,9 +33,9 @@ export const noWaterOnWax: Rule = {
 		bad: [
 			['a stencil on wax', 'base; wax; stencil!'],
 			['paint on wax', 'wax; base!'],
-			['a clear coat on clear wax, however old', 'base; wax wait=5000; clear!'],
-			['a clear coat on dark wax of less than a day', 'base; wax:dark-wax wait=1439; clear!'],
-			['a clear coat on dark wax a day old: tried by some', 'base; wax:dark-wax wait=1440; clear!'],
+			['a clear coat on clear wax, however old', 'base; wax; clear wait=5000!'],
+			['a clear coat on dark wax of less than a day', 'base; wax:dark-wax; clear wait=1439!'],
+			['a clear coat on dark wax a day old: tried by some', 'base; wax:dark-wax; clear wait=1440!'],
 			['a tinted glaze on wax', 'base; wax; glaze!'],
 			['filler on a waxed front', 'holes | wax; filler!']
 		],

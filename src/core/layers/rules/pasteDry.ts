@@ -10,14 +10,14 @@ export const pasteDry: Rule = {
 	arcs: (stack) => stack.layers.filter(({ traits }) => traits.raised && traits.wet).flatMap((paste) => arcsFrom(stack, paste)),
 	examples: {
 		bad: [
-			['paint on paste of an hour ago', 'base; paste wait=60; base!'],
-			['its burrs sanded while it is soft', 'base; paste wait=120; sand through!'],
-			['the next paste over it after as long as plain paste needs, though it is twice as high', 'base; paste twice wait=240; stencil!']
+			['paint on paste of an hour ago', 'base; paste; base wait=60!'],
+			['its burrs sanded while it is soft', 'base; paste; sand through wait=120!'],
+			['the next paste over it after as long as plain paste needs, though it is twice as high', 'base; paste twice; stencil wait=240!']
 		],
 		good: [
 			['left to the plan', 'base; paste; sand through; base'],
-			['as long as it needs', 'base; paste wait=240; sand through wait=0; base'],
-			['beside it, not on it', 'base; paste wait=10; base on=frame']
+			['as long as it needs', 'base; paste; sand through wait=240; base wait=0'],
+			['beside it, not on it', 'base; paste; base on=frame wait=10']
 		]
 	}
 };

@@ -15,13 +15,13 @@ export const pasteNeighbour: Rule = {
 	arcs: (stack) => stack.layers.filter(({ traits }) => traits.raised && !traits.glued).flatMap((paste) => arcsFrom(stack, paste)),
 	examples: {
 		bad: [
-			['a stencil in the corner of the sheet, over wet paste', 'beside | base; paste wait=30; stencil arrangement=buoys!'],
-			['a second paste beside the first', 'beside | base; paste wait=30; paste arrangement=buoys!']
+			['a stencil in the corner of the sheet, over wet paste', 'beside | base; paste; stencil arrangement=buoys wait=30!'],
+			['a second paste beside the first', 'beside | base; paste; paste arrangement=buoys wait=30!']
 		],
 		good: [
 			['left to the plan', 'beside | base; paste; stencil arrangement=buoys'],
-			['far from it', 'apart | base; paste wait=30; stencil arrangement=buoys'],
-			['paint without a sheet', 'beside | base; paste wait=30; base on=frame']
+			['far from it', 'apart | base; paste; stencil arrangement=buoys wait=30'],
+			['paint without a sheet', 'beside | base; paste; base on=frame wait=30']
 		]
 	}
 };

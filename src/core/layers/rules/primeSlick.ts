@@ -39,7 +39,7 @@ export const primeSlick: Rule = {
 						asks: 'laid',
 						most: SAME_DAY,
 						kind: 'should',
-						what: (waited, needs) => `The primer goes on ${waited} after the metal was sanded bright: ${needs} at most.`,
+						what: (waited, needs) => `The primer is on ${waited} after the metal was sanded bright: ${needs} at most.`,
 						why: 'Bare metal rusts overnight, and paint over rust comes off with it.'
 					}))
 			),
@@ -48,11 +48,11 @@ export const primeSlick: Rule = {
 			['paint on bare glass', 'ground=glass | clean; base!'],
 			['paint on bare metal', 'ground=metal | clean; sand; base:mineral-paint!'],
 			['the primer sanded off again', 'ground=metal | clean; prime; sand bare; base!'],
-			['bright metal primed two days later', 'ground=metal | clean; sand bare wait=2880; prime!; base']
+			['bright metal primed two days later', 'ground=metal | clean; sand bare; prime wait=2880!; base']
 		],
 		good: [
 			['primed', 'ground=glass | clean; prime; base'],
-			['primed the same day', 'ground=metal | sand bare wait=60; prime; base'],
+			['primed the same day', 'ground=metal | sand bare; prime wait=60; base'],
 			['gilding wax on bare metal', 'ground=metal | clean; gilding-wax'],
 			['wood needs none', 'clean; base']
 		]

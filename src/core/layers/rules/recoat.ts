@@ -11,20 +11,20 @@ export const recoat: Rule = {
 	arcs: (stack) => stack.layers.filter(({ traits }) => touches(traits) && !traits.mists).flatMap((layer) => dryArcs(stack, layer)),
 	examples: {
 		bad: [
-			['a stencil on paint that is not dry', 'base wait=60; stencil!'],
-			['a clear coat on wet paint', 'base wait=119; clear!'],
-			['sanding a primer that is still soft', 'prime wait=30; sand!'],
-			['dark wax before the clear wax is tacky', 'wax wait=10; wax:dark-wax!'],
-			['paint on filler of the same day', 'holes | filler wait=600; base!'],
-			['layer and wear over a coat that is not dry', 'base wait=60; blend method=layer-and-wear!']
+			['a stencil on paint that is not dry', 'base; stencil wait=60!'],
+			['a clear coat on wet paint', 'base; clear wait=119!'],
+			['sanding a primer that is still soft', 'prime; sand wait=30!'],
+			['dark wax before the clear wax is tacky', 'wax; wax:dark-wax wait=10!'],
+			['paint on filler of the same day', 'holes | filler; base wait=600!'],
+			['layer and wear over a coat that is not dry', 'base; blend method=layer-and-wear wait=60!']
 		],
 		good: [
-			['waited as long as the label says', 'base wait=120; stencil'],
+			['waited as long as the label says', 'base; stencil wait=120'],
 			['left to the plan', 'prime; base; stencil; clear'],
-			['dark wax at the tack of the clear wax', 'wax wait=20; wax:dark-wax'],
-			['dry drag on a coat that is half dry', 'base wait=45; blend method=dry-drag'],
-			['wet on another surface', 'base on=frame wait=0; clear on=drawers'],
-			['masking beside wet paint', 'base wait=0; hardware-masked']
+			['dark wax at the tack of the clear wax', 'wax; wax:dark-wax wait=20'],
+			['dry drag on a coat that is half dry', 'base; blend method=dry-drag wait=45'],
+			['wet on another surface', 'base on=frame; clear on=drawers wait=0'],
+			['masking beside wet paint', 'base; hardware-masked wait=0']
 		]
 	}
 };
@@ -33,10 +33,15 @@ function touches({ wet, keys, bares, cleans, dusts }: Layer['traits']): boolean 
 	return wet || keys || bares || cleans || dusts;
 }
 
-/** All that is still wet under a layer, and how far it must have come; of paste `paste-dry` says it. */
+/** Laid on its tack on purpose. */
+function isHeldBy({ material }: Layer, { traits }: Layer): boolean {
+	return traits.clings && material?.tack !== undefined;
+}
+
+/** All that is still wet under a layer, and how far it must have come; of paste `paste-dry` says it, of what holds by its tack `tack-holds`. */
 export function dryArcs(stack: Stack, after: Layer): Arc[] {
 	return layersUnder(stack, after)
-		.filter(({ layer }) => layer.material !== null && !layer.traits.raised)
+		.filter(({ layer }) => layer.material !== null && !layer.traits.raised && !isHeldBy(layer, after))
 		.map(({ layer: before, where }) => ({
 			rule: 'recoat',
 			before,

@@ -4,11 +4,18 @@ import { readProject } from '../../formats';
 import { planProject } from '../../plan';
 import { type Project } from '../../project';
 import { ARRANGEMENTS } from '../../layout';
+import { CATALOGUE } from '../../materials';
 import { applyRemedy, freeId, KINDS, RULES, type Coat, type CoatKind, type Finding } from '../index';
 
 const read = readProject({ ...file, workshop: { temperature: 20, humidity: 50 } });
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
+
+/** What holds by a tack, until the coats that do so exist: a size that is tacky from half an hour on for a day, and leaf. */
+const MADE_UP = [
+	{ ...CATALOGUE.find(({ id }) => id === 'glaze-medium')!, id: 'made-up-size', name: 'Made-up size', tack: { from: 30, to: 1440 } },
+	{ ...CATALOGUE.find(({ id }) => id === 'chalk-paint')!, id: 'made-up-leaf', name: 'Made-up leaf', heldBy: 'tack' as const }
+];
 
 /** Steps that stand for themselves in an example; each begins as its kind begins it. */
 const START = {
@@ -56,7 +63,10 @@ function readExample(order: string): { readonly project: Project; readonly found
 		coats.push(coat);
 		if (isFound) found = coat.id;
 	}
-	return { project: { ...demo, piece: readPiece(piece), layout: readLayout(piece), finish: { coats, decisions: [] } }, found };
+	return {
+		project: { ...demo, materials: MADE_UP, piece: readPiece(piece), layout: readLayout(piece), finish: { coats, decisions: [] } },
+		found
+	};
 }
 
 /** A second motif beside the reeds of one drawer, or on another drawer. */

@@ -13,13 +13,13 @@ export const tapeDry: Rule = {
 	arcs: (stack) => stack.layers.filter(({ traits }) => traits.masks === 'on').flatMap((layer) => tapeArcs(stack, layer)),
 	examples: {
 		bad: [
-			['a mask on paint of an hour ago', 'base wait=60; mask on=drawers!; unmask mask=mask'],
-			['a mask on a clear coat that is still soft', 'base; clear wait=20; mask on=drawers!; unmask mask=mask']
+			['a mask on paint of an hour ago', 'base; mask on=drawers wait=60!; unmask mask=mask'],
+			['a mask on a clear coat that is still soft', 'base; clear; mask on=drawers wait=20!; unmask mask=mask']
 		],
 		good: [
-			['past its recoat', 'base wait=130; mask on=drawers; unmask mask=mask'],
+			['past its recoat', 'base; mask on=drawers wait=130; unmask mask=mask'],
 			['left to the plan', 'base; mask on=drawers; base on=frame; unmask mask=mask'],
-			['wet on another surface', 'base on=frame wait=0; mask on=drawers; unmask mask=mask']
+			['wet on another surface', 'base on=frame; mask on=drawers wait=0; unmask mask=mask']
 		]
 	}
 };

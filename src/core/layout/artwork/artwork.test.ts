@@ -129,7 +129,9 @@ describe('what a sheet can do', () => {
 				const count = (by: number) => growRings(rings, -by, 0.002).length;
 				for (let k = 1; k < 40; k++) expect(count(((opening.width - 0.03) / 2) * (k / 39))).toBe(1);
 				/** What is torn off may be gone again in a hair. */
-				expect([0.002, 0.004, 0.008, 0.012].map((more) => count(opening.width / 2 + more)).filter((pieces) => pieces !== 1)).not.toEqual([]);
+				expect([0.002, 0.004, 0.008, 0.012].map((more) => count(opening.width / 2 + more)).filter((pieces) => pieces !== 1)).not.toEqual(
+					[]
+				);
 			}),
 			{ numRuns: 12, endOnFailure: true }
 		);

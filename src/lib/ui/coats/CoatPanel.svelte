@@ -39,7 +39,7 @@
 	const kinds = $derived(new Set(materials.map(({ kind }) => kind)));
 	const material = $derived('material' in coat ? materials.find(({ id }) => id === coat.material) : undefined);
 	const Fields = $derived(KIND_FIELDS[coat.kind] as Component<{ coat: Coat }> | undefined);
-	const waitsFor = $derived(piece.plan.order.find((other) => other.coat === next?.waitFor));
+	const waitsFor = $derived(piece.plan.order.find((other) => other.coat === step?.waitFor));
 
 	let waitFault: string | null = $state(null);
 	function setWait(text: string): void {
@@ -82,9 +82,9 @@
 	{#if 'on' in coat}<OnField {coat} />{/if}
 	{#if Fields}<Fields {coat} />{/if}
 	{#if isFilm(coat)}<FilmFields {coat} />{/if}
-	{#if next}
+	{#if step && at > 0}
 		<div>
-			<label class="label" for="wait">Wait after it</label>
+			<label class="label" for="wait">Wait before it</label>
 			<input
 				id="wait"
 				class="field"
@@ -94,8 +94,8 @@
 				onchange={(event) => setWait(event.currentTarget.value)}
 			/>
 			{#if waitFault}<p class="fault">{waitFault}</p>
-			{:else if coat.wait === null && next.waitBefore > 0}<p class="note">
-					{formatDuration(next.waitBefore)}, for {waitsFor?.name ?? 'what lies under it'}.
+			{:else if coat.wait === null && step.waitBefore > 0}<p class="note">
+					{formatDuration(step.waitBefore)}, for {waitsFor?.name ?? 'what lies under it'}.
 				</p>{/if}
 		</div>
 	{/if}

@@ -52,7 +52,7 @@ it.each([
 	const piece = open();
 	piece.edit((draft) => void (draft.finish.coats[4]!.wait = 7));
 	render(CoatPanel, { props: { coat: piece.project.finish.coats[4]! }, context: contextOf(piece) });
-	const field = screen.getByLabelText('Wait after it');
+	const field = screen.getByLabelText('Wait before it');
 	await userEvent.clear(field);
 	if (typed) await userEvent.type(field, typed);
 	await userEvent.tab();
@@ -62,7 +62,7 @@ it.each([
 it('refuses a wait that is none, beside the field, and keeps the old one', async () => {
 	const piece = open();
 	render(CoatPanel, { props: { coat: piece.project.finish.coats[4]! }, context: contextOf(piece) });
-	await userEvent.type(screen.getByLabelText('Wait after it'), 'a while');
+	await userEvent.type(screen.getByLabelText('Wait before it'), 'a while');
 	await userEvent.tab();
 	expect(screen.getByText(/Write it like 45 min/)).toBeVisible();
 	expect(piece.project.finish.coats[4]!.wait).toBeNull();

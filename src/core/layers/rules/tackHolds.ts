@@ -1,0 +1,43 @@
+import type { Rule } from '../findings';
+import { nameCoat } from '../kinds';
+import { layersUnder } from '../stackLayers';
+
+/** What holds by a tack is laid while it is there, from its beginning to its end: leaf on size, powder on wax, the second part of crackle. Source: craft 3 and 12. */
+export const tackHolds: Rule = {
+	id: 'tack-holds',
+	satisfiedBy: 'Laid once what is under it is tacky, and all of it on before the tack is gone.',
+	arcs: (stack) =>
+		stack.layers
+			.filter(({ traits }) => traits.clings)
+			.flatMap((after) =>
+				layersUnder(stack, after)
+					.filter(({ layer }) => layer.material?.tack)
+					.slice(-1)
+					.map(({ layer: before, where }) => ({
+						rule: 'tack-holds',
+						before,
+						after,
+						where,
+						least: 'tacky',
+						asks: 'tacky',
+						most: 'tack-lost',
+						kind: 'must',
+						what: (took, needs) => `${took} after ${nameCoat(before.coat, before.material)}, whose tack holds it: ${needs} was needed.`,
+						why: 'Too soon it drowns in what is still wet; too late there is nothing that holds it.'
+					}))
+			),
+	examples: {
+		bad: [
+			['before the size is tacky', 'base; glaze:made-up-size; base:made-up-leaf wait=10!'],
+			['after its tack is gone', 'base; glaze:made-up-size; base:made-up-leaf wait=1440!'],
+			['begun in time, but not done in time', 'base; glaze:made-up-size; base:made-up-leaf wait=1435!']
+		],
+		good: [
+			['at the tack', 'base; glaze:made-up-size; base:made-up-leaf wait=40'],
+			['left to the plan', 'base; glaze:made-up-size; base:made-up-leaf'],
+			['dark wax at the tack of a clear wax', 'base; wax; wax:dark-wax wait=20'],
+			['dark wax days after a clear wax', 'base; wax; wax:dark-wax wait=9000'],
+			['on another surface', 'glaze:made-up-size on=frame; base:made-up-leaf on=drawers wait=5000']
+		]
+	}
+};

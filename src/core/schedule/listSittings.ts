@@ -1,0 +1,164 @@
+import { kindOfCoat, type Layer, type Need, type Rates, type Site, type Stack } from '../layers';
+import type { LaysPlan } from '../layout';
+import { doesMove, surfacesWithin, type MeasuredPiece } from '../piece';
+import { ROUNDED, type Minutes } from '../units';
+import type { WetCoat } from './cutWetCoats';
+import type { DryingTimes } from './dryMaterial';
+
+/** What is begun and finished in one go: a coat, one of its passes, and of that a section that stays wet, a round of lays, or what can be taken out by itself. */
+export interface Sitting {
+	readonly id: string;
+	readonly layer: Layer;
+	/** From 1; 0: at the bench, before anything goes on the piece. */
+	readonly pass: number;
+	/** Of the lays of that pass, from 1; null: it is not worked in rounds. */
+	readonly round: number | null;
+	/** Its place among the sections of the pass, from 1; null: it need not be kept wet. */
+	readonly section: number | null;
+	/** The drawer or door that it is on, and nothing else; null: on the carcass, or on several. */
+	readonly loose: string | null;
+	readonly surfaces: readonly string[];
+	/** Of work, by all hands. */
+	readonly minutes: Minutes;
+	readonly hands: number;
+	readonly needs: readonly Need[];
+}
+
+/** The sittings of a step: pass after pass, those of one pass after each other. */
+export interface StepSittings {
+	/** At the bench; none where nothing is done there. */
+	readonly bench: readonly Sitting[];
+	readonly passes: readonly (readonly Sitting[])[];
+	/** Between the end of a pass and the beginning of the next. */
+	readonly between: Minutes;
+}
+
+/** What the sittings of a piece are read from. */
+export interface SittingsContext {
+	readonly sites: ReadonlyMap<string, Site>;
+	readonly drying: readonly DryingTimes[];
+	readonly wet: ReadonlyMap<string, WetCoat>;
+	readonly lays: ReadonlyMap<string, LaysPlan>;
+	readonly piece: MeasuredPiece;
+	readonly rates: Rates;
+}
+
+/** A pass is divided into so many sittings at most, a step into so many passes: beyond, it is one. */
+const MOST_LOOSE = 60;
+const MOST_PASSES = 200;
+
+/** Of each layer of a stack, in its order, its sittings: together they take as long as the work on it. Source: methods 13 and 14. */
+export function listSittings(stack: Stack, context: SittingsContext): StepSittings[] {
+	const looseOf = looseParts(context.piece);
+	return stack.layers.map((layer) => sittingsOf(layer, context, looseOf));
+}
+
+function sittingsOf(layer: Layer, context: SittingsContext, looseOf: ReadonlyMap<string, string>): StepSittings {
+	const { coat } = layer;
+	const kind = kindOfCoat(coat);
+	const site = context.sites.get(coat.id);
+	const bench = site ? kind.bench(coat, site, context.rates) : 0;
+	const work = (site ? kind.work(coat, site, context.rates) : 0) - bench;
+	const { count, rest } = kind.passes(coat, site ?? { lays: null });
+	const between = count > 1 ? Math.max(context.drying[layer.at]!.recoat, rest) : 0;
+	const [hands, needs] = [kind.hands(coat), kind.needs(coat)];
+	const sitting = (pass: number, { key, ...piece }: Piece, minutes: Minutes): Sitting => ({
+		id: [coat.id, pass === 0 ? 'bench' : pass, ...(key === '' ? [] : [key])].join('/'),
+		layer,
+		pass,
+		round: null,
+		section: null,
+		minutes,
+		hands,
+		needs,
+		...piece
+	});
+	const whole: Piece = { key: '', loose: null, surfaces: [...layer.surfaces] };
+	const benched = bench > 0 ? [sitting(0, { ...whole, surfaces: [] }, bench)] : [];
+	if (count > MOST_PASSES) return { bench: benched, passes: [[sitting(1, whole, work + (count - 1) * between)]], between };
+	const cut = cutPass(layer, context, looseOf);
+	const rounds = cut.rounds?.length ?? 1;
+	const passes = Array.from({ length: count }, (_, k) => {
+		const pieces = cut.rounds ? [cut.rounds[k % rounds]!] : cut.pieces;
+		const all = cut.rounds ? cut.rounds.reduce((sum, { share }) => sum + share, 0) / rounds : 1;
+		return pieces.map(({ share, ...piece }) => sitting(k + 1, piece, ((work / count) * share) / all));
+	});
+	return { bench: benched, passes, between };
+}
+
+/** Part of a pass, and what tells it from others in its id. */
+type Piece = Pick<Sitting, 'loose' | 'surfaces'> & Partial<Pick<Sitting, 'round' | 'section'>> & { readonly key: string };
+type Shared = Piece & { readonly share: number };
+
+/** The pieces of a pass, and what share of its work each is; of lays one for each round, each a pass by itself. */
+function cutPass(
+	layer: Layer,
+	{ sites, wet, lays, piece }: SittingsContext,
+	looseOf: ReadonlyMap<string, string>
+): { readonly pieces: readonly Shared[]; readonly rounds: readonly Shared[] | null } {
+	const { coat, surfaces } = layer;
+	const rounds = roundsOf(lays.get(coat.id), layer, piece);
+	if (rounds) return { pieces: [], rounds };
+	const sections = wet.get(coat.id)?.list ?? [];
+	const painted = sections.reduce((sum, { area }) => sum + area, 0);
+	if (painted > ROUNDED)
+		return {
+			rounds: null,
+			pieces: sections.map(({ parts, area }, i): Shared => {
+				const on = surfacesUnder(parts, piece).filter((surface) => surfaces.has(surface));
+				return { key: `section-${i + 1}`, section: i + 1, loose: commonLoose(on, looseOf), surfaces: on, share: area / painted };
+			})
+		};
+	return { rounds: null, pieces: loosePieces(surfaces, sites.get(coat.id)?.on ?? new Map(), looseOf) };
+}
+
+/** The carcass first, then what moves, each by itself. */
+function loosePieces(surfaces: ReadonlySet<string>, shares: ReadonlyMap<string, number>, looseOf: ReadonlyMap<string, string>): Shared[] {
+	const groups = new Map<string | null, string[]>();
+	for (const surface of surfaces) {
+		const loose = looseOf.get(surface) ?? null;
+		groups.set(loose, [...(groups.get(loose) ?? []), surface]);
+	}
+	if (shares.size === 0 || groups.size < 2 || groups.size > MOST_LOOSE)
+		return [{ key: '', loose: commonLoose([...surfaces], looseOf), surfaces: [...surfaces], share: 1 }];
+	return [...groups]
+		.map(([loose, on]) => ({
+			key: loose ?? 'carcass',
+			loose,
+			surfaces: on,
+			share: on.reduce((sum, surface) => sum + (shares.get(surface) ?? 0), 0)
+		}))
+		.filter(({ share }) => share > 0)
+		.sort((a, b) => Number(a.loose !== null) - Number(b.loose !== null));
+}
+
+function roundsOf(plan: LaysPlan | undefined, { surfaces }: Layer, piece: MeasuredPiece): Shared[] | null {
+	const last = Math.max(0, ...(plan?.lays ?? []).map(({ round }) => round));
+	if (!plan || last < 1) return null;
+	return Array.from({ length: last }, (_, i): Shared => {
+		const lays = plan.lays.filter(({ round }) => round === i + 1);
+		const on = surfacesUnder([...new Set(lays.map(({ part }) => part))], piece).filter((surface) => surfaces.has(surface));
+		return { key: '', round: i + 1, loose: null, surfaces: on, share: lays.length };
+	});
+}
+
+function surfacesUnder(parts: readonly string[], piece: MeasuredPiece): string[] {
+	const found = piece.faces.flatMap((face) =>
+		[face.whole, ...face.parts].filter(({ id }) => parts.includes(id)).flatMap((part) => surfacesWithin(part, face))
+	);
+	return [...new Set(found)];
+}
+
+function commonLoose(surfaces: readonly string[], looseOf: ReadonlyMap<string, string>): string | null {
+	const [first, ...others] = [...new Set(surfaces.map((surface) => looseOf.get(surface) ?? null))];
+	return first !== undefined && others.length === 0 ? first : null;
+}
+
+/** Of each surface that can be taken out, the drawer or door that it is, or lies on. */
+function looseParts({ faces }: MeasuredPiece): ReadonlyMap<string, string> {
+	return new Map(
+		faces.flatMap((face) =>
+			face.parts.filter(doesMove).flatMap((part) => surfacesWithin(part, face).map((surface) => [surface, part.id] as const))
+		)
+	);
+}
