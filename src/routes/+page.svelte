@@ -18,6 +18,8 @@
 	import { RadioGroup } from 'bits-ui';
 	import { say } from '$lib/ui/api/say';
 	import FaceMini from '$lib/ui/drawing/FaceMini.svelte';
+	import WorkshopSlip from '$lib/ui/workshop/WorkshopSlip.svelte';
+	import { WorkshopState } from '$lib/ui/workshop/WorkshopState.svelte';
 	import { onMount } from 'svelte';
 
 	let { data } = $props();
@@ -55,7 +57,10 @@
 	};
 
 	let name = $state('');
-	let units: LengthUnit = $state('mm');
+	const workshop = new WorkshopState();
+	/** As the workshop measures, until another is picked. */
+	let picked: LengthUnit | null = $state(null);
+	const units = $derived(picked ?? workshop.settings?.units ?? 'mm');
 	let shape = $state('chest');
 	const starter = $derived(STARTERS.find(({ id }) => id === shape)!);
 	let count: number | null = $state(null);
@@ -63,7 +68,10 @@
 	let busy = $state(false);
 	let removing: { id: string; name: string } | null = $state(null);
 
-	onMount(() => void (document.documentElement.dataset['ready'] = 'true'));
+	onMount(() => {
+		void workshop.load();
+		document.documentElement.dataset['ready'] = 'true';
+	});
 
 	async function add(text: string, then: string): Promise<void> {
 		busy = true;
@@ -76,7 +84,7 @@
 
 	function begin(event: SubmitEvent): void {
 		event.preventDefault();
-		void add(JSON.stringify(newProject(name.trim() || starter.name, units, count, shape)), 'measure');
+		void add(JSON.stringify(newProject(name.trim() || starter.name, units, count, shape, workshop.settings ?? undefined)), 'measure');
 	}
 
 	async function open(input: HTMLInputElement): Promise<void> {
@@ -141,7 +149,7 @@
 						{ value: 'mm', text: 'millimetres' },
 						{ value: 'in', text: 'inches' }
 					]}
-					onchange={(value) => (units = value)}
+					onchange={(value) => (picked = value)}
 				/>
 			</div>
 			<fieldset class="mt-3">
@@ -207,7 +215,8 @@
 			{/if}
 		</form>
 		<nav class="paper px-5 py-3 text-sm" aria-label="The workshop">
-			<a class="underline hover:text-ember-deep" href="/copies">Copies of the workshop</a>
+			<p class="py-1.5"><WorkshopSlip {workshop} /></p>
+			<a class="inline-block py-1.5 underline hover:text-ember-deep" href="/copies">Copies of the workshop</a>
 			{#if data.bin.length > 0}
 				<Fold label="In the bin" says={data.bin.length.toString()}>
 					<ul class="pb-1">

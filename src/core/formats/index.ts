@@ -9,3 +9,4 @@ export { traceSilhouette, type Silhouette, type Traced, type TraceWish } from '.
 export { upgradeProject } from './upgrade';
 export { readReadings, writeReadings, type ReadingField, type ReadReadings } from './readReadings';
 export { readColour } from './readColour';
+export { readWorkshop } from './readWorkshop';

@@ -14,6 +14,7 @@ export function addZone(
 	starter = ZONE_STARTERS[0]!,
 	fronts: Zone['parts'] = frontsOf(project)
 ): { readonly project: Project; readonly id: string } {
+	const { schools, hands = 1 } = project.workshop;
 	const id = freeId(starter.id, project.layout.zones);
 	const sides = partsOf(fronts, measurePiece(project.piece, project.units)).map(({ width, height }) => Math.min(width, height));
 	const zone: Zone = { id, name: starter.name, ...starter.build({ project, fronts, colours, shortest: Math.min(...sides) }) };
@@ -27,7 +28,8 @@ export function addZone(
 		applicator: 'brush',
 		zone: id,
 		method: starter.method,
-		brushes: 'clean-joins'
+		brushes: schools?.brushes ?? 'clean-joins',
+		...(hands > 1 ? { hands } : {})
 	};
 	const layout = { ...project.layout, zones: [...project.layout.zones, zone] };
 	return { id, project: addCoat({ ...project, layout }, coat).project };

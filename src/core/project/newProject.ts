@@ -1,11 +1,18 @@
 import { newBase, newClear, newDust, newHardwareOff, newHardwareOn, newPrime } from '../layers';
 import { STARTERS } from '../piece';
 import type { LengthUnit } from '../units';
+import { newWorkshop, type WorkshopSettings } from './workshop';
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from './project';
 
-/** A piece that waits to be measured, begun from one of the shapes, with a palette and an order of coats to begin from. */
-export function newProject(name: string, units: LengthUnit, count: number | null = null, shape = 'chest'): Project {
-	const inches = units === 'in';
+/** A piece that waits to be measured, begun from one of the shapes in a workshop, with a palette and an order of coats to begin from. */
+export function newProject(
+	name: string,
+	units: LengthUnit,
+	count: number | null = null,
+	shape = 'chest',
+	settings: WorkshopSettings = newWorkshop(units)
+): Project {
+	const { units: usual, paper, materials, ...workshop } = settings;
 	const starter = STARTERS.find(({ id }) => id === shape) ?? STARTERS[0]!;
 	const built = starter.build(units, count ?? starter.count?.start ?? 0);
 	const hasHardware = built.faces.some(({ hardware }) => hardware.kind !== 'none');
@@ -13,8 +20,8 @@ export function newProject(name: string, units: LengthUnit, count: number | null
 		format: PROJECT_FORMAT,
 		version: PROJECT_VERSION,
 		units,
-		paper: inches ? 'letter' : 'a4',
-		workshop: { temperature: 20, humidity: 50 },
+		paper: units === usual ? paper : newWorkshop(units).paper,
+		workshop: units === usual ? workshop : { ...workshop, own: ['units', 'paper'] },
 		piece: { name, shape: starter.id, condition: 'new', ...built },
 		palette: [
 			{ id: 'night-tide', name: 'Night tide', hex: '#232f3c', opacity: 0.95 },
@@ -34,6 +41,6 @@ export function newProject(name: string, units: LengthUnit, count: number | null
 			],
 			decisions: []
 		},
-		materials: []
+		materials
 	};
 }

@@ -1,6 +1,6 @@
 import type { Material } from '../layers';
 import type { Minutes } from '../units';
-import { scaleDryingTime, scaleOpenTime, type Workshop } from './scaleDryingTime';
+import { scaleDryingTime, scaleOpenTime, type Climate } from './scaleDryingTime';
 
 /** Of one coat, in a workshop, from the end of work on it. */
 export interface DryingTimes {
@@ -19,14 +19,14 @@ export interface DryingTimes {
 export const NO_DRYING: DryingTimes = { touchDry: 0, recoat: 0, open: 0, tacky: 0, tackLost: Infinity, hardening: 0, hard: 0 };
 
 /** Drying times (minutes) of one coat of a material in a workshop. Source: methods 14. */
-export function dryMaterial(material: Material, thickness: number, workshop: Workshop): DryingTimes {
+export function dryMaterial(material: Material, thickness: number, climate: Climate): DryingTimes {
 	const waterBased = material.carrier === 'water';
-	const scale = (label: Minutes) => scaleDryingTime(label, { ...workshop, waterBased, thickness });
+	const scale = (label: Minutes) => scaleDryingTime(label, { ...climate, waterBased, thickness });
 	const recoat = scale(material.recoat);
 	return {
 		touchDry: scale(material.touchDry),
 		recoat,
-		open: scaleOpenTime(material.open, { ...workshop, waterBased }),
+		open: scaleOpenTime(material.open, { ...climate, waterBased }),
 		tacky: material.tack ? scale(material.tack.from) : recoat,
 		tackLost: material.tack ? scale(material.tack.to) : Infinity,
 		hardening: material.hard ? scale(material.hard.from) : recoat,

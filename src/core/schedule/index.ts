@@ -1,4 +1,4 @@
-export { FAIR_TEMPERATURES, HIGHEST_HUMIDITY, scaleDryingTime, scaleOpenTime, type DryingCase, type Workshop } from './scaleDryingTime';
+export { FAIR_TEMPERATURES, HIGHEST_HUMIDITY, scaleDryingTime, scaleOpenTime, type DryingCase, type Climate } from './scaleDryingTime';
 export { dryMaterial, type DryingTimes } from './dryMaterial';
 export { dryLayers } from './dryLayers';
 export { cutSections, type Section, type Sections, type WetPart } from './cutSections';

@@ -93,6 +93,7 @@ describe('a step is cut into what is done in one go', () => {
 		const blend = chest.finish.coats.find((coat) => coat.kind === 'blend')!;
 		const plan = planProject({
 			...chest,
+			workshop: { temperature: 20, humidity: 50 },
 			finish: { coats: [{ ...blend, hands: 2, drawers: 'out' }, newGlaze('all', null)], decisions: [] }
 		});
 		const own = (coat: string) => plan.sittings.filter((one) => one.coat === coat && one.pass === 1);

@@ -1,13 +1,13 @@
 import type { Minutes } from '../units';
 
-export interface Workshop {
+export interface Climate {
 	/** Degrees Celsius. */
 	readonly temperature: number;
 	/** Relative, percent. */
 	readonly humidity: number;
 }
 
-export interface DryingCase extends Workshop {
+export interface DryingCase extends Climate {
 	/** The humidity term is for what dries by losing water. */
 	readonly waterBased: boolean;
 	/** 1 is a normal coat. */

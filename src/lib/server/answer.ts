@@ -32,7 +32,13 @@ export function refuseWith(status: number, code: string, message: string): Respo
 }
 
 /** Largest bodies, bytes: a project file, or a save with its steps; a motif. */
-export const LARGEST = { file: MOST_DOCUMENT, save: MOST_DOCUMENT + MOST_STEP_BYTES + 1e6, motif: 9e6, colour: 1e5 } as const;
+export const LARGEST = {
+	file: MOST_DOCUMENT,
+	save: MOST_DOCUMENT + MOST_STEP_BYTES + 1e6,
+	motif: 9e6,
+	colour: 1e5,
+	settings: 1e6
+} as const;
 
 /** So much of a body that is too large is read and dropped, bytes: who sends it hears the answer only when it has sent all. */
 const DROPPED = 128e6;

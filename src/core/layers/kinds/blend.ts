@@ -8,7 +8,7 @@ import { stepsOfBlend } from './blendSteps';
 import { FILM } from './defaults';
 import { film, filmOf } from './fields';
 import { hiddenBy } from './hiddenBy';
-import type { CoatKind } from './types';
+import type { CoatKind, StartContext } from './types';
 
 export const BlendSchema = z.strictObject({
 	kind: z.literal('blend'),
@@ -32,7 +32,8 @@ export const blend: CoatKind<Blend> = {
 	word: 'Blended coat',
 	phase: 'blend',
 	materials: ['paint'],
-	starts: ({ zones, paint }) => zones.map(({ id, name }) => ({ text: `Blended coat: ${name}`, coat: newBlend(id, paint) })),
+	starts: ({ zones, paint, blending }) =>
+		zones.map(({ id, name }) => ({ text: `Blended coat: ${name}`, coat: newBlend(id, paint, blending) })),
 	where: ({ zone }) => ({ zone }),
 	colour: ({ zone }) => ({ zone }),
 	amount,
@@ -68,10 +69,15 @@ export const blend: CoatKind<Blend> = {
 /** m2 a minute, by all hands. */
 export const rateOfBlend = ({ method, hands = 1 }: Blend, rates: Rates): number => rates[method] * hands;
 
-const newBlend = (zone: string, material: string): Blend => ({
+const newBlend = (
+	zone: string,
+	material: string,
+	{ method = 'mist-and-feather', brushes = 'clean-joins', hands = 1 }: StartContext['blending'] = {}
+): Blend => ({
 	...filmOf('blend', material, 1),
 	kind: 'blend',
 	zone,
-	method: 'mist-and-feather',
-	brushes: 'clean-joins'
+	method,
+	brushes,
+	...(hands > 1 ? { hands } : {})
 });

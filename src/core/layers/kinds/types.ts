@@ -2,6 +2,7 @@ import type { Colour } from '../../colour';
 import type { Arrangement, LaysSetting, LaysWish, Zone } from '../../layout';
 import type { Minutes, Ml, Mm, Um } from '../../units';
 import type { Material, MaterialKind } from '../material';
+import type { BlendMethodId, BrushSchool } from '../methods/schema';
 import type { Hand } from '../methods/types';
 import type { Rates } from '../rates';
 import type { Traits } from '../traits';
@@ -112,6 +113,12 @@ export interface StartContext {
 	readonly masks: readonly string[];
 	/** Material of the paint that the piece has already. */
 	readonly paint: string;
+	/** How blending is done in this workshop, and by how many. */
+	readonly blending?: {
+		readonly method?: BlendMethodId | undefined;
+		readonly brushes?: BrushSchool | undefined;
+		readonly hands?: number | undefined;
+	};
 	readonly hasHoles: boolean;
 }
 

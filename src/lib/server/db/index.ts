@@ -4,4 +4,17 @@ export { bringBackCopy, emptyTakenOut, listCopies, takeOutCopy, type Copy } from
 export { DiskFull, foundNoRoom, keepReserve, requireRoom, requireRoomForCheckpoint } from './disk';
 export { readPictureBytes, writePictureBytes } from './pictureBytes';
 export { WorkshopOpenElsewhere } from './lock';
-export { cards, colours, daysOpen, motifs, pictureParts, pictures, pieces, revisions, type Card } from './schema';
+export {
+	cards,
+	colours,
+	daysOpen,
+	facts,
+	motifs,
+	pictureParts,
+	pictures,
+	pieces,
+	revisions,
+	workshopPlace,
+	workshopSteps,
+	type Card
+} from './schema';

@@ -1,8 +1,8 @@
 import type { CardInfo } from '../pool';
 import type { Colour } from '$core/colour';
 import type { Motif } from '$core/layout';
-import type { Project } from '$core/project';
-import { customType, date, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import type { Project, WorkshopSettings } from '$core/project';
+import { customType, date, doublePrecision, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 
 const bytea = customType<{ data: Uint8Array }>({ dataType: () => 'bytea' });
 
@@ -85,3 +85,34 @@ export const pictureParts = pgTable(
 
 /** Days on which the workshop was open, by its clock: what lies in the bin is counted by them, so that a clock which is wrong once empties nothing. */
 export const daysOpen = pgTable('days_open', { day: date().primaryKey() });
+
+/** What holds in the workshop, step by step, and at which it stands (one row): pieces keep their copy. */
+export const workshopSteps = pgTable('workshop_steps', {
+	place: integer().primaryKey(),
+	document: jsonb().$type<WorkshopSettings>().notNull(),
+	savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow()
+});
+export const workshopPlace = pgTable('workshop_place', { id: integer().primaryKey(), place: integer().notNull() });
+
+/** What was really done, beside the project: undoing a plan undoes no work. A fact that was wrong is put right by another that names it. */
+export const facts = pgTable(
+	'facts',
+	{
+		id: uuid().primaryKey().defaultRandom(),
+		piece: uuid()
+			.notNull()
+			.references(() => pieces.id, { onDelete: 'cascade' }),
+		/** The coat, and of that the sitting, where it was one. */
+		coat: text().notNull(),
+		sitting: text(),
+		what: text().notNull(),
+		/** When it happened, by the clock of the server. */
+		at: timestamp({ withTimezone: true }).notNull(),
+		amount: doublePrecision(),
+		unit: text(),
+		words: text(),
+		corrects: uuid(),
+		notedAt: timestamp('noted_at', { withTimezone: true }).notNull().defaultNow()
+	},
+	(table) => [index('facts_by_piece').on(table.piece, table.at)]
+);

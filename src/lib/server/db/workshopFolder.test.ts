@@ -8,6 +8,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { findPicture } from '../services/pictures';
+import { findSettings } from '../services/settings';
 import { addPiece, findDocument, listPieces, savePiece } from '../services/pieces';
 import { Upkeep } from '../upkeep';
 import { keptCopies } from './copyList';
@@ -116,17 +117,28 @@ describe('a folder', () => {
 		const picture = createHash('sha256').update(bytes).digest('hex');
 		await old.query('INSERT INTO pictures (id, type, width, height, bytes) VALUES ($1, $2, 5, 5, $3)', [picture, 'image/png', bytes]);
 		await old.query('INSERT INTO pieces (document) VALUES ($1)', [JSON.parse(demo)]);
+		/** Saved before, in another room. */
+		const other = { ...JSON.parse(demo), workshop: { temperature: 3, humidity: 3 } };
+		await old.query("INSERT INTO pieces (document, updated_at) VALUES ($1, now() - interval '1 day')", [other]);
 		await old.close();
 		process.env['EMBER_LEAST_ROOM'] = '1e12';
 		await expect(openWorkshop(folder)).rejects.toThrow(DiskFull);
 		delete process.env['EMBER_LEAST_ROOM'];
 		const workshop = await openWorkshop(folder);
-		expect((await listCopies(folder)).map(({ pieces }) => pieces)).toEqual([[JSON.parse(demo).piece.name]]);
+		const name = JSON.parse(demo).piece.name;
+		expect((await listCopies(folder)).map(({ pieces }) => pieces)).toEqual([[name, name]]);
 		const found = await findPicture(workshop.db, picture);
 		const parts: Uint8Array[] = [];
 		for await (const part of found!.bytes) parts.push(part);
 		expect([parts.length, Buffer.concat(parts).equals(bytes)]).toEqual([3, true]);
-		expect(await names(workshop)).toEqual([JSON.parse(demo).piece.name]);
+		expect(await names(workshop)).toEqual([name, name]);
+		/** What holds in it begins as the piece that was saved last has it. */
+		const { document, ...places } = await findSettings(workshop.db);
+		const { units, paper, materials, workshop: room } = JSON.parse(demo);
+		expect([JSON.parse(document!), places]).toEqual([
+			{ units, paper, materials, ...room },
+			{ place: 1, first: 1, last: 1 }
+		]);
 		await workshop.close();
 	}, 60_000);
 

@@ -4,11 +4,12 @@ import {
 	readMotifSvg,
 	readProject,
 	readProjectText,
+	readWorkshop,
 	wordIssue,
 	type ReadMotif,
 	type ReadProject
 } from '../../../core/formats';
-import type { Project } from '../../../core/project';
+import { NEW_WORKSHOP, type Project, type WorkshopSettings } from '../../../core/project';
 import type { Colour } from '../../../core/colour';
 import type { Motif } from '../../../core/layout';
 import { heightOnShelf, planProject, sourceOfScene, stageOf, type Plan, type Stage } from '../../../core/plan';
@@ -41,6 +42,8 @@ export const JOBS = {
 	readSvg,
 	readMotifText,
 	readColourText,
+	readSettings,
+	openSettings,
 	card,
 	drawing,
 	cutFile,
@@ -153,6 +156,22 @@ function readMotifText(body: Uint8Array): Read<{ readonly motif: Motif }> | Refu
 function readColourText(body: Uint8Array): Read<{ readonly colour: Colour }> | Refused {
 	const parsed = parse(body);
 	return parsed ? readColour(parsed.value) : { ok: false, issues: NOT_JSON };
+}
+
+/** What is said of the workshop, on the place at which it was read. */
+function readSettings(body: Uint8Array): Read<{ readonly place: number; readonly document: string }> | Refused {
+	const parsed = parse(body);
+	if (!parsed) return { ok: false, issues: NOT_JSON };
+	const sent = z.object({ place: z.int().min(0).max(LAST), document: z.unknown() }).safeParse(parsed.value);
+	if (!sent.success) return { ok: false, issues: [{ code: 'field.missing', path: 'place' }] };
+	const read = readWorkshop(sent.data.document);
+	return read.ok ? { ok: true, place: sent.data.place, document: JSON.stringify(read.settings) } : read;
+}
+
+/** What was kept of the workshop; where that cannot be read, it begins anew. */
+function openSettings(document: string | null): WorkshopSettings {
+	const read = document === null ? null : readWorkshop(JSON.parse(document));
+	return read?.ok ? read.settings : NEW_WORKSHOP;
 }
 
 /** What Pieces shows of one, as it was saved. Lengths mm. */

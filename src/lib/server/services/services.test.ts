@@ -21,6 +21,9 @@ import {
 	savePiece
 } from './pieces';
 import { seeDay } from './days';
+import { NEW_WORKSHOP } from '$core/project';
+import { listFacts, noteFact, type Fact } from './facts';
+import { findSettings, saveSettings, stepSettings } from './settings';
 import { CardMaker, findCardPicture, makeCard } from './cards';
 import { Pool, type SaveRead } from '../pool';
 
@@ -286,4 +289,89 @@ it('keeps colours on the shelf, the last of an id', async () => {
 	await keepColour(workshop.db, emptier);
 	expect(await listColours(workshop.db)).toEqual([emptier]);
 	await workshop.close();
+});
+
+describe('what holds in the workshop', () => {
+	let workshop: Workshop;
+	beforeAll(async () => void (workshop = await openMemory()));
+	afterAll(() => workshop.close());
+	const at = (temperature: number) => ({ units: 'mm' as const, paper: 'a4' as const, temperature, humidity: 50, materials: [] });
+	const now = async () => {
+		const { document, place, first, last } = await findSettings(workshop.db);
+		return [document === null ? null : JSON.parse(document).temperature, place, first, last];
+	};
+
+	it('goes by steps: back, forth, and on from where it stands; who read it before another changed it changes nothing', async () => {
+		expect(await now()).toEqual([null, 0, 0, 0]);
+		expect(await saveSettings(workshop.db, 0, at(14))).toBe(true);
+		expect(await saveSettings(workshop.db, 0, at(15))).toBe(false);
+		expect(await now()).toEqual([14, 2, 1, 2]);
+		expect(await saveSettings(workshop.db, 2, at(16))).toBe(true);
+		expect(await stepSettings(workshop.db, 3, 'forth')).toBe(false);
+		expect(await stepSettings(workshop.db, 3, 'back')).toBe(true);
+		expect(await now()).toEqual([14, 2, 1, 3]);
+		expect(await stepSettings(workshop.db, 3, 'back')).toBe(false);
+		expect(await stepSettings(workshop.db, 2, 'forth')).toBe(true);
+		expect(await now()).toEqual([16, 3, 1, 3]);
+		await stepSettings(workshop.db, 3, 'back');
+		expect(await stepSettings(workshop.db, 2, 'back')).toBe(true);
+		/** As it was before anything was said. */
+		expect(await now()).toEqual([NEW_WORKSHOP.temperature, 1, 1, 3]);
+		expect(await stepSettings(workshop.db, 1, 'back')).toBe(false);
+		expect(await saveSettings(workshop.db, 1, at(17))).toBe(true);
+		expect(await now()).toEqual([17, 2, 1, 2]);
+	});
+
+	it('keeps its last hundred steps', async () => {
+		for (let place = 2; place < 110; place++) await saveSettings(workshop.db, place, at(place / 10));
+		expect(await now()).toEqual([10.9, 110, 11, 110]);
+	});
+});
+
+describe('facts', () => {
+	let workshop: Workshop;
+	beforeAll(async () => void (workshop = await openMemory()));
+	afterAll(() => workshop.close());
+	const fact = (more: Partial<Fact> = {}): Fact => ({
+		coat: 'base',
+		sitting: 'base/1/drawer-2',
+		what: 'done',
+		at: new Date('2026-05-01T10:00:00Z'),
+		amount: { value: 12, unit: 'minutes' },
+		words: null,
+		corrects: null,
+		...more
+	});
+
+	it('stand beside the piece in the order in which they happened, put right by others, and go with it', async () => {
+		const [id, other] = [await addPiece(workshop.db, text(demo)), await addPiece(workshop.db, text(demo))];
+		const wrong = await noteFact(workshop.db, id, fact());
+		const right = await noteFact(
+			workshop.db,
+			id,
+			fact({ amount: { value: 21, unit: 'minutes' }, corrects: wrong, at: new Date('2026-05-01T09:59:00Z') })
+		);
+		await noteFact(workshop.db, other, fact({ what: 'poured', sitting: null, amount: null, words: 'a spoon more of the dark' }));
+		expect((await listFacts(workshop.db, id)).map((one) => [one.id, one.amount?.value, one.corrects])).toEqual([
+			[right, 21, wrong],
+			[wrong, 12, null]
+		]);
+		await savePiece(workshop.db, id, saveOf(1, 'Later'));
+		expect(await listFacts(workshop.db, id)).toHaveLength(2);
+		await workshop.db.delete(pieces);
+		expect(await listFacts(workshop.db, id)).toEqual([]);
+		expect(await listFacts(workshop.db, other)).toEqual([]);
+	});
+
+	it.each([
+		{ what: 'dreamt' as never },
+		{ coat: '' },
+		{ amount: { value: -1, unit: 'ml' as const } },
+		{ words: 'x'.repeat(401) },
+		{ corrects: 'no id' }
+	])('refuses %j', async (more) => {
+		const id = await addPiece(workshop.db, text(demo));
+		await expect(noteFact(workshop.db, id, fact(more))).rejects.toThrow();
+		expect(await listFacts(workshop.db, id)).toEqual([]);
+	});
 });

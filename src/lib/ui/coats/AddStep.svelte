@@ -11,6 +11,7 @@
 		zones: piece.project.layout.zones,
 		arrangements: piece.project.layout.arrangements,
 		paint: paintOf(piece.project),
+		blending: { ...piece.project.workshop.schools, hands: piece.project.workshop.hands },
 		hasHoles: hasOldHoles(piece.plan),
 		masks: piece.plan.order.filter(({ traits }) => traits.masks === 'on').map(({ coat }) => coat)
 	});

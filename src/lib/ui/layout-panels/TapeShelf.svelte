@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { TAPES } from '$core/layout';
+	import { setOwn } from '$core/project';
 	import { formatFine } from '$core/units';
 	import { LengthField } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -9,7 +10,7 @@
 	const unit = $derived(piece.project.units);
 	const tapes = $derived([...(piece.project.workshop.tapes ?? TAPES)].sort((a, b) => a - b));
 	let fresh = $state(10);
-	const put = (next: readonly number[]) => piece.edit((draft) => void (draft.workshop.tapes = [...next]));
+	const put = (next: readonly number[]) => piece.replace(setOwn(piece.project, { tapes: [...next] }));
 	const isThere = $derived(tapes.some((tape) => Math.abs(tape - fresh) < 1e-6));
 </script>
 

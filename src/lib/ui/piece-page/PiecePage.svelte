@@ -8,7 +8,7 @@
 	import { keepFocus } from '$lib/ui/focus/keepFocus';
 	import { Drafts, PieceState, providePiece, whereToPlan, type CardOfPlan, type OpenedPiece, type Unsaved } from '$lib/ui/piece-state';
 	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
-	import WorkshopOut from '$lib/ui/save-status/WorkshopOut.svelte';
+	import PieceWorkshop from '$lib/ui/workshop/PieceWorkshop.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
@@ -134,7 +134,7 @@
 <div class="flex h-screen min-h-[560px] flex-col" inert={isBack} aria-busy={isBack}>
 	<PieceHeader id={piece.id} name={piece.project.piece.name} {toDo}>
 		{#snippet tools()}
-			<WorkshopOut />
+			<PieceWorkshop />
 			<SaveStatus />
 			<span class="flex self-center">
 				<Tip text="Undo (Ctrl+Z)">

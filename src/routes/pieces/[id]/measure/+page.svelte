@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { changeUnits } from '$core/project';
+	import { changeUnits, markOwn } from '$core/project';
 	import { freeId } from '$core/layers';
 	import { OVERALL, partAt, type Box } from '$core/piece';
 	import { formatFigure, formatLength, type LengthUnit } from '$core/units';
@@ -147,7 +147,7 @@
 					{ value: 'mm', text: 'mm' },
 					{ value: 'in', text: 'inches' }
 				]}
-				onchange={(value: LengthUnit) => piece.replace(changeUnits(piece.project, value))}
+				onchange={(value: LengthUnit) => piece.replace(markOwn(changeUnits(piece.project, value), ['units']))}
 			/>
 		</div>
 		<div class="mt-2 mb-3 border-b border-rule pb-1">

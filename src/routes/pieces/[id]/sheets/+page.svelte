@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { describeSheets, PAPERS, type Page } from '$core/sheets';
 	import { nameIssue } from '$core/plan';
+	import { setOwn } from '$core/project';
 	import { RadioRow } from '$lib/ui/controls';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -69,7 +70,7 @@
 				label="Paper"
 				value={piece.project.paper}
 				options={(['a4', 'letter'] as const).map((value) => ({ value, text: PAPERS[value].name }))}
-				onchange={(paper) => piece.edit((draft) => void (draft.paper = paper))}
+				onchange={(paper) => piece.replace(setOwn(piece.project, { paper }))}
 			/>
 		</div>
 		{#if pages.length > 0}

@@ -1,0 +1,84 @@
+import type { Material } from '../layers';
+import { changeUnits } from './changeUnits';
+import type { Project } from './project';
+import { SHARED_FIELDS, sharedField, type SharedField, type WorkshopSettings } from './workshop';
+
+/** What a piece says of its workshop. */
+export function settingsOf({ units, paper, materials, workshop: { own: _own, ...shared } }: Project): WorkshopSettings {
+	return { units, paper, materials, ...shared };
+}
+
+/** In which fields a piece and the workshop as it is now differ, but for those that are the piece's own. */
+export function changesOfWorkshop(project: Project, now: WorkshopSettings): SharedField[] {
+	const own = new Set(project.workshop.own);
+	return SHARED_FIELDS.filter((field) => !own.has(field) && differs(field, settingsOf(project), now));
+}
+
+/** The piece as the workshop is now, but for what is its own: readings are kept as long as they were. */
+export function takeWorkshop(project: Project, now: WorkshopSettings): Project {
+	const fields = changesOfWorkshop(project, now);
+	const { units, paper, materials, ...shared } = now;
+	const room: Record<string, unknown> = { ...project.workshop };
+	for (const field of fields)
+		if (field in project.workshop || field in shared) {
+			const value = (shared as Partial<WorkshopSettings>)[field];
+			if (value === undefined) delete room[field];
+			else room[field] = value;
+		}
+	const taken = {
+		...project,
+		workshop: room as Project['workshop'],
+		paper: fields.includes('paper') ? paper : project.paper,
+		materials: fields.includes('materials') ? withMaterials(project.materials, materials) : project.materials
+	};
+	return fields.includes('units') ? changeUnits(taken, units) : taken;
+}
+
+/** The piece with some fields of its own, whatever the workshop says. Units are changed by `changeUnits`. */
+export function setOwn(project: Project, change: Partial<Omit<WorkshopSettings, 'units' | 'materials'>>): Project {
+	const { paper, ...shared } = change;
+	const changed: Project = {
+		...project,
+		...(paper === undefined ? {} : { paper }),
+		workshop: { ...project.workshop, ...shared }
+	};
+	return markOwn(changed, Object.keys(change) as SharedField[]);
+}
+
+/** Fields that are the piece's own from now on. */
+export function markOwn(project: Project, fields: readonly SharedField[]): Project {
+	const own = new Set([...(project.workshop.own ?? []), ...fields]);
+	return { ...project, workshop: { ...project.workshop, own: SHARED_FIELDS.filter((field) => own.has(field)) } };
+}
+
+/** The piece with nothing of its own, as the workshop is now. */
+export function giveUpOwn(project: Project, now: WorkshopSettings): Project {
+	const workshop = { ...project.workshop };
+	delete workshop.own;
+	return takeWorkshop({ ...project, workshop }, now);
+}
+
+/** Records of the workshop are taken; others that the piece has stay. */
+function withMaterials(own: readonly Material[], taken: readonly Material[]): Material[] {
+	return [...own.filter(({ id }) => !taken.some((other) => other.id === id)), ...taken];
+}
+
+function differs(field: SharedField, piece: WorkshopSettings, now: WorkshopSettings): boolean {
+	if (field === 'materials')
+		return now.materials.some(
+			(record) =>
+				!isSame(
+					record,
+					piece.materials.find(({ id }) => id === record.id)
+				)
+		);
+	return !isSame(sharedField(piece, field), sharedField(now, field));
+}
+
+/** The same figures, in whatever order their fields stand: the database keeps none. */
+function isSame(one: unknown, other: unknown): boolean {
+	if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null) return Object.is(one, other);
+	if (Array.isArray(one) !== Array.isArray(other)) return false;
+	const [own, others] = [Object.entries(one), new Map(Object.entries(other))];
+	return own.length === others.size && own.every(([key, value]) => others.has(key) && isSame(value, others.get(key)));
+}

@@ -1,0 +1,88 @@
+import { z } from 'zod';
+import { BLEND_METHODS, BRUSH_SCHOOLS, MaterialSchema, OwnRatesSchema } from '../layers';
+
+/** What holds in a workshop, and in a piece that is painted there. */
+const shared = {
+	temperature: z.number().min(-20).max(60).meta({ description: 'Degrees Celsius.' }),
+	humidity: z.number().min(0).max(100).meta({ description: 'Relative, percent.' }),
+	degrees: z.enum(['C', 'F']).optional().meta({ description: 'What its thermometer shows; Celsius where nothing is said.' }),
+	simulated: z
+		.boolean()
+		.optional()
+		.meta({ description: 'Whether the simulated measuring device and colour reader are offered, for practice.' }),
+	hand: z.enum(['left', 'right']).optional().meta({ description: 'The hand that works; right where nothing is said.' }),
+	hands: z.number().int().min(1).max(4).optional().meta({ description: 'How many work here at once; one where nothing is said.' }),
+	tapes: z
+		.array(z.number().min(1).max(100))
+		.min(1)
+		.max(30)
+		.optional()
+		.meta({ description: 'Widths of the tapes on its shelf, mm; the usual ones where nothing is said.' }),
+	rates: OwnRatesSchema.optional(),
+	schools: z
+		.strictObject({ method: z.enum(BLEND_METHODS).optional(), brushes: z.enum(BRUSH_SCHOOLS).optional() })
+		.optional()
+		.meta({ description: 'How blending is done here: what a new blended coat begins with.' }),
+	volumes: z.enum(['ml', 'fl-oz']).optional().meta({ description: 'What its jars are measured in; ml where nothing is said.' })
+};
+const units = z
+	.enum(['mm', 'in'])
+	.meta({ description: 'The unit of the painter: how a text without a unit is read, and how figures are written.' });
+const paper = z.enum(['a4', 'letter']);
+const materials = z
+	.array(MaterialSchema)
+	.max(100)
+	.meta({ description: 'Own records; one with the id of a catalogue record takes its place.' });
+
+/** The workshop itself, whatever piece is painted in it. */
+export const WorkshopSettingsSchema = z.strictObject({ units, paper, ...shared, materials });
+export type WorkshopSettings = z.infer<typeof WorkshopSettingsSchema>;
+
+/** What a piece and its workshop have in common, by name. */
+export const SHARED_FIELDS = [
+	'units',
+	'paper',
+	'temperature',
+	'humidity',
+	'degrees',
+	'simulated',
+	'hand',
+	'hands',
+	'tapes',
+	'rates',
+	'schools',
+	'volumes',
+	'materials'
+] as const satisfies readonly (keyof WorkshopSettings)[];
+export type SharedField = (typeof SHARED_FIELDS)[number];
+
+/** Fields of a project that it has in common with its workshop; `workshop.own` names those that are meant to differ. */
+export const COPY_OF_WORKSHOP = {
+	units,
+	paper,
+	workshop: z.strictObject({
+		...shared,
+		own: z
+			.array(z.enum(SHARED_FIELDS))
+			.max(SHARED_FIELDS.length)
+			.optional()
+			.meta({ description: 'What this piece has of its own, whatever the workshop says.' })
+	}),
+	materials
+};
+
+/** What nothing is said of. */
+const UNSAID: Partial<WorkshopSettings> = { degrees: 'C', simulated: false, hand: 'right', hands: 1, volumes: 'ml' };
+
+/** A workshop of which nothing is known yet. */
+export const NEW_WORKSHOP: WorkshopSettings = { units: 'mm', paper: 'a4', temperature: 20, humidity: 50, materials: [] };
+
+/** What a new workshop measures in inches has with it. */
+export function newWorkshop(unit: WorkshopSettings['units']): WorkshopSettings {
+	return { ...NEW_WORKSHOP, units: unit, paper: unit === 'in' ? 'letter' : 'a4' };
+}
+
+/** Of one of its fields what a workshop says, or what stands where it says nothing. */
+export function sharedField(settings: Partial<WorkshopSettings>, field: SharedField): unknown {
+	return settings[field] ?? UNSAID[field];
+}

@@ -1,0 +1,89 @@
+<script lang="ts">
+	import { BRUSH_SCHOOLS, METHODS } from '$core/layers';
+	import type { WorkshopSettings } from '$core/project';
+	import { fromDegrees, toDegrees } from '$core/units';
+	import { NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
+
+	/** What holds in the room where pieces are painted: its air, its hands, its ways, its stand-ins. */
+	interface Props {
+		value: Partial<WorkshopSettings> & { readonly temperature: number; readonly humidity: number };
+		/** Of the one who hears: edits with the same key within a moment are one step. */
+		onchange: (change: Partial<WorkshopSettings>, together?: string) => void;
+	}
+	let { value, onchange }: Props = $props();
+	const degrees = $derived(value.degrees ?? 'C');
+	const LIMITS = { coldest: -20, warmest: 60 };
+	const BRUSHES: Readonly<Record<(typeof BRUSH_SCHOOLS)[number], string>> = {
+		'clean-joins': 'a clean one for each join',
+		'own-brushes': "the colours' own",
+		'one-dry': 'one dry brush for all joins'
+	};
+</script>
+
+<div class="grid grid-cols-2 gap-2">
+	<NumberField
+		label="It is"
+		unit="°{degrees}"
+		step={1}
+		value={Math.round(10 * toDegrees(value.temperature, degrees)) / 10}
+		min={toDegrees(LIMITS.coldest, degrees)}
+		max={toDegrees(LIMITS.warmest, degrees)}
+		onchange={(next) => onchange({ temperature: fromDegrees(next, degrees) }, 'temperature')}
+	/>
+	<NumberField
+		label="Humidity"
+		unit="%"
+		step={1}
+		value={value.humidity}
+		min={0}
+		max={100}
+		onchange={(humidity) => onchange({ humidity }, 'humidity')}
+	/>
+</div>
+<RadioRow
+	label="Degrees"
+	value={degrees}
+	options={[
+		{ value: 'C', text: 'Celsius' },
+		{ value: 'F', text: 'Fahrenheit' }
+	]}
+	onchange={(next) => onchange({ degrees: next })}
+/>
+<div class="grid grid-cols-2 gap-2">
+	<RadioRow
+		label="The hand that works"
+		value={value.hand ?? 'right'}
+		options={[
+			{ value: 'right', text: 'right' },
+			{ value: 'left', text: 'left' }
+		]}
+		onchange={(hand) => onchange({ hand })}
+	/>
+	<NumberField label="How many work" whole value={value.hands ?? 1} min={1} max={4} onchange={(hands) => onchange({ hands }, 'hands')} />
+</div>
+<RadioRow
+	label="Volumes"
+	value={value.volumes ?? 'ml'}
+	options={[
+		{ value: 'ml', text: 'ml' },
+		{ value: 'fl-oz', text: 'fluid ounces' }
+	]}
+	onchange={(volumes) => onchange({ volumes })}
+/>
+<Pick
+	label="A new blended coat is begun by"
+	value={value.schools?.method ?? 'mist-and-feather'}
+	options={Object.values(METHODS).map(({ id, name }) => ({ value: id, text: name }))}
+	onchange={(method) => onchange({ schools: { ...value.schools, method } })}
+/>
+<Pick
+	label="with brushes"
+	value={value.schools?.brushes ?? 'clean-joins'}
+	options={BRUSH_SCHOOLS.map((school) => ({ value: school, text: BRUSHES[school] }))}
+	onchange={(brushes) => onchange({ schools: { ...value.schools, brushes } })}
+/>
+<Tick
+	label="Offer a simulated measuring device and colour reader, for practice"
+	checked={value.simulated ?? false}
+	onchange={(simulated) => onchange({ simulated })}
+/>
