@@ -16,7 +16,7 @@ import {
 	type WorkshopSettings
 } from './index';
 
-const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
+const read = readProjectText(readFileSync('demo/chart-cabinet.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const piece: Project = read.project;
 const same = settingsOf(piece);
