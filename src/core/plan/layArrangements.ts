@@ -11,7 +11,7 @@ import {
 } from '../layout';
 import { formatLength } from '../units';
 import type { Stack } from '../layers';
-import { createStep, type Step } from './createStep';
+import { remember, type Remembered } from './remember';
 import { limitsThrough } from './readMotifs';
 import type { ArrangementSummary, ItemRow } from './types';
 
@@ -25,7 +25,7 @@ export type Surroundings = Omit<ArrangementContext, 'path'>;
  * while a motif is dragged. One that names an unknown motif is not laid.
  */
 export function createArrangementsPlanner() {
-	const kept = new Map<string, Step<[Arrangement, Surroundings, number], ArrangementPlan>>();
+	const kept = new Map<string, Remembered<[Arrangement, Surroundings, number], ArrangementPlan>>();
 	return (arrangements: Project['layout']['arrangements'], surroundings: Surroundings): ArrangementPlan[] =>
 		arrangements.flatMap((arrangement, i) => {
 			const kind = kindOfArrangement(arrangement);
@@ -35,7 +35,7 @@ export function createArrangementsPlanner() {
 				const lay = kind.createPlanner();
 				kept.set(
 					key,
-					createStep((one, around, at) => lay(one, { ...around, path: `layout.arrangements[${at}]` }))
+					remember((one, around, at) => lay(one, { ...around, path: `layout.arrangements[${at}]` }))
 				);
 			}
 			return [kept.get(key)!(arrangement, surroundings, i)];

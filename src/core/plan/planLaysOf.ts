@@ -1,7 +1,7 @@
 import { kindOfCoat, whereOf, type Coat } from '../layers';
 import { itemsOfRole, planLays, type ArrangementPlan, type LaysPlan, type LaysSetting, type MotifInUse } from '../layout';
 import type { MeasuredPiece } from '../piece';
-import { createStep } from './createStep';
+import { remember } from './remember';
 
 /** How every coat that is worked sheet by sheet is laid, by its id; each is worked out again only where something of it has changed. */
 export function createLaysPlanner() {
@@ -26,7 +26,7 @@ export function createLaysPlanner() {
 }
 
 function newStep() {
-	return createStep(
+	return remember(
 		(
 			items: ArrangementPlan['items'],
 			mode: Parameters<typeof planLays>[1]['mode'],

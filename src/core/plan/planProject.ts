@@ -1,6 +1,17 @@
 import { type Project } from '../project';
 import { checkReferences, wordIssue } from '../formats';
-import { measureSites, ratesOf, remediesForGap, roomInGap, stackLayers, type GapRoom, type Rates, type Site, type Stack } from '../layers';
+import {
+	measureSites,
+	ratesOf,
+	remediesForGap,
+	roomInGap,
+	stackLayers,
+	type Blend,
+	type GapRoom,
+	type Rates,
+	type Site,
+	type Stack
+} from '../layers';
 import { measureMotif, TAPES, type ArrangementPlan, type LaysPlan, type MotifInUse } from '../layout';
 import { countQuantities, gatherMaterials } from '../materials';
 import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
@@ -19,7 +30,7 @@ import {
 } from '../schedule';
 import { type Issue } from '../units';
 import { countUnmeasured, measuredOf } from './countUnmeasured';
-import { createStep, type Step } from './createStep';
+import { rememberList, remember } from './remember';
 import { describeOrder } from './describeOrder';
 import { hintsOfMotifs, readMotifs } from './readMotifs';
 import { gatherHints } from './gatherHints';
@@ -47,83 +58,64 @@ export function planProject(project: Project): Plan {
  * out again. Parts are compared by identity, so edits must leave untouched parts as they are.
  */
 export function createPlanner(): Planner {
-	const steps = {
-		references: createStep(checkReferences),
-		measure: createStep(createMeasurer()),
-		shapes: createStep(
-			(motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, { motif, shape: measureMotif(motif) }]))
-		),
-		figures: createStep(readMotifs),
-		surroundings: createStep(gatherSurroundings),
-		arrangements: createStep(createArrangementsPlanner()),
-		lays: createStep(createLaysPlanner()),
-		zones: createStep(createZonesPlanner()),
-		stack: createStep(stackProject),
-		sites: createStep(measureSites),
-		measures: createStep(gatherMeasures),
-		rates: createStep(ratesOf),
-		drying: createStep(dryLayers),
-		wet: createStep(gatherWet),
-		sittings: createStep(gatherSittings),
-		order: createStep(timeOrder),
-		findings: createStep(checkOrder),
-		measured: createStep(measuredOf),
-		quantities: createStep(countQuantities),
-		unmeasured: createStep(countUnmeasuredOf),
-		judgements: createStep(judgeZones),
-		blends: createStep(sectionBlends)
-	};
-	return (project, figures) => assemble(project, steps, figures);
+	const stages = createStages();
+	return (project, figures) => assemble(project, stages, figures);
 }
 
-type Steps = {
-	references: Step<[Project], Issue[]>;
-	measure: Step<Parameters<ReturnType<typeof createMeasurer>>, MeasuredPiece>;
-	shapes: Step<[Project['layout']['motifs']], ReadonlyMap<string, MotifInUse>>;
-	figures: Step<Parameters<typeof readMotifs>, MotifFigures[]>;
-	surroundings: Step<Parameters<typeof gatherSurroundings>, Surroundings>;
-	arrangements: Step<Parameters<ReturnType<typeof createArrangementsPlanner>>, ArrangementPlan[]>;
-	lays: Step<Parameters<ReturnType<typeof createLaysPlanner>>, ReadonlyMap<string, LaysPlan>>;
-	zones: Step<Parameters<ReturnType<typeof createZonesPlanner>>, ZonePlan[]>;
-	stack: Step<Parameters<typeof stackProject>, Stack>;
-	sites: Step<Parameters<typeof measureSites>, ReadonlyMap<string, Site>>;
-	measures: Step<Parameters<typeof gatherMeasures>, ReturnType<typeof gatherMeasures>>;
-	rates: Step<Parameters<typeof ratesOf>, Rates>;
-	drying: Step<Parameters<typeof dryLayers>, DryingTimes[]>;
-	wet: Step<Parameters<typeof gatherWet>, ReadonlyMap<string, WetCoat>>;
-	sittings: Step<Parameters<typeof gatherSittings>, StepSittings[]>;
-	order: Step<Parameters<typeof timeOrder>, TimedOrder>;
-	findings: Step<Parameters<typeof checkOrder>, ReturnType<typeof checkOrder>>;
-	measured: Step<[MeasuredPiece], MeasuredPiece>;
-	unmeasured: Step<Parameters<typeof countUnmeasuredOf>, Plan['unmeasured']>;
-	quantities: Step<Parameters<typeof countQuantities>, ReturnType<typeof countQuantities>>;
-	judgements: Step<Parameters<typeof judgeZones>, ZoneFinding[]>;
-	blends: Step<Parameters<typeof sectionBlends>, BlendWork[]>;
-};
+/** Every stage of a plan, each with the memory of its last result. */
+function createStages() {
+	return {
+		references: remember(checkReferences),
+		measure: remember(createMeasurer()),
+		shapes: remember(
+			(motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, { motif, shape: measureMotif(motif) }]))
+		),
+		figures: remember(readMotifs),
+		surroundings: remember(gatherSurroundings),
+		arrangements: remember(createArrangementsPlanner()),
+		lays: remember(createLaysPlanner()),
+		zones: remember(createZonesPlanner()),
+		stack: remember(stackProject),
+		sites: remember(measureSites),
+		measures: remember(gatherMeasures),
+		rates: remember(ratesOf),
+		drying: remember(dryLayers),
+		wet: remember(gatherWet),
+		sittings: remember(gatherSittings),
+		order: remember(timeOrder),
+		findings: remember(checkOrder),
+		measured: remember(measuredOf),
+		quantities: remember(countQuantities),
+		unmeasured: remember(countUnmeasuredOf),
+		blended: rememberList<Blend>(),
+		judgements: remember(judgeZones),
+		blends: remember(sectionBlends)
+	};
+}
 
-function assemble(project: Project, steps: Steps, known?: KnownFigures): Plan {
+function assemble(project: Project, stages: ReturnType<typeof createStages>, known?: KnownFigures): Plan {
 	const { units, layout, finish, workshop } = project;
-	const piece = steps.measure(project.piece, units);
-	const shapes = steps.shapes(layout.motifs);
-	const surroundings = steps.surroundings(shapes, piece, project.piece.seams, units, workshop.tapes);
-	const figures = steps.figures(shapes, known);
-	const laid = steps.arrangements(layout.arrangements, surroundings);
-	const zones = steps.zones(layout.zones, project.palette, piece, laid);
-	const lays = steps.lays(finish.coats, laid, piece.faces, shapes, workshop.hand ?? 'right');
-	const stack = steps.stack(project.piece.condition, piece, layout, laid, finish.coats, project.materials, project.palette);
-	const measured = steps.measured(piece);
-	const sites = steps.sites(stack, steps.measures(measured, layout, zones, laid, lays));
-	const rates = steps.rates(workshop.rates);
-	const drying = steps.drying(stack, workshop);
-	const wet = steps.wet(stack, drying, piece, zones, layout, rates);
-	const order = steps.order(stack, drying, steps.sittings(stack, sites, drying, wet, lays, measured, rates));
-	const findings = steps.findings(order, finish.decisions);
+	const piece = stages.measure(project.piece, units);
+	const shapes = stages.shapes(layout.motifs);
+	const surroundings = stages.surroundings(shapes, piece, project.piece.seams, units, workshop.tapes);
+	const figures = stages.figures(shapes, known);
+	const laid = stages.arrangements(layout.arrangements, surroundings);
+	const zones = stages.zones(layout.zones, project.palette, piece, laid);
+	const lays = stages.lays(finish.coats, laid, piece.faces, shapes, workshop.hand ?? 'right');
+	const stack = stages.stack(project.piece.condition, piece, layout, laid, finish.coats, project.materials, project.palette);
+	const measured = stages.measured(piece);
+	const sites = stages.sites(stack, stages.measures(measured, layout, zones, laid, lays));
+	const rates = stages.rates(workshop.rates);
+	const drying = stages.drying(stack, workshop);
+	const wet = stages.wet(stack, drying, piece, zones, layout, rates);
+	const order = stages.order(stack, drying, stages.sittings(stack, sites, drying, wet, lays, measured, rates));
+	const findings = stages.findings(order, finish.decisions);
 	const items = listItems(laid, project);
 	const moves = piece.faces.some((face) => !face.idle && face.parts.some(doesMove));
-	const quantities = steps.quantities(stack, sites, measured, project.palette);
+	const quantities = stages.quantities(stack, sites, measured, project.palette);
 
 	const issues: Issue[] = [
-		...steps.references(project),
+		...stages.references(project),
 		...piece.issues,
 		...laid.flatMap((one) => one.issues),
 		...motifIssues(layout.motifs, shapes)
@@ -144,16 +136,16 @@ function assemble(project: Project, steps: Steps, known?: KnownFigures): Plan {
 		faces: piece.faces,
 		unfolded: unfoldPiece(piece, project.piece.seams),
 		zones,
-		zoneFindings: steps.judgements(
+		zoneFindings: stages.judgements(
 			layout.zones,
 			zones,
 			project.palette,
 			piece,
 			laid,
-			JSON.stringify(finish.coats.filter((coat) => 'method' in coat)),
+			stages.blended(finish.coats.filter((coat) => coat.kind === 'blend')),
 			units
 		),
-		blends: steps.blends(wet, drying, rates),
+		blends: stages.blends(wet, drying, rates),
 		motifs: figures,
 		arrangements: laid.map((one) => summarizeArrangement(one, layout, shapes, stack)),
 		items,
@@ -164,7 +156,7 @@ function assemble(project: Project, steps: Steps, known?: KnownFigures): Plan {
 			.flatMap((face) => (face.idle ? [] : face.gaps))
 			.map((gap) => withRemedies(stack, roomInGap(stack, gap), piece, units)),
 		quantities,
-		unmeasured: steps.unmeasured(piece, project.piece.condition, layout, finish.coats, project.materials, project.palette)
+		unmeasured: stages.unmeasured(piece, project.piece.condition, layout, finish.coats, project.materials, project.palette)
 	};
 }
 

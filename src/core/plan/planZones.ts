@@ -5,7 +5,7 @@ import type { Blend } from '../layers';
 import { areasOfColours, joinsOf, layZone, lengthsOfJoins, type ArrangementPlan, type Zone } from '../layout';
 import type { MeasuredPiece } from '../piece';
 import type { LengthUnit, Mm } from '../units';
-import { createStep, type Step } from './createStep';
+import { remember, type Remembered } from './remember';
 import type { ZonePlan } from './types';
 import { judgeZone } from './zoneJudgements';
 import type { ZoneFinding } from './zoneJudgements/types';
@@ -14,7 +14,7 @@ const M2 = 1e6;
 
 /** Areas and joins of every zone on each of its parts; neighbours are judged against the palette. What does not hang on the palette is kept for each zone. */
 export function createZonesPlanner() {
-	const kept = new Map<string, Step<[Zone, MeasuredPiece, readonly ArrangementPlan[] | null], MeasuredZone[]>>();
+	const kept = new Map<string, Remembered<[Zone, MeasuredPiece, readonly ArrangementPlan[] | null], MeasuredZone[]>>();
 	return (
 		zones: Project['layout']['zones'],
 		palette: Project['palette'],
@@ -23,7 +23,7 @@ export function createZonesPlanner() {
 	): ZonePlan[] => {
 		const judge = createJudge(palette);
 		return zones.flatMap((zone) => {
-			if (!kept.has(zone.id)) kept.set(zone.id, createStep(measureZone));
+			if (!kept.has(zone.id)) kept.set(zone.id, remember(measureZone));
 			/** Motifs matter only to what is laid round them. */
 			const around = zone.field.pattern === 'ageing' && zone.field.motifs ? laid : null;
 			return kept.get(zone.id)!(zone, piece, around).map(({ part, areas, joins }): ZonePlan => ({
@@ -80,11 +80,10 @@ export function judgeZones(
 	palette: Project['palette'],
 	piece: MeasuredPiece,
 	laid: readonly ArrangementPlan[],
-	/** The blended coats as a text: nothing here hangs on any other. */
-	blends: string,
+	/** Nothing here hangs on any other. */
+	coats: readonly Blend[],
 	unit: LengthUnit
 ): ZoneFinding[] {
-	const coats = JSON.parse(blends) as Blend[];
 	const pigments = pigmentsOf(palette);
 	const placements = laid.flatMap(({ items }) => items);
 	return zones.flatMap((zone) =>

@@ -17,8 +17,6 @@ export function sourceOfScene(project: Project, plan: Plan, face = plan.faces[0]
 		coats: project.finish.coats,
 		materials: gatherMaterials(project.materials),
 		items: plan.items,
-		surfacesOf: (coat: string) => plan.order.find((step) => step.coat === coat)?.surfaces ?? [],
-		maskedAt: (coat: string) => plan.order.find((step) => step.coat === coat)?.masked ?? [],
-		hardwareAt: (coat: string) => plan.order.find((step) => step.coat === coat)?.traits.hardware ?? null
+		steps: new Map(plan.order.map((step) => [step.coat, step]))
 	};
 }

@@ -1,20 +1,9 @@
 import { pigmentOfHex, pigmentsOf, type Colour } from '../colour';
-import {
-	amountOfCoat,
-	colourOf,
-	filmOfCoat,
-	hiddenBy,
-	isFilm,
-	kindOfCoat,
-	whereOf,
-	type Coat,
-	type Look,
-	type Material,
-	type Traits
-} from '../layers';
+import { amountOfCoat, colourOf, hiddenBy, isFilm, kindOfCoat, whereOf, type Coat, type Look, type Material, type Traits } from '../layers';
 import { flattenOutline } from '../geometry';
-import { heightThrough, layZone, type LaidItem, type Layout } from '../layout';
+import { layZone, type LaidItem, type Layout } from '../layout';
 import { GROUNDS, isBoxOutline, isOwnSurface, standOf, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
+import type { Um } from '../units';
 import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer, type Spot } from './scene';
 
 export interface SceneSource {
@@ -27,12 +16,17 @@ export interface SceneSource {
 	readonly coats: readonly Coat[];
 	readonly materials: ReadonlyMap<string, Material>;
 	readonly items: readonly LaidItem[];
-	/** Surfaces of each coat, by its id. */
-	readonly surfacesOf: (coat: string) => readonly string[];
-	/** Arrangements under a mask when a coat is laid, by its id. */
-	readonly maskedAt: (coat: string) => readonly string[];
-	/** What a coat does with the hardware. */
-	readonly hardwareAt: (coat: string) => Traits['hardware'];
+	/** How each coat lies on the piece, by its id: as the stack has it. */
+	readonly steps: ReadonlyMap<string, SceneStep>;
+}
+
+/** A coat as it lies on the piece. */
+export interface SceneStep {
+	readonly surfaces: readonly string[];
+	/** Arrangements under a mask when it is laid. */
+	readonly masked: readonly string[];
+	readonly film: Um;
+	readonly traits: Traits;
 }
 
 const SEED = 20;
@@ -97,7 +91,7 @@ interface Showing<Effect extends Look['effect']> {
 /** How each effect is described. A new one is a line here, a member of `SceneLayer`, and a file in `effects`. */
 const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect>) => SceneLayer } = {
 	none: ({ coat, source }) => {
-		const hardware = source.hardwareAt(coat.id);
+		const hardware = source.steps.get(coat.id)?.traits.hardware ?? null;
 		return { kind: 'none', coat: coat.id, ...(hardware === null ? {} : { hardware: hardware === 'off' ? 'off' : 'on' }) };
 	},
 	bare: ({ coat, surfaces, source: { face } }) => ({
@@ -233,6 +227,7 @@ function layerOf(coat: Coat, source: SceneSource): SceneLayer {
 	const material = 'material' in coat ? source.materials.get(coat.material) : undefined;
 	const look = kindOfCoat(coat).look(coat);
 	if ('material' in coat && !material) return { kind: 'none', coat: coat.id };
+	const step = source.steps.get(coat.id);
 	const amount = isFilm(coat) ? amountOfCoat(coat) : 1;
 	const colour = colourOf(coat);
 	const ink = typeof colour === 'string' ? (source.palette.find(({ id }) => id === colour) ?? UNKNOWN) : (material?.tint ?? null);
@@ -240,9 +235,9 @@ function layerOf(coat: Coat, source: SceneSource): SceneLayer {
 		coat,
 		look,
 		source,
-		surfaces: valuesOf(source.surfacesOf(coat.id), source.face),
+		surfaces: valuesOf(step?.surfaces ?? [], source.face),
 		sheen: material?.sheen ?? 0,
-		film: filmOfCoat(coat, material ?? null, heightThrough(source.layout, whereOf(coat).through)),
+		film: step?.film ?? 0,
 		isWax: material?.carrier === 'wax',
 		ink,
 		cover: (opacity: number) => hiddenBy(opacity, amount)
@@ -294,7 +289,7 @@ function describeBlend(
 
 /** What masks cover while a coat is laid. */
 function exceptOf(coat: Coat, source: SceneSource): Pick<SceneLayer, 'except'> {
-	const masked = source.maskedAt(coat.id);
+	const masked = source.steps.get(coat.id)?.masked ?? [];
 	if (masked.length === 0) return {};
 	return { except: { spots: masked.flatMap((arrangement) => spotsOfItems(source, arrangement, undefined, null)), edge: 'crisp' } };
 }
@@ -302,7 +297,7 @@ function exceptOf(coat: Coat, source: SceneSource): Pick<SceneLayer, 'except'> {
 /** The motifs that a coat goes through, where they lie on the face. */
 function spotsOf(coat: Coat, source: SceneSource): Spot[] {
 	const { through, role } = whereOf(coat);
-	return spotsOfItems(source, through, role, new Set(source.surfacesOf(coat.id)));
+	return spotsOfItems(source, through, role, new Set(source.steps.get(coat.id)?.surfaces));
 }
 
 function spotsOfItems(

@@ -1,3 +1,4 @@
+import { isSame } from '../units';
 import type { Scene, SceneLayer } from './scene';
 
 /** A scene for one who has the scene before it: layers that are as they were are named by their coat. */
@@ -10,14 +11,13 @@ export interface SceneUpdate {
 
 /** Makes of each scene what changed since the one before, for a `createSceneReader` on the other side that is given every update in order. */
 export function createSceneWriter(): (scene: Scene) => SceneUpdate {
-	let last: { readonly frame: string; readonly layers: ReadonlyMap<string, string> } = { frame: '', layers: new Map() };
+	let last: { readonly frame: object | null; readonly layers: ReadonlyMap<string, SceneLayer> } = { frame: null, layers: new Map() };
 	return ({ layers, ...frame }) => {
-		const written = { frame: JSON.stringify(frame), layers: new Map(layers.map((layer) => [layer.coat, JSON.stringify(layer)])) };
 		const update = {
-			frame: written.frame === last.frame ? null : frame,
-			layers: layers.map((layer) => (last.layers.get(layer.coat) === written.layers.get(layer.coat) ? layer.coat : layer))
+			frame: isSame(frame, last.frame) ? null : frame,
+			layers: layers.map((layer) => (isSame(layer, last.layers.get(layer.coat)) ? layer.coat : layer))
 		};
-		last = written;
+		last = { frame, layers: new Map(layers.map((layer) => [layer.coat, layer])) };
 		return update;
 	};
 }

@@ -4,7 +4,8 @@ import { createCanvas, type Canvas } from './effects/canvas';
 import { lightPicture } from './lightPicture';
 import type { Light } from './lightPlanes';
 import { copyPlanes, createPlanes, type Planes } from './planes';
-import type { Scene } from './scene';
+import { isSame } from '../units';
+import type { Scene, SceneLayer } from './scene';
 
 export interface Picture {
 	readonly width: number;
@@ -41,7 +42,7 @@ export function createRenderer(): Renderer {
 			const below = cache.planes[i]!;
 			const planes = layer.kind === 'none' ? below : copyPlanes(below);
 			layLayer(planes, layer, cache.canvas);
-			cache.layers.push(JSON.stringify(layer));
+			cache.layers.push(layer);
 			cache.planes.push(planes);
 			return i + 1 >= steps;
 		},
@@ -61,38 +62,42 @@ export function createRenderer(): Renderer {
 }
 
 interface Cache {
-	readonly key: string;
-	readonly layers: string[];
+	readonly scale: number;
+	readonly layers: SceneLayer[];
 	readonly planes: Planes[];
 	canvas: Canvas;
 }
 
+/** What every layer of a scene hangs on. */
+const FRAME_FIELDS = [
+	'width',
+	'height',
+	'outline',
+	'fronts',
+	'gaps',
+	'ground',
+	'grain',
+	'seed'
+] as const satisfies readonly (keyof Scene)[];
+
 function keepWhatIsSame(cache: Cache | null, scene: Scene, scale: number): Cache {
-	const key = JSON.stringify([
-		scale,
-		scene.width,
-		scene.height,
-		scene.outline,
-		scene.fronts,
-		scene.gaps,
-		scene.ground,
-		scene.grain,
-		scene.seed
-	]);
-	if (cache?.key !== key) return startCache(key, scene, scale);
-	const firstChange = cache.layers.findIndex((layer, i) => scene.layers[i] === undefined || JSON.stringify(scene.layers[i]) !== layer);
+	const hasSameFrame = (before: Scene) => FRAME_FIELDS.every((field) => isSame(before[field], scene[field]));
+	if (cache === null || cache.scale !== scale || !hasSameFrame(cache.canvas.scene)) return startCache(scene, scale);
+	const firstChange = cache.layers.findIndex((layer, i) => !isSame(layer, scene.layers[i]));
 	if (firstChange >= 0) {
 		cache.layers.length = firstChange;
 		cache.planes.length = firstChange + 1;
 	}
+	/** The newest objects are kept: a part that is passed on untouched is the same one the next time. */
+	cache.layers.forEach((_, i) => (cache.layers[i] = scene.layers[i]!));
 	return cache;
 }
 
-function startCache(key: string, scene: Scene, scale: number): Cache {
+function startCache(scene: Scene, scale: number): Cache {
 	const width = Math.max(1, Math.round(scene.width * scale));
 	const height = Math.max(1, Math.round(scene.height * scale));
 	const canvas = createCanvas(scene, scale, width, height);
 	const ground = createPlanes(width, height);
 	paintGround(ground, canvas);
-	return { key, layers: [], planes: [ground], canvas };
+	return { scale, layers: [], planes: [ground], canvas };
 }

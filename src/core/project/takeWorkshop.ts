@@ -1,4 +1,5 @@
 import type { Material } from '../layers';
+import { isSame } from '../units';
 import { changeUnits } from './changeUnits';
 import type { Project } from './project';
 import { SHARED_FIELDS, sharedField, type SharedField, type WorkshopSettings } from './workshop';
@@ -73,12 +74,4 @@ function differs(field: SharedField, piece: WorkshopSettings, now: WorkshopSetti
 				)
 		);
 	return !isSame(sharedField(piece, field), sharedField(now, field));
-}
-
-/** The same figures, in whatever order their fields stand: the database keeps none. */
-function isSame(one: unknown, other: unknown): boolean {
-	if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null) return Object.is(one, other);
-	if (Array.isArray(one) !== Array.isArray(other)) return false;
-	const [own, others] = [Object.entries(one), new Map(Object.entries(other))];
-	return own.length === others.size && own.every(([key, value]) => others.has(key) && isSame(value, others.get(key)));
 }

@@ -16,3 +16,4 @@ export {
 } from './formatAmount';
 export { formatArea } from './formatArea';
 export { MEETING, ROUNDED, SAME, SAME_EDGE } from './tolerance';
+export { isSame } from './isSame';
