@@ -57,7 +57,8 @@ await checkAll([
 	['Types of the core, which knows no browser and no server', bin('tsc'), ['-p', 'tsconfig.core.json']],
 	['Form', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
 	['Imports point one way', bin('depcruise'), ['src', '--output-type', 'err-long']],
-	['Nothing unused', bin('knip'), []]
+	['Nothing unused', bin('knip'), []],
+	['Licences of others', process.execPath, [join(root, 'scripts', 'notices.mjs'), 'check']]
 ]);
 
 console.log('\n== Unit, database and component tests');

@@ -4,7 +4,6 @@ export {
 	convertPaintToHex,
 	convertPaintToLinear,
 	filmOfBand,
-	layBand,
 	layOver,
 	mixPaints,
 	thicknessOf,
@@ -12,7 +11,7 @@ export {
 	type Paint,
 	type PaintPart
 } from './mixPaints';
-export { convertLinearToSrgb, convertSrgbToLinear, decodeSrgb, encodeLinear } from './convertSrgb';
+export { decodeSrgb, encodeLinear } from './convertSrgb';
 export { differColours, judgeLikeness, judgeNeighbours, type Likeness, type NeighbourVerdict } from './differColours';
 export { judgeJoin, type Bridge, type JoinJudgement, type Mud } from './judgeJoin';
 export { findMixes, type Mix } from './findMixes';

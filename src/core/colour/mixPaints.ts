@@ -71,7 +71,7 @@ export function filmOfBand(k: number, thickness: number): BandFilm {
 }
 
 /** A band of a ground (0 to 1) as it comes through a film. */
-export function layBand(k: number, thickness: number, ground: number): number {
+function layBand(k: number, thickness: number, ground: number): number {
 	const { n0, n1, d1 } = filmOfBand(k, thickness);
 	return Math.min(1, Math.max(0, (n0 + n1 * ground) / (1 - d1 * ground)));
 }

@@ -1,4 +1,4 @@
-export { LARGEST_PROJECT, readProject, readProjectText, writePath, type ReadProject } from './readProject';
+export { readProject, readProjectText, type ReadProject } from './readProject';
 export { checkReferences } from './checkReferences';
 export { wordIssue } from './wordIssue';
 export { readMotifSvg, type ReadMotif } from './readMotifSvg';
@@ -6,7 +6,6 @@ export { parseSvg, type SvgNode } from './svg/parseSvg';
 export { sizeOfSvg } from './svg/sizeOfSvg';
 export { readMotif } from './readMotif';
 export { traceSilhouette, type Silhouette, type Traced, type TraceWish } from './traceSilhouette';
-export { upgradeProject } from './upgrade';
 export { readReadings, writeReadings, type ReadingField, type ReadReadings } from './readReadings';
 export { readColour } from './readColour';
 export { readWorkshop } from './readWorkshop';

@@ -9,7 +9,7 @@ import { upgradeProject } from './upgrade';
 export type ReadProject = { readonly ok: true; readonly project: Project } | { readonly ok: false; readonly issues: readonly Issue[] };
 
 /** So much text is no project of ours; refused before it is parsed. */
-export const LARGEST_PROJECT = 8_000_000;
+const LARGEST_PROJECT = 8_000_000;
 
 /** Reads a project file. Every fault is named with its field; a file with a fault is not read at all. */
 export function readProjectText(text: string): ReadProject {
@@ -44,7 +44,7 @@ export function readProject(given: unknown): ReadProject {
 }
 
 /** `piece.faces[0].chain[3].reading` */
-export function writePath(path: readonly PropertyKey[]): string {
+function writePath(path: readonly PropertyKey[]): string {
 	return path.reduce<string>(
 		(text, key) => (typeof key === 'number' ? `${text}[${key}]` : text === '' ? String(key) : `${text}.${String(key)}`),
 		''

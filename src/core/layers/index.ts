@@ -2,9 +2,8 @@ export { MATERIAL_KINDS, MaterialSchema, type Material } from './material';
 export { FinishSchema, withCoats, type Decision, type Finish } from './schema';
 export { CoatSchema, isFilm, type Coat, type FilmCoat } from './kinds/schema';
 export { APPLICATORS, type Applicator, type ColourSource, type CoatParts } from './kinds/fields';
-export { amountOfCoat, colourOf, filmOfCoat, kindOfCoat, KINDS, nameCoat, recolour, whereOf, wordCoat } from './kinds';
+export { amountOfCoat, colourOf, kindOfCoat, KINDS, nameCoat, recolour, whereOf, wordCoat } from './kinds';
 export {
-	NEEDS,
 	PHASES,
 	type CoatKind,
 	type Look,
@@ -19,18 +18,8 @@ export {
 } from './kinds/types';
 export { hiddenBy } from './kinds/hiddenBy';
 export { newBase } from './kinds/base';
-export { rateOfBlend, type Blend } from './kinds/blend';
-export {
-	OwnRatesSchema,
-	RATE_LIMITS,
-	RATE_TABLE,
-	ratesOf,
-	USUAL_RATES,
-	type OwnRates,
-	type RateId,
-	type Rates,
-	type RateUnit
-} from './rates';
+export { type Blend } from './kinds/blend';
+export { OwnRatesSchema, ratesOf, USUAL_RATES, type OwnRates, type RateId, type Rates, type RateUnit } from './rates';
 export { newClear } from './kinds/clear';
 export { newDust } from './kinds/dust';
 export { newGlaze } from './kinds/glaze';
@@ -43,7 +32,6 @@ export { newMask } from './kinds/mask';
 export { newStencil } from './kinds/stencil';
 export { pasteHeight, thicknessOfPaste } from './kinds/pasteHeight';
 export { newCast } from './kinds/cast';
-export { newCut } from './kinds/cut';
 export { newPaste } from './kinds/paste';
 export { newStripe } from './kinds/stripe';
 export { newUnmask } from './kinds/unmask';
@@ -51,12 +39,12 @@ export { newWax } from './kinds/wax';
 export { METHODS } from './methods';
 export { BLEND_METHODS, BRUSH_SCHOOLS } from './methods/schema';
 export type { BlendMethod, Hand } from './methods/types';
-export { NO_TRAITS, type Traits } from './traits';
-export { surfacesInCommon, type Area } from './area';
+export { type Traits } from './traits';
+export { type Area } from './area';
 export { layersOn, layersOver, layersUnder, stackLayers, type Layer, type Stack } from './stackLayers';
 export { measureSites, type SiteMeasures } from './measureSites';
 export type { Arc, Readiness, RuleKind } from './arcs';
 export { applyRemedy, freeId, moveCoat, type Example, type Finding, type FinishEdit, type Found, type Remedy, type Rule } from './findings';
-export { roomInGap, sumFilm, TIGHT, verdictOf, type GapRoom, type RoomVerdict } from './sumFilm';
+export { roomInGap, verdictOf, type GapRoom, type RoomVerdict } from './roomInGap';
 export { remediesForGap, type RoomRemedy } from './makeRoom';
 export { RULES } from './rules';

@@ -3,7 +3,7 @@ import type { FinishEdit, Remedy } from './findings';
 import { newSand } from './kinds/sand';
 import { isFilm, type FilmCoat } from './kinds/schema';
 import { layersOver, type Layer, type Stack } from './stackLayers';
-import { filmOnEdge, TIGHT, type GapRoom } from './sumFilm';
+import { filmOnEdge, TIGHT, type GapRoom } from './roomInGap';
 
 const UM_PER_MM = 1000;
 /** Sanding is set down in steps of this, mm. */

@@ -13,7 +13,7 @@ interface Rate {
 }
 
 /** How fast each kind of work goes, by one person: by applicator, by method of blending, by what else is done. A new rate is a line here. Source: craft 3 to 13. */
-export const RATE_TABLE = {
+const RATE_TABLE = {
 	brush: { says: 'Laid by brush', unit: 'm2 a minute', usual: 0.1 },
 	roller: { says: 'Laid by roller', unit: 'm2 a minute', usual: 0.2 },
 	sponge: { says: 'Laid by sponge', unit: 'm2 a minute', usual: 0.12 },
@@ -58,7 +58,7 @@ const RATE_IDS = Object.keys(RATE_TABLE) as [RateId, ...RateId[]];
 export type Rates = Readonly<Record<RateId, number>>;
 
 /** Nobody works slower or faster: areas and lengths would be done in no time, or never. */
-export const RATE_LIMITS = { least: 0.001, most: 100 };
+const RATE_LIMITS = { least: 0.001, most: 100 };
 
 export const OwnRatesSchema = z.partialRecord(z.enum(RATE_IDS), z.number().min(RATE_LIMITS.least).max(RATE_LIMITS.most)).meta({
 	description: 'How fast this workshop works, where it is not as we begin from: m2 or m a minute, minutes each, or minutes a ml.'

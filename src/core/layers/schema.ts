@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { IdSchema } from '../units';
 import { CoatSchema, type Coat } from './kinds/schema';
 
-export const DecisionSchema = z.strictObject({
+const DecisionSchema = z.strictObject({
 	rule: z.string().max(40),
 	coat: IdSchema.nullable(),
 	choice: z.string().min(1).max(200).meta({ description: 'What was decided, in words.' })

@@ -1,19 +1,19 @@
-export { LayoutSchema, ZoneSchema, type Layout, type Zone } from './schema';
+export { LayoutSchema, type Layout, type Zone } from './schema';
 export { MOTIF_USES, MotifSchema, type Motif } from './motif';
 export { openingsOf, findTips, leastScale, PAINT_LIMITS, readArtwork, type Artwork, type Island, type Tip } from './artwork/readArtwork';
 export { proposeBridges, type Bridge } from './artwork/proposeBridges';
 export { writeLetters, type Written } from './lettering/writeLetters';
-export { PartsSchema, type Parts } from './partsSchema';
+export { type Parts } from './partsSchema';
 export { measureMotif, ringsForScale, tipsAt, type MotifShape } from './measureMotif';
 export { partsOf, partsToBegin } from './partsOf';
 export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';
-export { SpotSchema, type ItemSpot } from './arrangements/spot';
+export { type ItemSpot } from './arrangements/spot';
 export { heightThrough } from './heightThrough';
 export { snapFrame, type SnapLine } from './snap';
 export { listCasts, type Casts } from './listCasts';
 export { clayFor, dryOf, volumeOfMould } from './mould';
-export { fitTrim, type TrimFit, type TrimWish } from './arrangements/trim/fitTrim';
+export { type TrimFit, type TrimWish } from './arrangements/trim/fitTrim';
 export { type Scheme } from './arrangements/scheme/schema';
 export { depthOfBorder } from './arrangements/border/depthOfBorder';
 export { SCHEMES, type SchemeStart } from './arrangements/scheme/schemes';
@@ -46,17 +46,17 @@ export { changeScatter, type Scatter } from './arrangements/scatter';
 export { fitStripes, layBands, type Band, type StripesFit, type StripesWish } from './arrangements/stripes/fitStripes';
 export type { Stripes } from './arrangements/stripes/schema';
 export { metresOfTape } from './arrangements/tape/tapes';
-export { ENDS, RunSchema, type EndsId, type Pick, type Run } from './arrangements/run/schema';
+export { type EndsId, type Pick, type Run } from './arrangements/run/schema';
 export { ENDS_BY_ID } from './arrangements/run/ends';
 export { costOfFit } from './arrangements/run/costOfFit';
 export { moveItemEdge, nudgeItem } from './arrangements/moveItem';
 export { leaveOutMotif, moveMotif, pickFit, releaseMotif } from './arrangements/run/editRun';
 export { addPoint, dropPoint, FIRST_LINE, lineOfStroke, movePoint, trackOfDrawn, type DrawnLine } from './arrangements/run/drawnLine';
 export { fitRunToLength } from './arrangements/run/fitRunToLength';
-export { fitKeyOf, fitRunOnFronts, planRun } from './arrangements/run/planRun';
+export { planRun } from './arrangements/run/planRun';
 export type { Decider, Obstacle, RunFit, RunWish, Spot } from './arrangements/run/types';
 export { PATTERNS, patternOf } from './zones';
-export { FieldSchema, type Field, type PatternId } from './zones/fieldSchema';
+export { type Field, type PatternId } from './zones/fieldSchema';
 export { countStretches, depthOnPart, joinsOf, layZone, leastRegion, type LaidPart, type PlacedOnPart } from './zones/layZone';
 export { moveStop, passJoin, sharesAtDepth, stopsFor } from './zones/joins';
 export { areasOfColours, lengthsOfJoins } from './zones/shareColours';
@@ -70,7 +70,6 @@ export {
 	LAY_MODES,
 	orderByHand,
 	planLays,
-	QUICK,
 	THOROUGH,
 	type Effort,
 	type Lay,

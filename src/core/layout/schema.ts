@@ -5,7 +5,7 @@ import { MotifSchema } from './motif';
 import { PartsSchema } from './partsSchema';
 import { FieldSchema } from './zones/fieldSchema';
 
-export const ZoneSchema = z.strictObject({
+const ZoneSchema = z.strictObject({
 	id: IdSchema,
 	name: NameSchema,
 	parts: PartsSchema,

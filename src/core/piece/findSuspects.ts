@@ -2,7 +2,7 @@ import { parseLength, type Mm } from '../units';
 import { isWithin, type ChainReading } from './chainReading';
 import { findMissed } from './findMissed';
 
-export const SUSPECT_KINDS = ['digits-swapped', 'missed-or-twice', 'unit-slip', 'out-of-step', 'wrong-digit'] as const;
+const SUSPECT_KINDS = ['digits-swapped', 'missed-or-twice', 'unit-slip', 'out-of-step', 'wrong-digit'] as const;
 export type SuspectKind = (typeof SUSPECT_KINDS)[number];
 
 export interface Suspect {

@@ -1,10 +1,9 @@
 export { choosableParts, partsInFrame } from './choosableParts';
-export { LengthInputSchema, type LengthInput } from './lengths';
-export { OutlineSchema, type OutlineInput } from './outlineSchema';
+export { type LengthInput } from './lengths';
+export { type OutlineInput } from './outlineSchema';
 export {
 	EDGE_SIDES,
 	FACE_KINDS,
-	FaceSchema,
 	GROUND_IDS,
 	PART_ROLES,
 	PieceSchema,
@@ -23,15 +22,7 @@ export {
 	type SizeRule,
 	type Split
 } from './schema';
-export {
-	HardwareSchema,
-	type AcrossRule,
-	type DownRule,
-	type Fitting,
-	type Hardware,
-	type HardwareKind,
-	type SomeHardware
-} from './hardware/schema';
+export { type AcrossRule, type DownRule, type Fitting, type Hardware, type HardwareKind, type SomeHardware } from './hardware/schema';
 export { HARDWARE, type HardwareForm, type SizeName } from './hardware/kinds';
 export type { Hole, PlacedHardware } from './hardware/placeHardware';
 export { checkChain, type ChainCheck } from './checkChain';
@@ -40,7 +31,6 @@ export { OVERALL, type Suspect, type SuspectKind } from './findSuspects';
 export { checkSquare, type SquareCheck } from './checkSquare';
 export { gradeSizes, type Grading } from './gradeSizes';
 export { createMeasurer, measurePiece, MOST_DRAWERS, type MeasuredPiece } from './measurePiece';
-export { howItLies, outlineOnFace } from './measureFace';
 export {
 	doesMove,
 	isOwnSurface,

@@ -1,4 +1,3 @@
-import { moveOutline } from '../geometry';
 import type { Issue, Mm } from '../units';
 import type { ChainReading } from './chainReading';
 import { checkSquare, type SquareCheck } from './checkSquare';
@@ -153,9 +152,4 @@ function onFace(part: Part): Part['hardware'] {
 		holes: one.holes.map((hole) => ({ ...hole, x: part.x + hole.x, y: part.y + hole.y })),
 		footprint: { ...one.footprint, x: part.x + one.footprint.x, y: part.y + one.footprint.y }
 	}));
-}
-
-/** The outline of a part from the left and the top edge of its face. */
-export function outlineOnFace(part: Part) {
-	return moveOutline(part.outline, part.x, part.y);
 }

@@ -4,7 +4,7 @@ import { IdSchema, NameSchema } from '../units';
 import { LengthInputSchema } from './lengths';
 import { OutlineSchema } from './outlineSchema';
 
-export const SetOffSchema = z
+const SetOffSchema = z
 	.strictObject({ way: z.enum(['level', 'proud', 'recessed']), by: LengthInputSchema })
 	.meta({ description: 'How far a surface stands before (proud) or behind (recessed) what it lies in.' });
 export type SetOff = z.infer<typeof SetOffSchema>;
@@ -13,7 +13,7 @@ export const READING_ROLES = ['rail', 'stile', 'gap', 'drawer', 'door', 'panel',
 export type ReadingRole = (typeof READING_ROLES)[number];
 
 /** How drawers (or doors) of one chain come by their sizes. */
-export const SizeRuleSchema = z.discriminatedUnion('rule', [
+const SizeRuleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('readings') }),
 	z.strictObject({ rule: z.literal('equal') }),
 	z
@@ -42,8 +42,8 @@ export interface Split {
 	chain: Reading[];
 }
 
-export const MOST_READINGS = 64;
-export const ReadingSchema: z.ZodType<Reading> = z.strictObject({
+const MOST_READINGS = 64;
+const ReadingSchema: z.ZodType<Reading> = z.strictObject({
 	id: IdSchema,
 	role: z.enum(READING_ROLES),
 	reading: LengthInputSchema,
@@ -53,7 +53,7 @@ export const ReadingSchema: z.ZodType<Reading> = z.strictObject({
 	},
 	setOff: SetOffSchema.optional().meta({ description: 'Where it differs from the other fronts.' })
 }) as z.ZodType<Reading>;
-export const SplitSchema: z.ZodType<Split> = z.strictObject({
+const SplitSchema: z.ZodType<Split> = z.strictObject({
 	along: z.enum(['across', 'down']),
 	sizes: SizeRuleSchema,
 	chain: z.array(ReadingSchema).min(1).max(MOST_READINGS)
@@ -62,7 +62,7 @@ export const SplitSchema: z.ZodType<Split> = z.strictObject({
 export const PART_ROLES = ['panel', 'door', 'drawer', 'moulding', 'groove', 'carving', 'leg', 'board'] as const;
 
 /** A part that lies on another, or on the face: measured from its edges. */
-export const PlacedPartSchema = z.strictObject({
+const PlacedPartSchema = z.strictObject({
 	id: IdSchema,
 	name: NameSchema,
 	role: z.enum(PART_ROLES),
@@ -106,7 +106,7 @@ export const FACE_KINDS = ['front', 'left', 'right', 'back', 'top', 'lid', 'insi
 export type FaceKind = (typeof FACE_KINDS)[number];
 
 const CornerSchema = z.strictObject({ x: z.number().min(-1e5).max(1e5), y: z.number().min(-1e5).max(1e5) });
-export const PhotographSchema = z.strictObject({
+const PhotographSchema = z.strictObject({
 	picture: z
 		.string()
 		.regex(/^[0-9a-f]{64}$/)
@@ -126,7 +126,7 @@ export const PhotographSchema = z.strictObject({
 });
 export type Photograph = z.infer<typeof PhotographSchema>;
 
-export const FaceSchema = z.strictObject({
+const FaceSchema = z.strictObject({
 	id: IdSchema,
 	name: NameSchema,
 	kind: z.enum(FACE_KINDS),
@@ -169,7 +169,7 @@ export type Face = z.infer<typeof FaceSchema>;
 export const EDGE_SIDES = ['top', 'right', 'bottom', 'left'] as const;
 export type EdgeSide = (typeof EDGE_SIDES)[number];
 const FaceEdgeSchema = z.strictObject({ face: IdSchema, side: z.enum(EDGE_SIDES) });
-export const SeamSchema = z
+const SeamSchema = z
 	.strictObject({ a: FaceEdgeSchema, b: FaceEdgeSchema })
 	.meta({ description: 'Two faces that meet along an edge: a reading that one of them lacks follows from the other.' });
 export type Seam = z.infer<typeof SeamSchema>;

@@ -22,23 +22,20 @@ import {
 	listSittings,
 	sectionBlends,
 	timeOrder,
-	type BlendWork,
 	type DryingTimes,
 	type StepSittings,
-	type TimedOrder,
 	type WetCoat
 } from '../schedule';
 import { type Issue } from '../units';
 import { countUnmeasured, measuredOf } from './countUnmeasured';
-import { rememberList, remember } from './remember';
+import { remember, rememberList } from './remember';
 import { describeOrder } from './describeOrder';
 import { hintsOfMotifs, readMotifs } from './readMotifs';
 import { gatherHints } from './gatherHints';
 import { createArrangementsPlanner, listItems, summarizeArrangement, type Surroundings } from './layArrangements';
 import { createLaysPlanner } from './planLaysOf';
 import { createZonesPlanner, judgeZones } from './planZones';
-import type { ZoneFinding } from './zoneJudgements/types';
-import { PLAN_FORMAT, PLAN_VERSION, type KnownFigures, type MotifFigures, type Plan, type PlanError, type ZonePlan } from './types';
+import { PLAN_FORMAT, PLAN_VERSION, type KnownFigures, type Plan, type PlanError, type ZonePlan } from './types';
 
 export interface Planner {
 	/** @param figures - what is known so far of the motifs' sheets; where it is not given they are worked out. */

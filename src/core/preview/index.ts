@@ -4,4 +4,4 @@ export { createRenderer, type Picture, type Renderer } from './renderScene';
 export { createSceneReader, createSceneWriter, type SceneUpdate } from './passScene';
 export { renderOnce } from './renderOnce';
 export { copyPlanes, createPlanes, type Planes } from './planes';
-export { lightPlanes, WORKSHOP_LIGHT, type Light } from './lightPlanes';
+export { WORKSHOP_LIGHT, type Light } from './lightPlanes';

@@ -7,7 +7,7 @@ export { changeDrawers } from './changeDrawers';
 export { changePiece } from './changePiece';
 export { changeUnits } from './changeUnits';
 export { addArrangement, addZone, dropArrangement, dropZone, paintOf, setArrangement, setMotifs } from './editLayout';
-export { addCoat, dropCoat, followHoles, setCoat, setCoats } from './editFinish';
+export { addCoat, dropCoat, followHoles, setCoat } from './editFinish';
 export { dropColour, setColour, usesOfColour } from './editPalette';
 export { coloursUnder, judgeStandsOut, standOut, type StandsOut } from './standOut';
 export { ZONE_STARTERS } from './zoneStarters';

@@ -1,7 +1,7 @@
 export { FAIR_TEMPERATURES, HIGHEST_HUMIDITY, scaleDryingTime, scaleOpenTime, type DryingCase, type Climate } from './scaleDryingTime';
-export { dryMaterial, type DryingTimes } from './dryMaterial';
+export { type DryingTimes } from './dryMaterial';
 export { dryLayers } from './dryLayers';
-export { cutSections, type Section, type Sections, type WetPart } from './cutSections';
+export { type Section, type Sections, type WetPart } from './cutSections';
 export { cutWetCoats, type WetCoat } from './cutWetCoats';
 export { listSittings, type Sitting, type SittingsContext, type StepSittings } from './listSittings';
 export { timeOrder, type SittingArc, type TimedArc, type TimedOrder, type TimedSitting, type TimedStep } from './timeOrder';

@@ -1,8 +1,8 @@
-export { MM_PER_INCH, TAPE_RESOLUTION, type LengthUnit, type Minutes, type Ml, type Mm, type Mm2, type Um } from './quantities';
+export { MM_PER_INCH, type LengthUnit, type Minutes, type Ml, type Mm, type Mm2, type Um } from './quantities';
 export { IdSchema, NameSchema } from './ids';
 export { cutName } from './cutName';
 export type { Issue } from './issue';
-export { LONGEST_LENGTH, parseLength, readLength, type LengthFault, type ParsedLength } from './parseLength';
+export { parseLength, readLength, type LengthFault, type ParsedLength } from './parseLength';
 export { formatFigure, formatFine, formatLength, sizeBetween, tapeStep, toTape, type LengthText } from './formatLength';
 export {
 	formatDuration,

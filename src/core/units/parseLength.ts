@@ -8,7 +8,7 @@ export type LengthFault =
 	'length.empty' | 'length.ambiguous' | 'length.negative' | 'length.unreadable' | 'length.zero-denominator' | 'length.absurd';
 
 /** Nothing that is painted in a workshop is longer than this. */
-export const LONGEST_LENGTH: Mm = 100_000;
+const LONGEST_LENGTH: Mm = 100_000;
 
 /** Nobody writes a length with more signs than these. */
 const LONGEST_TEXT = 200;

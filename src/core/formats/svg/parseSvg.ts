@@ -11,7 +11,7 @@ export interface SvgNode {
 export type ParsedSvg =
 	{ readonly ok: true; readonly root: SvgNode; readonly title: string } | { readonly ok: false; readonly issues: readonly Issue[] };
 
-export const LARGEST_SVG = 4_000_000;
+const LARGEST_SVG = 4_000_000;
 const DEEPEST = 60;
 const MOST_ELEMENTS = 20_000;
 

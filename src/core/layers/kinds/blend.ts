@@ -67,7 +67,7 @@ export const blend: CoatKind<Blend> = {
 };
 
 /** m2 a minute, by all hands. */
-export const rateOfBlend = ({ method, hands = 1 }: Blend, rates: Rates): number => rates[method] * hands;
+const rateOfBlend = ({ method, hands = 1 }: Blend, rates: Rates): number => rates[method] * hands;
 
 const newBlend = (
 	zone: string,

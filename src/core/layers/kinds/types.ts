@@ -13,8 +13,7 @@ export const PHASES = ['prepare', 'prime', 'base', 'blend', 'print', 'tone', 'pr
 export type Phase = (typeof PHASES)[number];
 
 /** How the piece has to stand for a sitting: what moves taken out, or the face on its back. */
-export const NEEDS = ['drawers-out', 'face-up'] as const;
-export type Need = (typeof NEEDS)[number];
+export type Need = 'drawers-out' | 'face-up';
 
 /** Where a coat goes: on what all of these have in common. */
 export interface Where {

@@ -66,7 +66,7 @@ export const frame: ArrangementKind<Frame> = {
 };
 
 /** Each line between two distances from the edge, mm. */
-export function linesFrom({ inset, lines }: Pick<Frame, 'inset' | 'lines'>): { readonly from: Mm; readonly to: Mm }[] {
+function linesFrom({ inset, lines }: Pick<Frame, 'inset' | 'lines'>): { readonly from: Mm; readonly to: Mm }[] {
 	let from = inset;
 	return lines.map(({ width, gap }) => {
 		const line = { from, to: from + width };

@@ -15,7 +15,7 @@ import type { LaidItem } from './types';
 export type OpeningsOn = ReadonlyMap<string, readonly Opening[]>;
 
 /** Where it lies on the face is worked out when it is asked for: most openings lie on one surface alone and are never compared. */
-export class Opening {
+class Opening {
 	readonly item: LaidItem;
 	readonly #part: Part;
 	#rings: readonly Ring[] | null = null;
@@ -137,3 +137,5 @@ export function openingsNear(a: OpeningsOn, b: OpeningsOn, surface: string, reac
 function meets(a: RingBounds, b: RingBounds): boolean {
 	return a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 }
+
+export type { Opening };

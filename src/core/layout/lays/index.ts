@@ -1,4 +1,4 @@
-export { colourRounds, QUICK, THOROUGH, type Conflicts, type Effort, type Rounds } from './colourRounds';
+export { colourRounds, THOROUGH, type Conflicts, type Effort, type Rounds } from './colourRounds';
 export { CLEARANCE, findConflicts } from './findConflicts';
 export { orderByHand } from './orderByHand';
 export { planLays, type LaysContext } from './planLays';

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { IdSchema } from '../../units';
 import { LengthInputSchema } from '../lengths';
 
-export const AcrossRuleSchema = z.discriminatedUnion('rule', [
+const AcrossRuleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('middle') }),
 	z.strictObject({ rule: z.literal('quarter') }),
 	z.strictObject({ rule: z.literal('edge'), distance: LengthInputSchema, count: z.union([z.literal(1), z.literal(2)]) }),
@@ -10,7 +10,7 @@ export const AcrossRuleSchema = z.discriminatedUnion('rule', [
 ]);
 export type AcrossRule = z.infer<typeof AcrossRuleSchema>;
 
-export const DownRuleSchema = z.discriminatedUnion('rule', [
+const DownRuleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('middle') }),
 	z.strictObject({ rule: z.literal('top'), distance: LengthInputSchema }),
 	z.strictObject({ rule: z.literal('bottom'), distance: LengthInputSchema }),

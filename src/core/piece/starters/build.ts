@@ -43,7 +43,7 @@ export function link(role: ReadingRole, id: string, reading = '', split?: Readin
 	return split ? { id, role, reading, split } : { id, role, reading };
 }
 
-export function seam(a: string, sideA: EdgeSide, b: string, sideB: EdgeSide): Seam {
+function seam(a: string, sideA: EdgeSide, b: string, sideB: EdgeSide): Seam {
 	return { a: { face: a, side: sideA }, b: { face: b, side: sideB } };
 }
 

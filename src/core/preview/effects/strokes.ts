@@ -15,7 +15,7 @@ const TRUE = 0.01;
 const FEWEST_POINTS = 16;
 
 /** The oval that a face is, or null. */
-export function roundOf({ outline, width, height }: Pick<Scene, 'outline' | 'width' | 'height'>): Round | null {
+function roundOf({ outline, width, height }: Pick<Scene, 'outline' | 'width' | 'height'>): Round | null {
 	if (outline === null || outline.length < 2 * FEWEST_POINTS) return null;
 	const [a, b] = [width / 2, height / 2];
 	for (let i = 0; i < outline.length; i += 2) {

@@ -6,7 +6,7 @@ import { facts, type Database } from '../db';
 const WHAT = ['begun', 'done', 'done-again', 'left-out', 'ready', 'not-yet', 'went-otherwise', 'poured'] as const;
 
 /** One thing that was done, or seen, at the piece. It is no part of the project, and undoing a plan does not undo it. */
-export const FactSchema = z.strictObject({
+const FactSchema = z.strictObject({
 	coat: z.string().min(1).max(40),
 	/** Of that the sitting, where it was one. */
 	sitting: z.string().min(1).max(120).nullable(),

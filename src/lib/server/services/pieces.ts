@@ -202,7 +202,7 @@ export async function bringBack(db: Database, id: string): Promise<boolean> {
 }
 
 /** Days that a piece lies in the bin. */
-export const DAYS_IN_BIN = 30;
+const DAYS_IN_BIN = 30;
 
 /** What lies in the bin, the last taken out first. */
 export async function listBin(db: Database): Promise<{ readonly id: string; readonly name: string; readonly removedAt: Date }[]> {

@@ -6,11 +6,11 @@ import { SpotSchema } from '../spot';
 const MmSchema = z.number().min(0).max(100_000);
 const ShareSchema = z.number().min(0).max(1);
 
-export const ENDS = ['whole', 'half', 'free', 'ring'] as const;
+const ENDS = ['whole', 'half', 'free', 'ring'] as const;
 export type EndsId = (typeof ENDS)[number];
 
 /** Which of the ranked fits the painter took. */
-export const PickSchema = z.strictObject({ ends: z.enum(ENDS), count: z.number().int().min(1), by: z.string().max(40) });
+const PickSchema = z.strictObject({ ends: z.enum(ENDS), count: z.number().int().min(1), by: z.string().max(40) });
 export type Pick = z.infer<typeof PickSchema>;
 
 export const RunSchema = z.strictObject({

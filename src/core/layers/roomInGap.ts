@@ -1,7 +1,7 @@
 import type { Gap } from '../piece';
 import type { Mm, Um } from '../units';
 import { isFilm } from './kinds/schema';
-import { layersOn, type Layer, type Stack } from './stackLayers';
+import { type Layer, type Stack } from './stackLayers';
 
 const UM_PER_MM = 1000;
 /** Less room than this is a warning, mm. Source: craft 2. */
@@ -30,11 +30,6 @@ export interface GapRoom {
 	readonly stages: readonly Mm[];
 	/** The step after which it is first as tight as in the end; null: it is from the start, or stays free. */
 	readonly closesAt: string | null;
-}
-
-/** Dry film on one surface, micrometres, after so many steps; what goes through an arrangement stays clear of its edges and is not counted. Source: methods 12. */
-export function sumFilm(stack: Stack, surface: string, steps = stack.layers.length): Um {
-	return layersOn(stack, surface, steps).reduce((sum, { film, openings }) => sum + (openings === null ? film : 0), 0);
 }
 
 /** What a motif is cut by where it reaches the end of what it lies on. */
