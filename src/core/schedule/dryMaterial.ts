@@ -28,7 +28,8 @@ export function dryMaterial(material: Material, thickness: number, climate: Clim
 		recoat,
 		open: scaleOpenTime(material.open, { ...climate, waterBased }),
 		tacky: material.tack ? scale(material.tack.from) : recoat,
-		tackLost: material.tack ? scale(material.tack.to) : Infinity,
+		/** No later than its label says, however cold it is. */
+		tackLost: material.tack ? Math.min(material.tack.to, scale(material.tack.to)) : Infinity,
 		hardening: material.hard ? scale(material.hard.from) : recoat,
 		hard: material.hard ? scale(material.hard.to) : recoat
 	};

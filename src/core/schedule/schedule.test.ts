@@ -1,3 +1,5 @@
+import { CATALOGUE } from '../materials';
+import { dryMaterial } from './dryMaterial';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { scaleDryingTime, scaleOpenTime } from './index';
@@ -30,4 +32,19 @@ it('never dries faster for being colder, damper or thicker', () => {
 			expect(time({ humidity: 90 })).toBe(time({ humidity: 100 }));
 		})
 	);
+});
+
+it('a tack begins later where it is cold, and ends no later than its label says', () => {
+	const wax = CATALOGUE.find(({ id }) => id === 'clear-wax')!;
+	const sized = { ...wax, carrier: 'oil' as const, tack: { from: 30, to: 1440 } };
+	const tackAt = (temperature: number) => {
+		const { tacky, tackLost } = dryMaterial(sized, 1, { temperature, humidity: 50 });
+		return [tacky, tackLost];
+	};
+	expect([tackAt(10), tackAt(20), tackAt(30)]).toEqual([
+		[60, 1440],
+		[30, 1440],
+		[15, 720]
+	]);
+	expect(dryMaterial({ ...sized, tack: undefined } as never, 1, { temperature: 20, humidity: 50 }).tackLost).toBe(Infinity);
 });
