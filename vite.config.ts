@@ -47,7 +47,9 @@ export default defineConfig({
 					name: 'components',
 					environment: 'jsdom',
 					include: ['src/lib/ui/**/*.test.ts'],
-					setupFiles: ['tests/setup-components.ts']
+					setupFiles: ['tests/setup-components.ts'],
+					/** Beside all others on a machine of two cores. */
+					testTimeout: 30_000
 				}
 			}
 		]

@@ -16,7 +16,7 @@
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import { Ask, Fold, NumberField, RadioRow } from '$lib/ui/controls';
 	import { RadioGroup } from 'bits-ui';
-	import { say } from '$lib/ui/api/say';
+	import { announce } from '$lib/ui/api/announce';
 	import FaceMini from '$lib/ui/drawing/FaceMini.svelte';
 	import WorkshopSlip from '$lib/ui/workshop/WorkshopSlip.svelte';
 	import { WorkshopState } from '$lib/ui/workshop/WorkshopState.svelte';
@@ -97,13 +97,13 @@
 		const { id } = removing!;
 		removing = null;
 		const answer = await askWorkshop(`/api/pieces/${id}`, { method: 'DELETE' });
-		if (!answer.ok && answer.status !== 404) say(`It was not taken out. ${answer.faults[0]!.message}`);
+		if (!answer.ok && answer.status !== 404) announce(`It was not taken out. ${answer.faults[0]!.message}`);
 		await invalidateAll();
 	}
 
 	async function bringBack(id: string): Promise<void> {
 		const answer = await askWorkshop(`/api/pieces/${id}/back`, { method: 'POST' });
-		if (!answer.ok) say(`It was not brought back. ${answer.faults[0]!.message}`);
+		if (!answer.ok) announce(`It was not brought back. ${answer.faults[0]!.message}`);
 		await invalidateAll();
 	}
 </script>

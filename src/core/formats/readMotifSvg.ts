@@ -1,5 +1,5 @@
 import { MOTIF_USES, type Motif } from '../layout';
-import { cutName, type Issue } from '../units';
+import { shortenName, type Issue } from '../units';
 import { drawSvg } from './svg/drawSvg';
 import { parseSvg } from './svg/parseSvg';
 import { sizeOfSvg } from './svg/sizeOfSvg';
@@ -28,7 +28,7 @@ export function readMotifSvg(svg: string, id: string): ReadMotif {
 	if (!drawn.ok) return drawn;
 	if (drawn.paths.length === 0)
 		return { ok: false, issues: drawn.notRead.length > 0 ? drawn.notRead : [{ code: 'svg.empty', path: 'svg' }] };
-	const name = cutName(parsed.title.trim()) || id;
+	const name = shortenName(parsed.title.trim()) || id;
 	const motif = { id, name, width: size.width, height: size.height, paths: drawn.paths, ...saidOf(parsed.root.attributes) };
 	return { ok: true, motif, notRead: drawn.notRead };
 }

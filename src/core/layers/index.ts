@@ -38,7 +38,7 @@ export { newUnmask } from './kinds/unmask';
 export { newWax } from './kinds/wax';
 export { METHODS } from './methods';
 export { BLEND_METHODS, BRUSH_SCHOOLS } from './methods/schema';
-export type { BlendMethod, Hand } from './methods/types';
+export type { BlendMethod, Handwriting } from './methods/types';
 export { type Traits } from './traits';
 export { type Area } from './area';
 export { layersOn, layersOver, layersUnder, stackLayers, type Layer, type Stack } from './stackLayers';

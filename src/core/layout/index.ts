@@ -54,7 +54,7 @@ export { leaveOutMotif, moveMotif, pickFit, releaseMotif } from './arrangements/
 export { addPoint, dropPoint, FIRST_LINE, lineOfStroke, movePoint, trackOfDrawn, type DrawnLine } from './arrangements/run/drawnLine';
 export { fitRunToLength } from './arrangements/run/fitRunToLength';
 export { planRun } from './arrangements/run/planRun';
-export type { Decider, Obstacle, RunFit, RunWish, Spot } from './arrangements/run/types';
+export type { Decider, Obstacle, RunFit, RunWish, RunPlace } from './arrangements/run/types';
 export { PATTERNS, patternOf } from './zones';
 export { type Field, type PatternId } from './zones/fieldSchema';
 export { countStretches, depthOnPart, joinsOf, layZone, leastRegion, type LaidPart, type PlacedOnPart } from './zones/layZone';

@@ -4,7 +4,7 @@ import { flattenOutline } from '../geometry';
 import { layZone, type LaidItem, type Layout } from '../layout';
 import { GROUNDS, isBoxOutline, isOwnSurface, standOf, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
 import type { Um } from '../units';
-import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer, type Spot } from './scene';
+import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer, type PaintedMotif } from './scene';
 
 export interface SceneSource {
 	readonly face: MeasuredFace;
@@ -295,7 +295,7 @@ function exceptOf(coat: Coat, source: SceneSource): Pick<SceneLayer, 'except'> {
 }
 
 /** The motifs that a coat goes through, where they lie on the face. */
-function spotsOf(coat: Coat, source: SceneSource): Spot[] {
+function spotsOf(coat: Coat, source: SceneSource): PaintedMotif[] {
 	const { through, role } = whereOf(coat);
 	return spotsOfItems(source, through, role, new Set(source.steps.get(coat.id)?.surfaces));
 }
@@ -305,7 +305,7 @@ function spotsOfItems(
 	through: string | undefined,
 	role: string | undefined,
 	on: ReadonlySet<string> | null
-): Spot[] {
+): PaintedMotif[] {
 	return items
 		.filter((item) => item.arrangement === through && item.rings.length > 0 && (role === undefined || item.role === role))
 		.flatMap(({ part: id, rings, centre, width, height }) => {

@@ -62,7 +62,7 @@ interface Paint {
 
 /** Openings of motifs that a layer goes through; it stays clear of all else. */
 export interface Through {
-	readonly spots: readonly Spot[];
+	readonly spots: readonly PaintedMotif[];
 	readonly edge: 'crisp' | 'soft';
 }
 
@@ -75,7 +75,12 @@ type LaidLayer =
 	/** Down to the ground: what it is made of under an old finish. */
 	| { readonly kind: 'bare'; readonly coat: string; readonly surfaces: readonly number[]; readonly ground: GroundId }
 	| ({ readonly kind: 'paint'; readonly coat: string; readonly surfaces: readonly number[] } & Paint)
-	| ({ readonly kind: 'relief'; readonly coat: string; readonly spots: readonly Spot[]; readonly shoulder: 'rounded' | 'sharp' } & Paint)
+	| ({
+			readonly kind: 'relief';
+			readonly coat: string;
+			readonly spots: readonly PaintedMotif[];
+			readonly shoulder: 'rounded' | 'sharp';
+	  } & Paint)
 	| ({
 			readonly kind: 'blend';
 			readonly coat: string;
@@ -89,7 +94,7 @@ type LaidLayer =
 			readonly kind: 'stencil';
 			readonly coat: string;
 			readonly edge: 'crisp' | 'soft';
-			readonly spots: readonly Spot[];
+			readonly spots: readonly PaintedMotif[];
 			/** Height that stands up along its edges. */
 			readonly ridge?: Um;
 			/** Where of each motif it is laid, and its colour at the heart. */
@@ -116,7 +121,7 @@ type LaidLayer =
 	  } & Paint);
 
 /** One motif as it is painted. */
-export interface Spot {
+export interface PaintedMotif {
 	/** Its openings on the face, mm, after cutting. */
 	readonly rings: readonly Ring[];
 	/** The part it lies on: paint ends at its edge. */

@@ -1,4 +1,4 @@
-import { cutName } from '../units';
+import { shortenName } from '../units';
 import { freeId, kindOfCoat, newCast, newStencil, newStripe, type Blend } from '../layers';
 import { ARRANGEMENTS, dryOf, kindOfArrangement, partsOf, scaleToBegin, type Arrangement, type Motif, type Zone } from '../layout';
 import { measurePiece, walkReadings } from '../piece';
@@ -53,7 +53,7 @@ export function addArrangement(
 	const on = partsOf(fronts, piece);
 	const begun = start({
 		id,
-		name: cutName(motif ? `${motif.name} ${short}` : capital(short)),
+		name: shortenName(motif ? `${motif.name} ${short}` : capital(short)),
 		motif,
 		parts: fronts,
 		shortest: Math.min(...on.map(({ width, height }) => Math.min(width, height)), LARGE),

@@ -9,10 +9,10 @@ export type VolumeUnit = 'ml' | 'fl-oz';
 const ML_PER_FLUID_OUNCE = 29.5735295625;
 
 /** Writes a small volume (ml) the way it is measured at the bench: ml or fluid ounces, and spoons or cups. */
-export function formatVolume(ml: Ml, unit: VolumeUnit = 'ml'): { readonly ml: string; readonly spoons: string } {
+export function formatVolume(ml: Ml, unit: VolumeUnit = 'ml'): { readonly text: string; readonly spoons: string } {
 	const amount = unit === 'ml' ? ml : ml / ML_PER_FLUID_OUNCE;
 	const written = unit === 'fl-oz' ? amount.toFixed(amount < 10 ? 2 : 1) : amount < 10 ? amount.toFixed(1) : Math.round(amount).toString();
-	return { ml: `${written} ${unit === 'ml' ? 'ml' : 'fl oz'}`, spoons: spoonsOf(ml) };
+	return { text: `${written} ${unit === 'ml' ? 'ml' : 'fl oz'}`, spoons: spoonsOf(ml) };
 }
 
 export type DegreeUnit = 'C' | 'F';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LONGEST_NAME } from './cutName';
+import { LONGEST_NAME } from './shortenName';
 
 /** What names something in a project file. */
 export const IdSchema = z

@@ -82,9 +82,9 @@ describe('formatLength', () => {
 });
 
 it('writes volumes and durations for the bench', () => {
-	expect(formatVolume(4)).toEqual({ ml: '4.0 ml', spoons: '1 teaspoon' });
-	expect([9.96, 10.4].map((ml) => formatVolume(ml).ml)).toEqual(['10.0 ml', '10 ml']);
-	expect(formatVolume(117.6)).toEqual({ ml: '118 ml', spoons: '8 tablespoons' });
+	expect(formatVolume(4)).toEqual({ text: '4.0 ml', spoons: '1 teaspoon' });
+	expect([9.96, 10.4].map((ml) => formatVolume(ml).text)).toEqual(['10.0 ml', '10 ml']);
+	expect(formatVolume(117.6)).toEqual({ text: '118 ml', spoons: '8 tablespoons' });
 	expect([2, 145, 240, 300].map((ml) => formatVolume(ml).spoons)).toEqual(['1/2 teaspoon', '10 tablespoons', '1 cup', '1 1/4 cups']);
 	expect([0, 45, 120, 302.4, 3300, 4409.1, 43_200].map(formatDuration)).toEqual([
 		'0 min',

@@ -81,7 +81,7 @@ export function refuseTooLarge(most: number): Response {
 const STATUS: Readonly<Record<Stopped, number>> = { 'too-long': 422, 'too-big': 422, busy: 503, failed: 422, closed: 503 };
 
 /** Answers with what was worked out and kept; what came to no end, or found no room, is refused in words. */
-export async function inWords(work: () => Promise<Response>): Promise<Response> {
+export async function answerOrRefuse(work: () => Promise<Response>): Promise<Response> {
 	try {
 		return await work();
 	} catch (error) {

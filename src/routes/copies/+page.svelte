@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
-	import { say } from '$lib/ui/api/say';
+	import { announce } from '$lib/ui/api/announce';
 	import { Ask } from '$lib/ui/controls';
 	import { onMount } from 'svelte';
 
@@ -28,7 +28,7 @@
 	async function takeOut({ name, at }: Copy): Promise<void> {
 		trouble = null;
 		const answer = await askWorkshop(`/api/copies/${name}`, { method: 'DELETE' });
-		if (answer.ok) say(`The copy of ${when(at)} is taken out.`, () => void bringBack(name));
+		if (answer.ok) announce(`The copy of ${when(at)} is taken out.`, () => void bringBack(name));
 		else trouble = answer.faults[0]!.message;
 		await invalidateAll();
 	}
@@ -46,7 +46,7 @@
 		const answer = await askWorkshop<{ kept: string }>(`/api/copies/${name}`, { method: 'POST' });
 		doing = null;
 		if (answer.ok)
-			say(
+			announce(
 				`The copy is in place. What was there is put aside, in this list too, and in the folder of the workshop as ${answer.value.kept}.`
 			);
 		else trouble = answer.faults[0]!.message;

@@ -3,7 +3,7 @@ import type { Arrangement, LaysSetting, LaysWish, Zone } from '../../layout';
 import type { Minutes, Ml, Mm, Um } from '../../units';
 import type { Material, MaterialKind } from '../material';
 import type { BlendMethodId, BrushSchool } from '../methods/schema';
-import type { Hand } from '../methods/types';
+import type { Handwriting } from '../methods/types';
 import type { Rates } from '../rates';
 import type { Traits } from '../traits';
 import type { ColourSource, CoatParts } from './fields';
@@ -77,7 +77,7 @@ export type Look =
 	| { readonly effect: 'bare' }
 	| { readonly effect: 'fill' }
 	| { readonly effect: 'paint' }
-	| { readonly effect: 'blend'; readonly hand: Hand }
+	| { readonly effect: 'blend'; readonly hand: Handwriting }
 	/** `ridge`: a little paint stands up along the tape. `shade`: the share of the film at the tips and at the heart; `heart`: the colour there. */
 	| {
 			readonly effect: 'stencil';

@@ -2,7 +2,7 @@ import type { Mm } from '../../units';
 import type { BlendMethodId, BrushSchool } from './schema';
 
 /** How a method shows in the picture: where it carries a colour off its place. */
-export interface Hand {
+export interface Handwriting {
 	/** Which way its strokes run. */
 	readonly strokes: 'level' | 'upright' | 'crossed' | 'none';
 	/** How far strokes and patches carry a colour, as shares of the width of its join. */
@@ -19,7 +19,7 @@ export interface BlendMethod {
 	readonly id: BlendMethodId;
 	readonly name: string;
 	readonly says: string;
-	readonly hand: Hand;
+	readonly hand: Handwriting;
 	/** Has to be finished while it is wet: what is painted at once hangs on the open time. */
 	readonly wet: boolean;
 	/** Draws one colour through another that is half dry: that is how it is meant. */

@@ -1,5 +1,5 @@
 import { flattenLines, intersectRings, strokeLines, uniteShapes } from '../../geometry';
-import { cutName, type Mm } from '../../units';
+import { shortenName, type Mm } from '../../units';
 import type { Motif } from '../motif';
 import { ALPHABET, BETWEEN_LETTERS, BETWEEN_WORDS, PEN, type Glyph } from './alphabet';
 
@@ -34,7 +34,7 @@ export function writeLetters(text: string, id: string, height: Mm): Written {
 	if (width > WIDEST) return { ok: false, code: 'letters.long', what: String(WIDEST) };
 	return {
 		ok: true,
-		motif: { id, name: cutName(text.trim()), width, height, paths, use: 'letters', text: text.trim(), up: true, mirror: false }
+		motif: { id, name: shortenName(text.trim()), width, height, paths, use: 'letters', text: text.trim(), up: true, mirror: false }
 	};
 }
 

@@ -49,7 +49,7 @@ export function placeHardware(
 	if (size === null || spots === null) return NOTHING;
 	const form = HARDWARE[hardware.kind];
 	const { width, height } = form.footprint(size);
-	const holesAt = (spot: Spot) => form.holes(size).map((hole) => ({ ...hole, x: spot.x + hole.x, y: spot.y + hole.y }));
+	const holesAt = (spot: HolePlace) => form.holes(size).map((hole) => ({ ...hole, x: spot.x + hole.x, y: spot.y + hole.y }));
 
 	const { holes } = hardware;
 	const old = holes.old === 'move' ? placeSpots(holes, part, `${path}.holes`, read) : null;
@@ -77,7 +77,7 @@ export function placeHardware(
 	return { hardware: placed, filled };
 }
 
-interface Spot {
+interface HolePlace {
 	readonly x: Mm;
 	readonly y: Mm;
 }
@@ -87,7 +87,7 @@ function placeSpots(
 	part: Pick<Box, 'width' | 'height'>,
 	path: string,
 	read: LengthReader
-): Spot[] | null {
+): HolePlace[] | null {
 	const xs = placeAcross(across, part.width, path, read);
 	const ys = placeDown(down, part.height, path, read);
 	if (xs === null || ys === null) return null;

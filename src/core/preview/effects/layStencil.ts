@@ -1,7 +1,7 @@
 import { convertHexToPaint, mixPaints, thicknessOf, type Paint } from '../../colour';
 import { tipsAt } from '../../layout';
 import { cloudNoise, noiseTile } from '../grain';
-import { GAP, OUTSIDE, type SceneLayer, type Spot } from '../scene';
+import { GAP, OUTSIDE, type SceneLayer, type PaintedMotif } from '../scene';
 import { filmsUpTo, MOST_COVER, TABLE } from './coverTable';
 import { eachOpenPixel } from './mask';
 import type { Effect } from './canvas';
@@ -54,7 +54,7 @@ function shadesOf(layer: Extract<SceneLayer, { kind: 'stencil' }>): Uint8Array[]
 	});
 }
 
-function tipsOf({ heart }: Spot, x: number, y: number): number {
+function tipsOf({ heart }: PaintedMotif, x: number, y: number): number {
 	return heart === undefined ? 1 : tipsAt(Math.hypot(x - heart.x, y - heart.y) / heart.reach);
 }
 

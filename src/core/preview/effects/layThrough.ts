@@ -1,7 +1,7 @@
 import { boundsOfRings } from '../../geometry';
 import { copyPlanes, type Planes } from '../planes';
 import { pixelsOf } from '../regions';
-import { GAP, type Spot, type Through } from '../scene';
+import { GAP, type PaintedMotif, type Through } from '../scene';
 import { spansOf } from '../spans';
 import type { Canvas } from './canvas';
 import { eachOpenPixel } from './mask';
@@ -42,7 +42,7 @@ export function layExcept(planes: Planes, { spots, edge }: Through, canvas: Canv
 const BEYOND = 3;
 
 /** The canvas with nothing to be visited but what lies round motifs; what each pixel belongs to stays known. */
-function keepToBoxes(spots: readonly Spot[], canvas: Canvas, { width, height }: Planes): Canvas {
+function keepToBoxes(spots: readonly PaintedMotif[], canvas: Canvas, { width, height }: Planes): Canvas {
 	const kept = new Uint8Array(width * height).fill(GAP);
 	for (const { rings } of spots) {
 		const { left, top, right, bottom } = boundsOfRings(rings);

@@ -2,7 +2,7 @@ import { boundsOfRings, coverRings, type CoverageMask } from '../../geometry';
 import type { Mm } from '../../units';
 import type { Planes } from '../planes';
 import { pixelsOf } from '../regions';
-import type { Spot } from '../scene';
+import type { PaintedMotif } from '../scene';
 
 /** A soft edge fades over this, mm; a crisp one over what a pixel holds. */
 const SOFT = 1.4;
@@ -16,7 +16,7 @@ interface PlacedMask extends CoverageMask {
 /** Visits the pixels of a motif's openings, within the part that it lies on: index, how much of it is open (1 to 255), its x and y. Its edge may fade over so many mm. */
 export function eachOpenPixel(
 	planes: Planes,
-	spot: Spot,
+	spot: PaintedMotif,
 	edge: 'crisp' | 'soft' | Mm,
 	scale: number,
 	visit: (i: number, amount: number, x: number, y: number) => void
@@ -31,7 +31,7 @@ export function eachOpenPixel(
 		}
 }
 
-function createMask({ rings }: Spot, scale: number, blur: number): PlacedMask {
+function createMask({ rings }: PaintedMotif, scale: number, blur: number): PlacedMask {
 	const pad = Math.ceil(blur) + 1;
 	const box = boundsOfRings(rings);
 	const [left, top] = [Math.floor(box.left * scale) - pad, Math.floor(box.top * scale) - pad];

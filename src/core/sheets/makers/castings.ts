@@ -44,7 +44,7 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 			return {
 				text: `${count} of ${motif.name}: ${dry} when dry${high}${heavy}`,
 				indent: 6,
-				right: mould ? formatVolume(clay, project.workshop.volumes).ml : ''
+				right: mould ? formatVolume(clay, project.workshop.volumes).text : ''
 			};
 		}),
 		...notes.map(({ part, text }): FlowLine => ({ text: `${nameSurface(plan, part)}: ${text}.`, indent: 6, size: 3.1 })),

@@ -13,7 +13,7 @@ export const makeShopping: PageMaker = {
 		const materials = gatherMaterials(project.materials);
 		const colourOf = (id: string) => project.palette.find((colour) => colour.id === id)?.name ?? id;
 		const volumeOf = (ml: number) => formatVolume(ml, project.workshop.volumes);
-		const amount = (ml: number) => `${volumeOf(ml).ml} (${volumeOf(ml).spoons})`;
+		const amount = (ml: number) => `${volumeOf(ml).text} (${volumeOf(ml).spoons})`;
 		const head = (text: string): FlowLine => ({ text, bold: true, size: 4.2, before: 5, keep: 16 });
 		const lines: FlowLine[] = [
 			head('Pour'),
@@ -30,7 +30,7 @@ export const makeShopping: PageMaker = {
 					? []
 					: [
 							{
-								text: `${materials.get(material)?.name ?? material} is mixed of ${mixed.map((one) => `${volumeOf(one.ml).ml} of ${one.of}`).join(' and ')}.`,
+								text: `${materials.get(material)?.name ?? material} is mixed of ${mixed.map((one) => `${volumeOf(one.ml).text} of ${one.of}`).join(' and ')}.`,
 								indent: 6,
 								size: 3.1
 							}
@@ -38,13 +38,13 @@ export const makeShopping: PageMaker = {
 			),
 			...(jars.length > 0 ? [head('Jars')] : []),
 			...jars.map(({ colour, ml, left: rest, size, toBuy }): FlowLine => ({
-				text: `${colourOf(colour)}: takes ${volumeOf(ml).ml}`,
+				text: `${colourOf(colour)}: takes ${volumeOf(ml).text}`,
 				right:
 					toBuy === null || rest === null || size === null
 						? 'look what is left'
 						: toBuy > 0
-							? `buy ${toBuy} of ${volumeOf(size).ml}`
-							: `enough, ${volumeOf(rest).ml} left`
+							? `buy ${toBuy} of ${volumeOf(size).text}`
+							: `enough, ${volumeOf(rest).text} left`
 			})),
 			...(left === null
 				? []
@@ -54,11 +54,11 @@ export const makeShopping: PageMaker = {
 							text: `${left.faces.map(({ name }) => name).join(', ')}: as large as such faces mostly are, they would take about`,
 							size: 3.1
 						},
-						...left.paints.map(({ colour, ml }): FlowLine => ({ text: colourOf(colour), indent: 6, right: `${volumeOf(ml).ml} more` })),
+						...left.paints.map(({ colour, ml }): FlowLine => ({ text: colourOf(colour), indent: 6, right: `${volumeOf(ml).text} more` })),
 						...left.products.map(({ material, ml }): FlowLine => ({
 							text: materials.get(material)?.name ?? material,
 							indent: 6,
-							right: `${volumeOf(ml).ml} more`
+							right: `${volumeOf(ml).text} more`
 						}))
 					]),
 			...(tools.length > 0 ? [head('Lay out')] : []),

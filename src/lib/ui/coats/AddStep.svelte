@@ -20,15 +20,15 @@
 	/** After the step that is picked, or at the end. */
 	function add(coat: Coat): void {
 		const { coats } = piece.project.finish;
-		const at = coats.findIndex(({ id }) => id === piece.seen.coat);
+		const at = coats.findIndex(({ id }) => id === piece.view.coat);
 		const added = addCoat(piece.project, coat, at < 0 ? coats.length : at + 1);
 		piece.replace(added.project);
-		piece.seen.coat = added.id;
+		piece.view.coat = added.id;
 	}
 </script>
 
 <Menu
-	label="Add a step {piece.seen.coat ? 'after this one' : 'at the end'}"
+	label="Add a step {piece.view.coat ? 'after this one' : 'at the end'}"
 	items={starts.map(({ text, coat }) => ({ text, value: coat }))}
 	onchoose={add}
 />

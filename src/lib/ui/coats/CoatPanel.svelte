@@ -53,7 +53,7 @@
 	function takeOut(): void {
 		const beside = next?.coat ?? piece.plan.order[at - 1]?.coat;
 		piece.replace(dropCoat(piece.project, coat.id));
-		piece.seen.coat = null;
+		piece.view.coat = null;
 		/** This panel goes with its coat: one is left at the step beside it. */
 		void tick().then(() =>
 			(document.querySelector<HTMLElement>(`[data-tread="${beside}"]`) ?? document.querySelector<HTMLElement>('[data-column]'))?.focus()

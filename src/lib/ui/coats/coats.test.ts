@@ -75,7 +75,7 @@ it('is one sentence where all moves, with its table when it is asked for', async
 		screen.getByText(/All of it moves: 2\.43 mm are left at the closest gap, between drawer 1 and drawer 2, with all coats on/)
 	).toBeVisible();
 	expect(screen.queryAllByRole('row')).toHaveLength(0);
-	piece.seen.steps = 0;
+	piece.view.steps = 0;
 	expect(await screen.findByText(/3 mm are left .*, bare/)).toBeVisible();
 });
 

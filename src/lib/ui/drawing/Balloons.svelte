@@ -70,7 +70,7 @@
 <g aria-label="What lies on it" role="group">
 	{#each balloons as { id, x, y, at } (id)}
 		{@const one = piece.decoration[Number(id) - 1]!}
-		{@const picked = piece.seen.isPicked(one)}
+		{@const picked = piece.view.isPicked(one)}
 		{@const away = Math.hypot(column - x, at - y) || 1}
 		{@const foot = { x: column - ((column - x) * RADIUS) / away, y: at - ((at - y) * RADIUS) / away }}
 		<g
@@ -81,12 +81,12 @@
 			tabindex="0"
 			aria-pressed={picked}
 			aria-label="{one.number}. {one.name}, {one.where}{one.looks.length > 0 ? ', worth a look' : ''}"
-			onclick={() => piece.seen.toggle(one)}
+			onclick={() => piece.view.toggle(one)}
 			onkeydown={(event) => {
 				if (event.key !== 'Enter' && event.key !== ' ') return;
 				event.preventDefault();
 				event.stopPropagation();
-				piece.seen.toggle(one);
+				piece.view.toggle(one);
 			}}
 		>
 			<path d="M{foot.x} {foot.y}L{x} {y}" stroke="#f6f4ef" stroke-width="3.4" opacity="0.75" pointer-events="none" />

@@ -10,7 +10,7 @@
 	const MOST = { width: 80, height: 66 };
 	const k = $derived(Math.min(MOST.width / net.width, MOST.height / net.height));
 	const faceOf = (id: string) => piece.plan.faces.find((face) => face.id === id)!;
-	const isShown = (id: string) => piece.seen.view === 'face' && piece.face.id === id;
+	const isShown = (id: string) => piece.view.view === 'face' && piece.face.id === id;
 	/** A quarter turn about the corner, then back into its box. */
 	const turned = ({ turns, width, height }: (typeof net.faces)[0]) =>
 		[
@@ -47,7 +47,7 @@
 						{...at}
 						aria-label={face.name}
 						aria-pressed={isShown(laid.face)}
-						onclick={() => piece.seen.showFace(laid.face)}>{@render drawn()}</button
+						onclick={() => piece.view.showFace(laid.face)}>{@render drawn()}</button
 					>
 				{:else}<span class="absolute block" {...at}>{@render drawn()}</span>{/if}
 			{/each}
@@ -58,17 +58,17 @@
 					label="Face that is shown"
 					hideLabel
 					small
-					value={piece.seen.view === 'unfolded' ? '' : piece.face.id}
+					value={piece.view.view === 'unfolded' ? '' : piece.face.id}
 					placeholder="all"
 					options={piece.plan.faces.map(({ id, name }) => ({ value: id, text: name }))}
-					onchange={(id) => piece.seen.showFace(id)}
+					onchange={(id) => piece.view.showFace(id)}
 				/>
 			</div>
 			<button
 				class="min-h-7 text-[#2f2a24] underline hover:text-ember-deep"
-				aria-pressed={piece.seen.view === 'unfolded'}
-				onclick={() => (piece.seen.view = piece.seen.view === 'unfolded' ? 'face' : 'unfolded')}
-				>{piece.seen.view === 'unfolded' ? 'one face' : 'lay it flat'}</button
+				aria-pressed={piece.view.view === 'unfolded'}
+				onclick={() => (piece.view.view = piece.view.view === 'unfolded' ? 'face' : 'unfolded')}
+				>{piece.view.view === 'unfolded' ? 'one face' : 'lay it flat'}</button
 			>
 		</div>
 	</nav>

@@ -19,7 +19,7 @@
 	/** Under a drag they stay where they were taken: one alone is in the hand, and hundreds need not be moved for it. */
 	const rows = $derived(rowsOn(face, piece.settled));
 	const isPicked = ({ arrangement, key }: ItemRow) => {
-		const { selection } = piece.seen;
+		const { selection } = piece.view;
 		return selection?.kind === 'item' && selection.arrangement === arrangement && selection.key === key;
 	};
 	const picked = $derived(rowsOn(face, piece.plan).find(isPicked));
@@ -44,7 +44,7 @@
 	function grip(event: PointerEvent, row: ItemRow): void {
 		/** With Shift a part is meant, or a frame. */
 		if (event.button !== 0 || event.shiftKey) return;
-		piece.seen.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
+		piece.view.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
 		pull.take(event, { row, x: event.clientX, y: event.clientY });
 	}
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { MeasuredFace } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
-	import { isAmiss } from './isAmiss';
+	import { hitsHardware } from './hitsHardware';
 	import { rowsOn } from './rowsOn';
 	import { createStamps, pathOf, strokeOutline } from './stamps';
 	import { onMount } from 'svelte';
@@ -31,13 +31,13 @@
 		context.clearRect(0, 0, w, h);
 		const { arrangements, motifs } = piece.project.layout;
 		const motifOf = new Map(motifs.map((motif) => [motif.id, motif]));
-		const { selection } = piece.seen;
+		const { selection } = piece.view;
 		const px = view.scale * dots;
 		for (const row of rowsOn(face, piece.plan)) {
 			const part = row.part === face.id ? face.whole : face.parts.find(({ id }) => id === row.part)!;
 			const isPicked = selection?.kind === 'item' && selection.arrangement === row.arrangement && selection.key === row.key;
 			context.setTransform(px, 0, 0, px, x * dots + part.x * px, y * dots + part.y * px);
-			if (isAmiss(row, arrangements)) {
+			if (hitsHardware(row, arrangements)) {
 				context.lineWidth = (1.2 * dots) / px;
 				context.setLineDash([(4 * dots) / px, (3 * dots) / px]);
 				context.strokeStyle = inks.must;

@@ -35,11 +35,11 @@
 	const stencilled = (arrangement: string) => order.some(({ through }) => through === arrangement);
 
 	const zone = $derived.by(() => {
-		const { selection } = piece.seen;
+		const { selection } = piece.view;
 		return selection?.kind === 'zone' ? piece.project.layout.zones.find(({ id }) => id === selection.id) : undefined;
 	});
 	const picked = $derived.by(() => {
-		const { selection } = piece.seen;
+		const { selection } = piece.view;
 		if (selection?.kind !== 'item') return null;
 		return piece.plan.items.find((row) => row.arrangement === selection.arrangement && row.key === selection.key) ?? null;
 	});
@@ -48,7 +48,7 @@
 		return of?.kind === 'single' ? of : null;
 	});
 	const row = $derived.by(() => {
-		const { selection } = piece.seen;
+		const { selection } = piece.view;
 		const id = selection?.kind === 'item' ? selection.arrangement : selection?.kind === 'arrangement' ? selection.id : null;
 		const of = (piece.drag.trial ?? piece.project).layout.arrangements.find((other) => other.id === id);
 		return of?.kind === 'run' && of.line.from === 'drawn' ? { run: of, line: of.line } : null;
@@ -88,7 +88,7 @@
 			edit((of) => kindOfArrangement(of).moveItem(of, picked!, centre), '');
 		} else if (key === 'n' || key === 'b') step(key === 'n' ? 1 : -1);
 		else if (key === 'p' || key === 'P') stepPart(shiftKey);
-		else if (key === 'Escape' && (piece.seen.selection || piece.seen.parts.length > 0)) clear();
+		else if (key === 'Escape' && (piece.view.selection || piece.view.parts.length > 0)) clear();
 		else if ((key === 'Delete' || key === 'Backspace') && picked) {
 			const gone = picked;
 			step(1);
@@ -98,10 +98,10 @@
 	}
 
 	function clear(): void {
-		if (picked) piece.seen.selection = { kind: 'arrangement', id: picked.arrangement };
+		if (picked) piece.view.selection = { kind: 'arrangement', id: picked.arrangement };
 		else {
-			piece.seen.selection = null;
-			piece.seen.parts = [];
+			piece.view.selection = null;
+			piece.view.parts = [];
 		}
 	}
 	/** The next part is chosen by itself; with Shift it is added to what is picked, or taken away. */
@@ -117,7 +117,7 @@
 	}
 
 	function letGo(): void {
-		if (piece.seen.selection?.kind === 'item') piece.seen.selection = { kind: 'arrangement', id: piece.seen.selection.arrangement };
+		if (piece.view.selection?.kind === 'item') piece.view.selection = { kind: 'arrangement', id: piece.view.selection.arrangement };
 	}
 
 	function edit(change: (of: Arrangement) => Arrangement, together: string, id = picked!.arrangement): void {
@@ -129,7 +129,7 @@
 		if (rows.length === 0) return;
 		const at = picked ? rows.indexOf(picked) + by : by > 0 ? 0 : -1;
 		const row = rows.at(at % rows.length)!;
-		piece.seen.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
+		piece.view.selection = { kind: 'item', arrangement: row.arrangement, part: row.part, key: row.key };
 	}
 </script>
 
@@ -156,7 +156,7 @@
 			{@const k = view.scale}
 			<PartPicks {face} scale={k} />
 			<LaidMotifs {face} scale={k} />
-			{#if piece.seen.lays}{#await import('$lib/ui/lays/LaysOnFace.svelte') then { default: LaysOnFace }}<LaysOnFace
+			{#if piece.view.lays}{#await import('$lib/ui/lays/LaysOnFace.svelte') then { default: LaysOnFace }}<LaysOnFace
 						{face}
 						scale={k}
 					/>{/await}{/if}
@@ -170,12 +170,12 @@
 						part={pickedPart}
 						scale={k}
 					/>{/await}{/if}
-			{#if row && !piece.seen.lays}{#await import('./RowLine.svelte') then { default: RowLine }}<RowLine
+			{#if row && !piece.view.lays}{#await import('./RowLine.svelte') then { default: RowLine }}<RowLine
 						{face}
 						{...row}
 						scale={k}
 					/>{/await}{/if}
-			{#if picked && pickedPart && !piece.seen.lays}
+			{#if picked && pickedPart && !piece.view.lays}
 				{@const [x, y] = [pickedPart.x * k, pickedPart.y * k]}
 				{@const [left, top] = [x + picked.left * k, y + picked.top * k]}
 				<g class="[&_text]:stroke-[#f6f4ef] [&_text]:stroke-[4px]">

@@ -82,11 +82,11 @@
 		<g clip-path="url(#face-outline)">
 			{#each face.parts as part (part.id)}
 				{@const isSuspect = suspects.includes(part.id)}
-				{@const isPicked = piece.seen.part === part.id}
+				{@const isPicked = piece.view.part === part.id}
 				{@const d = writeOutlinePath(part.outline, k)}
 				<!-- The keyboard reaches parts through the panel beside. -->
 				<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-				<g transform="translate({part.x * k} {part.y * k})" onclick={() => (piece.seen.part = part.id)}>
+				<g transform="translate({part.x * k} {part.y * k})" onclick={() => (piece.view.part = part.id)}>
 					<!-- What stands proud throws its shade to the right and below; what is recessed lies in the shade of its left and top edge. -->
 					{#if part.setOff > 0}<path {d} transform="translate(3 3)" fill="#8f877a" />{/if}
 					<path

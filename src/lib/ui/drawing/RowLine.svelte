@@ -13,7 +13,7 @@
 	const unit = $derived(piece.project.units);
 	const parts = $derived(partsOf(run.parts, piece.plan).filter((part) => part.face === face.id));
 	const first = $derived(parts[0]);
-	const drawing = $derived(piece.seen.drawing === run.id);
+	const drawing = $derived(piece.view.drawing === run.id);
 	const paths = $derived(
 		parts.map((part) => {
 			const points = trackOfDrawn(line, part)?.points ?? [];
@@ -67,14 +67,14 @@
 		const drawn = stroke && lineOfStroke(stroke, first!);
 		stroke = null;
 		if (!drawn) return;
-		piece.seen.drawing = null;
+		piece.view.drawing = null;
 		set(drawn);
 	}
 	function leave(event: KeyboardEvent): void {
 		pull.press(event);
 		if (event.key !== 'Escape' || !drawing) return;
 		stroke = null;
-		piece.seen.drawing = null;
+		piece.view.drawing = null;
 	}
 </script>
 

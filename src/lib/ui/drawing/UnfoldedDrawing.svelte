@@ -22,7 +22,7 @@
 	/** Pixels per mm of the first picture of a face: so few that all faces are there at once. */
 	const COARSE = 0.16;
 	const faces = $derived(net.faces.map((laid) => ({ laid, face: piece.plan.faces.find(({ id }) => id === laid.face)! })));
-	const pickedPart = $derived(piece.plan.faces.flatMap(({ whole, parts }) => [whole, ...parts]).find(({ id }) => id === piece.seen.part));
+	const pickedPart = $derived(piece.plan.faces.flatMap(({ whole, parts }) => [whole, ...parts]).find(({ id }) => id === piece.view.part));
 	const pickedFace = $derived(piece.plan.faces.find(({ id }) => id === pickedPart?.face));
 	const write = (mm: number) => formatLength(mm, unit).text;
 	const said = $derived.by(() => {
@@ -36,7 +36,7 @@
 					: `, from ${write(low)} to ${write(high)} above the floor`;
 		return `${pickedPart.name}${pickedPart.role === 'face' ? '' : ` on ${pickedFace.name}`}: ${write(pickedPart.width)} × ${write(pickedPart.height)}${stands}`;
 	});
-	const isPart = (id: string) => (mode === 'layout' ? piece.pickedParts.includes(id) : piece.seen.part === id);
+	const isPart = (id: string) => (mode === 'layout' ? piece.pickedParts.includes(id) : piece.view.part === id);
 	/** Open seams are marked with the same letter at both edges. */
 	const open = $derived(net.seams.filter(({ closed }) => !closed));
 
@@ -48,13 +48,13 @@
 			`translate(0 ${height * k}) rotate(270)`
 		][turns];
 	function pick(id: string, shift = false): void {
-		piece.seen.part = id;
+		piece.view.part = id;
 		if (mode === 'layout') piece.choosePart(id, shift);
 		const face = piece.plan.faces.find((other) => other.id === id || other.parts.some((part) => part.id === id));
-		if (face) piece.seen.face = face.id;
+		if (face) piece.view.face = face.id;
 	}
 	function press(event: KeyboardEvent, id: string): void {
-		if (event.key === 'Enter') piece.seen.showFace(id);
+		if (event.key === 'Enter') piece.view.showFace(id);
 		else if (event.key === ' ') pick(id);
 		else return;
 		event.preventDefault();
@@ -81,7 +81,7 @@
 					steps={piece.steps}
 					scales={[Math.min(COARSE, pixels / 3), pixels]}
 					bar
-					light={piece.seen.light}
+					light={piece.view.light}
 					label="{face.name} after {piece.steps} steps"
 				/>
 			</div>
@@ -91,7 +91,7 @@
 		<rect width="100%" height="100%" fill="transparent" />
 		<g transform="translate({view.x} {view.y})">
 			{#each faces as { laid, face } (face.id)}
-				{@const isPicked = mode === 'layout' ? piece.pickedParts.includes(face.id) : piece.seen.part === face.id}
+				{@const isPicked = mode === 'layout' ? piece.pickedParts.includes(face.id) : piece.view.part === face.id}
 				<g
 					data-grip
 					class="group cursor-pointer focus:outline-none"
@@ -101,7 +101,7 @@
 					aria-label="{face.name}, {write(face.width)} by {write(face.height)}{face.idle ? ', not measured yet' : ''}"
 					transform="translate({laid.x * k} {laid.y * k}) {turned(laid)}"
 					onclick={(event) => pick(face.id, event.shiftKey)}
-					ondblclick={() => piece.seen.showFace(face.id)}
+					ondblclick={() => piece.view.showFace(face.id)}
 					onkeydown={(event) => press(event, face.id)}
 				>
 					<path

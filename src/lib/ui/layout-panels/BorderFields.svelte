@@ -4,7 +4,7 @@
 	import { Find, Fold, LengthField, NumberField, Pick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
-	import Fits from './Fits.svelte';
+	import WaysToLay from './WaysToLay.svelte';
 	import GapField from './GapField.svelte';
 
 	let { arrangement, motifs }: { arrangement: Border | Scheme; motifs: readonly Motif[] } = $props();
@@ -29,7 +29,7 @@
 		set((draft) => void (draft.pinned[side] = count === FREE ? null : count), `pin ${side}`);
 </script>
 
-<Fits {arrangement} />
+<WaysToLay {arrangement} />
 <RadioRow
 	label="At the corners"
 	value={arrangement.corners}

@@ -13,10 +13,10 @@
 	const parts = $derived(partsOf(run.parts, piece.plan));
 	const first = $derived(parts[0]);
 	const set = (next: DrawnLine, together = '') => piece.setArrangement({ ...run, line: next }, together && `${together} ${run.id}`);
-	const drawing = $derived(piece.seen.drawing === run.id);
+	const drawing = $derived(piece.view.drawing === run.id);
 	function draw(): void {
-		if (first) piece.seen.showFace(first.face);
-		piece.seen.drawing = drawing ? null : run.id;
+		if (first) piece.view.showFace(first.face);
+		piece.view.drawing = drawing ? null : run.id;
 	}
 </script>
 

@@ -67,7 +67,7 @@
 				/** The motif is gone from here with what is picked: it is left out first. */
 				const { id } = arrangement;
 				piece.setArrangement(kind.leaveOut(arrangement, row));
-				piece.seen.selection = { kind: 'arrangement', id };
+				piece.view.selection = { kind: 'arrangement', id };
 			}}>Leave it out</button
 		>
 	</div>

@@ -5,7 +5,7 @@
 	import { create, type Draft } from 'mutative';
 	import DrawnLineFields from './DrawnLineFields.svelte';
 	import GapField from './GapField.svelte';
-	import Fits from './Fits.svelte';
+	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement: run }: { arrangement: Run } = $props();
 	const piece = usePiece();
@@ -35,7 +35,7 @@
 	function setLine(from: Run['line']['from']): void {
 		const distance = 'distance' in run.line ? run.line.distance : AWAY;
 		set((draft) => void (draft.line = lineFrom(from, distance)));
-		piece.seen.drawing = null;
+		piece.view.drawing = null;
 	}
 	function lineFrom(from: Run['line']['from'], distance: number): Run['line'] {
 		if (from === 'drawn') return FIRST_LINE;
@@ -54,13 +54,13 @@
 	}
 </script>
 
-<Fits arrangement={run}>
+<WaysToLay arrangement={run}>
 	{#snippet remedies()}
 		{#if onKnobs.length > 0}<button class="button mt-1 text-sm" onclick={() => piece.setArrangement(onKnobs.reduce(leaveOutMotif, run))}
 				>Leave out the {onKnobs.length} on a knob</button
 			>{/if}
 	{/snippet}
-</Fits>
+</WaysToLay>
 <Fold label="Knobs, ends and middle" says={said}>
 	<div class="space-y-2 pb-2">
 		<RadioRow

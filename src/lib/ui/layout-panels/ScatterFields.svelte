@@ -2,7 +2,7 @@
 	import { changeScatter, type Scatter } from '$core/layout';
 	import { LengthField, NumberField, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import Fits from './Fits.svelte';
+	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement }: { arrangement: Scatter } = $props();
 	const piece = usePiece();
@@ -12,9 +12,9 @@
 	const throwAgain = () => set({ seed: (arrangement.seed + 4) % 1_000_000, picks: {} });
 </script>
 
-<Fits {arrangement}>
+<WaysToLay {arrangement}>
 	{#snippet remedies()}<button class="button mt-1 text-sm" onclick={throwAgain}>Throw it again</button>{/snippet}
-</Fits>
+</WaysToLay>
 <Tick label="The right half mirrors the left one" checked={arrangement.mirrored} onchange={(mirrored) => set({ mirrored })} />
 <div class="grid grid-cols-2 gap-2">
 	<NumberField

@@ -16,7 +16,7 @@
 	</thead>
 	<tbody>
 		{#each piece.decoration as one (one.number)}
-			{@const picked = piece.seen.isPicked(one)}
+			{@const picked = piece.view.isPicked(one)}
 			<tr class="relative border-b border-rule align-top hover:bg-paper-deep {picked ? 'bg-ember-pale' : ''}">
 				<td class="py-1.5">
 					<span
@@ -29,7 +29,7 @@
 					<button
 						class="text-left text-base leading-snug after:absolute after:inset-0 {picked ? 'font-bold text-ember-deep' : ''}"
 						aria-pressed={picked}
-						onclick={() => piece.seen.toggle(one)}>{one.name}</button
+						onclick={() => piece.view.toggle(one)}>{one.name}</button
 					>
 					{#if one.looks.length > 0}<span class="font-bold text-must"> !<span class="sr-only"> worth a look</span></span>{/if}
 				</td>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { cutName } from '$core/units';
+	import { shortenName } from '$core/units';
 	import { wordIssue, type Traced } from '$core/formats';
 	import { freeId } from '$core/layers';
 	import type { Motif } from '$core/layout';
@@ -31,7 +31,7 @@
 
 	$effect(() => {
 		opened = 'no';
-		name = cutName(picture.name.replace(/\.\w+$/, '')) || 'Silhouette';
+		name = shortenName(picture.name.replace(/\.\w+$/, '')) || 'Silhouette';
 		void client.open(picture).then((ratio) => (opened = ratio === null ? 'broken' : 'yes'));
 	});
 	/** What is asked last is shown last: a worker answers in order. */

@@ -2,7 +2,7 @@
 	import type { Single } from '$core/layout';
 	import { LengthField, NumberField, RadioRow, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import Fits from './Fits.svelte';
+	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement }: { arrangement: Single } = $props();
 	const piece = usePiece();
@@ -11,7 +11,7 @@
 		piece.setArrangement({ ...arrangement, ...change }, together && `${together} ${arrangement.id}`);
 </script>
 
-<Fits {arrangement} />
+<WaysToLay {arrangement} />
 <RadioRow
 	label="Centred on"
 	value={arrangement.at}

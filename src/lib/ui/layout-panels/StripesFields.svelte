@@ -2,7 +2,7 @@
 	import type { Stripes } from '$core/layout';
 	import { Fold, LengthField, NumberField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import Fits from './Fits.svelte';
+	import WaysToLay from './WaysToLay.svelte';
 	import TapeNote from './TapeNote.svelte';
 	import TapeShelf from './TapeShelf.svelte';
 
@@ -18,7 +18,7 @@
 		set({ widths: arrangement.widths.map((width, i) => (i === at ? mm : width)) }, `width ${at}`);
 </script>
 
-<Fits {arrangement} />
+<WaysToLay {arrangement} />
 <RadioRow
 	label="They run"
 	value={way}

@@ -2,7 +2,7 @@
 	import type { Trim } from '$core/layout';
 	import { LengthField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import Fits from './Fits.svelte';
+	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement }: { arrangement: Trim } = $props();
 	const piece = usePiece();
@@ -12,7 +12,7 @@
 	const note = $derived(piece.plan.arrangements.find((one) => one.arrangement === arrangement.id)?.notes[0]?.text);
 </script>
 
-<Fits {arrangement} />
+<WaysToLay {arrangement} />
 {#if note}<p class="note">{note}. The list of casts is among the cut sheets.</p>{/if}
 <RadioRow
 	label="Along its edge"

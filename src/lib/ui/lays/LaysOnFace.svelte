@@ -6,7 +6,7 @@
 	let { face, scale }: { face: MeasuredFace; scale: number } = $props();
 	const piece = usePiece();
 	const id = $props.id();
-	const shown = $derived(piece.seen.lays);
+	const shown = $derived(piece.view.lays);
 	const all = $derived(shown === null ? [] : (piece.plan.lays.find((one) => one.coat === shown.coat)?.lays ?? []));
 	const lays = $derived(all.filter((lay) => lay.face === face.id));
 	const rounds = $derived([...new Set(lays.map(({ round }) => round))]);

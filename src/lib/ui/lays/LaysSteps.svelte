@@ -12,15 +12,15 @@
 	const piece = usePiece();
 	const plan = $derived(piece.plan.lays.find((one) => one.coat === coat));
 	const step = $derived(piece.plan.order.find((one) => one.coat === coat));
-	const isShown = $derived(piece.seen.lays?.coat === coat);
-	const at = $derived(Math.min(isShown ? piece.seen.lays!.at : 0, (plan?.lays.length ?? 1) - 1));
+	const isShown = $derived(piece.view.lays?.coat === coat);
+	const at = $derived(Math.min(isShown ? piece.view.lays!.at : 0, (plan?.lays.length ?? 1) - 1));
 	const lay = $derived(plan?.lays[at]);
 	const way = $derived(plan?.choices.find(({ mode }) => mode === plan.mode));
 	const write = (mm: number) => formatLength(mm, piece.project.units).text;
 	function go(to: number): void {
-		piece.seen.lays = { coat, at: to };
+		piece.view.lays = { coat, at: to };
 		const face = plan?.lays[to]?.face;
-		if (face !== undefined && face !== piece.seen.face) piece.seen.showFace(face);
+		if (face !== undefined && face !== piece.view.face) piece.view.showFace(face);
 	}
 </script>
 
@@ -31,7 +31,7 @@
 				? `. ${formatDuration(step.between)} between rounds`
 				: ''}.
 		</p>
-		<Tick label="Show them on the piece" checked={isShown} onchange={(on) => (on ? go(0) : (piece.seen.lays = null))} />
+		<Tick label="Show them on the piece" checked={isShown} onchange={(on) => (on ? go(0) : (piece.view.lays = null))} />
 		{#if isShown}
 			<div class="mt-1 flex items-center gap-2">
 				<button class="button px-2" disabled={at === 0} aria-label="The lay before" onclick={() => go(at - 1)}

@@ -25,9 +25,9 @@
 	const full = $derived(pixelsPerMm(scale, face));
 	const isThere = $derived(held.project.piece.faces.some(({ id }) => id === face.id));
 	function takeBack(): void {
-		/** The property follows `piece.seen.held`: it is put back first. */
+		/** The property follows `piece.view.held`: it is put back first. */
 		piece.replace(held.project);
-		piece.seen.held = null;
+		piece.view.held = null;
 	}
 </script>
 
@@ -41,7 +41,7 @@
 			scales={[Math.min(0.2, full / 4), full]}
 			{label}
 			bar
-			light={piece.seen.light}
+			light={piece.view.light}
 		/>
 	</div>
 {/snippet}
@@ -71,7 +71,7 @@
 			</div>{/if}
 		<span class="flex-1"></span>
 		<button class="button text-sm" onclick={takeBack}>Go back to the held one</button>
-		<button class="button text-sm" onclick={() => (piece.seen.held = null)}>Keep what is now</button>
+		<button class="button text-sm" onclick={() => (piece.view.held = null)}>Keep what is now</button>
 	</div>
 	<div class="relative min-h-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if !isThere}<p class="p-6">This face was not there when the look was held.</p>

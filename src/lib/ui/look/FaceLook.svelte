@@ -39,7 +39,7 @@
 		steps={piece.steps}
 		scales={sketch ? [full / 4] : [full / 4, full]}
 		label="{piece.project.piece.name} after {piece.steps} steps"
-		light={piece.seen.light}
+		light={piece.view.light}
 		{onprogress}
 	/>
 	{@render children?.()}

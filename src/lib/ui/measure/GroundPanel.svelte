@@ -38,7 +38,7 @@
 		const id = freeId(adding, takenIds(piece));
 		const typical = [piece.face.width, piece.face.height] as const;
 		piece.edit((draft) => void draft.piece.faces.push(newFace(id, KINDS[adding], adding, typical) as (typeof draft.piece.faces)[0]));
-		piece.seen.face = id;
+		piece.view.face = id;
 	}
 	/** The top edge of every drawer: as wide as the drawer, thin, and at its height, so that bands run over it. */
 	function addEdges(): void {
@@ -53,7 +53,7 @@
 			...piece.project.piece,
 			faces: faces.filter(({ id, of }) => id !== face.id && !piece.face.parts.some((part) => part.id === of))
 		};
-		piece.seen.face = null;
+		piece.view.face = null;
 		piece.replace(changePiece(piece.project, next));
 	}
 	function addSeam(): void {

@@ -15,11 +15,11 @@
 	const face = $derived(piece.faceInput);
 	const measured = $derived(piece.face);
 	const inches = $derived(piece.project.units === 'in');
-	const at = $derived(face.parts.findIndex(({ id }) => id === piece.seen.part));
+	const at = $derived(face.parts.findIndex(({ id }) => id === piece.view.part));
 	const part = $derived(at >= 0 ? face.parts[at] : undefined);
 	const worked = $derived(measured.parts.find(({ id }) => id === part?.id));
 	/** A link of the chain that is picked on the drawing: a drawer or a door may stand otherwise than the rest. */
-	const picked = $derived(measured.parts.find(({ id }) => id === piece.seen.part));
+	const picked = $derived(measured.parts.find(({ id }) => id === piece.view.part));
 	const link = $derived.by(() => {
 		if (part || (picked?.role !== 'drawer' && picked?.role !== 'door') || face.parts.some(({ id }) => id === picked.id)) return null;
 		return readingOf(face as never, picked.id);
@@ -52,7 +52,7 @@
 					setOff: { way: 'recessed', by: inches ? '1/4' : '6' }
 				})
 		);
-		piece.seen.part = id;
+		piece.view.part = id;
 	}
 	function set(recipe: (draft: PlacedPart) => void, together = ''): void {
 		const id = part!.id;
@@ -92,7 +92,7 @@
 	function remove(): void {
 		const id = part!.id;
 		piece.changeFace((draft) => void (draft.parts = draft.parts.filter((other) => other.id !== id)));
-		piece.seen.part = null;
+		piece.view.part = null;
 	}
 	function setLinkOff(setOff: SetOff | null): void {
 		const id = picked!.id;
@@ -121,11 +121,11 @@
 	{#each measured.parts as one (one.id)}
 		<li class="border-t border-rule">
 			<button
-				class="flex w-full items-baseline justify-between gap-3 py-1 text-left text-sm hover:text-ember-deep {piece.seen.part === one.id
+				class="flex w-full items-baseline justify-between gap-3 py-1 text-left text-sm hover:text-ember-deep {piece.view.part === one.id
 					? 'font-bold text-ember-deep'
 					: ''}"
-				aria-pressed={piece.seen.part === one.id}
-				onclick={() => (piece.seen.part = piece.seen.part === one.id ? null : one.id)}
+				aria-pressed={piece.view.part === one.id}
+				onclick={() => (piece.view.part = piece.view.part === one.id ? null : one.id)}
 			>
 				<span class={one.on ? 'pl-4' : ''}>{one.name}{one.setOff === 0 ? '' : one.setOff > 0 ? ', proud' : ', recessed'}</span>
 				<span class="text-ink-soft">{write(one.width)} × {write(one.height)}</span>

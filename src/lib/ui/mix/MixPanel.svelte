@@ -7,7 +7,7 @@
 	import { usePiece } from '$lib/ui/piece-state';
 	import { MixesClient } from '$lib/workers/mixes/client';
 	import { onDestroy } from 'svelte';
-	import { say } from '$lib/ui/api/say';
+	import { announce } from '$lib/ui/api/announce';
 
 	const piece = usePiece();
 	const palette = $derived(piece.project.palette);
@@ -87,7 +87,7 @@
 			.slice(0, 80);
 		const mix = used.map(({ colour, parts }) => ({ colour: colour.id, parts }));
 		piece.replace(setColour(piece.project, { id: freeId('mix', palette), name, hex, opacity, mix }));
-		say(`${name} is in the palette now, and follows its parts.`);
+		announce(`${name} is in the palette now, and follows its parts.`);
 	}
 </script>
 

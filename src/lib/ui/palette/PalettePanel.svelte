@@ -5,7 +5,7 @@
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import { Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import { say } from '$lib/ui/api/say';
+	import { announce } from '$lib/ui/api/announce';
 	import ColourPanel from './ColourPanel.svelte';
 
 	let { shelf }: { shelf: readonly Colour[] } = $props();
@@ -36,7 +36,7 @@
 		fault = answer.ok ? null : answer.faults[0]!.message;
 		if (!answer.ok) return;
 		kept = [one, ...kept.filter(({ id }) => id !== one.id)];
-		say(`${one.name} is on the shelf: every piece can take it.`);
+		announce(`${one.name} is on the shelf: every piece can take it.`);
 	}
 </script>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { PROJECT_VERSION } from '$core/project';
-	import { cutName } from '$core/units';
+	import { shortenName } from '$core/units';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import { Ask } from '$lib/ui/controls';
 	import { usePiece, type Unsaved, type Drafts } from '$lib/ui/piece-state';
@@ -19,7 +19,7 @@
 		await letGo();
 	}
 	async function keepAsOther(): Promise<void> {
-		const named = { ...draft.document, piece: { ...draft.document.piece, name: cutName(`${draft.document.piece.name} (not saved)`) } };
+		const named = { ...draft.document, piece: { ...draft.document.piece, name: shortenName(`${draft.document.piece.name} (not saved)`) } };
 		const answer = await askWorkshop('/api/pieces', { method: 'POST', json: named });
 		if (answer.ok) await letGo();
 		else trouble = `It could not be kept. ${answer.faults[0]!.message}`;

@@ -3,7 +3,7 @@
 	import { page } from '$app/state';
 	import { whereOf } from '$core/layers';
 	import { isSameWritten } from '$core/project';
-	import { say } from '$lib/ui/api/say';
+	import { announce } from '$lib/ui/api/announce';
 	import { Tip } from '$lib/ui/controls';
 	import { keepFocus } from '$lib/ui/focus/keepFocus';
 	import { Drafts, PieceState, providePiece, whereToPlan, type CardOfPlan, type OpenedPiece, type Unsaved } from '$lib/ui/piece-state';
@@ -21,7 +21,7 @@
 
 	// svelte-ignore state_referenced_locally
 	const drafts = new Drafts(record.id, () =>
-		say('This browser keeps nothing for us: what is not saved yet would go with this page. Stay until it says saved.')
+		announce('This browser keeps nothing for us: what is not saved yet would go with this page. Stay until it says saved.')
 	);
 	// svelte-ignore state_referenced_locally
 	const piece = providePiece(new PieceState(record, whereToPlan(record.version, card), drafts));
@@ -55,7 +55,7 @@
 		if (current !== 'layout') return;
 		const coat = piece.project.finish.coats.find((other) => other.id === id);
 		const { through, zone } = coat ? whereOf(coat) : {};
-		piece.seen.selection =
+		piece.view.selection =
 			through !== undefined ? { kind: 'arrangement', id: through } : zone !== undefined ? { kind: 'zone', id: zone } : null;
 	}
 
@@ -113,7 +113,8 @@
 		cancel();
 		void piece.saver.settle().then((settled) => {
 			if (settled) void goto(to.url);
-			else say(`Not saved yet. ${piece.saver.state.kind === 'waiting' ? piece.saver.state.why : ''} Stay a moment; it is tried again.`);
+			else
+				announce(`Not saved yet. ${piece.saver.state.kind === 'waiting' ? piece.saver.state.why : ''} Stay a moment; it is tried again.`);
 		});
 	});
 </script>

@@ -12,14 +12,14 @@ import { Drag } from './Drag.svelte';
 import { History, type PieceRecord } from './History.svelte';
 import { Planning, type FirstPlan } from './Planning.svelte';
 import { Saver } from './Saver.svelte';
-import { Seen } from './Seen.svelte';
+import { View } from './View.svelte';
 import { SheetFigures } from './SheetFigures.svelte';
 
 /** One piece as it is edited: its project and the way back, the plan that follows from it, what is seen of it, and a drag on it. */
 export class PieceState {
 	readonly id: string;
 	readonly history: History;
-	readonly seen = new Seen();
+	readonly view = new View();
 	readonly drag = new Drag();
 	readonly saver: Saver;
 
@@ -42,13 +42,13 @@ export class PieceState {
 	);
 	/** What lies on it, numbered for the balloons. */
 	readonly decoration = $derived(listDecoration(this.drag.trial ?? this.project, this.plan));
-	readonly steps = $derived(Math.min(this.seen.steps ?? Infinity, (this.drag.trial ?? this.project).finish.coats.length));
+	readonly steps = $derived(Math.min(this.view.steps ?? Infinity, (this.drag.trial ?? this.project).finish.coats.length));
 
 	/** Place of the face at hand among all. */
 	readonly faceAt = $derived(
 		Math.max(
 			0,
-			this.plan.faces.findIndex(({ id }) => id === this.seen.face)
+			this.plan.faces.findIndex(({ id }) => id === this.view.face)
 		)
 	);
 	readonly face: MeasuredFace = $derived(this.plan.faces[this.faceAt]!);
@@ -77,7 +77,7 @@ export class PieceState {
 
 	/** What is picked in Lay out: a zone, or an arrangement, its own or the one of a motif. */
 	readonly picked: Zone | Arrangement | undefined = $derived.by(() => {
-		const { selection } = this.seen;
+		const { selection } = this.view;
 		const { zones, arrangements } = this.project.layout;
 		if (selection === null) return undefined;
 		return selection.kind === 'zone'
@@ -86,28 +86,28 @@ export class PieceState {
 	});
 	/** Parts that what is picked lies on; where nothing is picked, those that are chosen for what is laid next. */
 	readonly pickedParts: readonly string[] = $derived(
-		this.picked ? partsOf(this.picked.parts, this.plan).map(({ id }) => id) : this.seen.parts
+		this.picked ? partsOf(this.picked.parts, this.plan).map(({ id }) => id) : this.view.parts
 	);
 	/** Where the next zone or arrangement goes: on what is chosen, else on what one is looking at. */
-	readonly nextParts: Parts = $derived(this.seen.parts.length > 0 ? (this.seen.parts as string[]) : partsToBegin(this.face, this.plan));
+	readonly nextParts: Parts = $derived(this.view.parts.length > 0 ? (this.view.parts as string[]) : partsToBegin(this.face, this.plan));
 
 	/** A part is clicked on the drawing. With Shift it is added to what is picked, or taken away again; without, it is chosen by itself. */
 	choosePart(id: string, shift: boolean): void {
 		if (shift)
 			return this.setParts(this.pickedParts.includes(id) ? this.pickedParts.filter((other) => other !== id) : [...this.pickedParts, id]);
-		const alone = this.seen.parts.length === 1 && this.seen.parts[0] === id && !this.picked;
-		this.seen.selection = null;
-		this.seen.parts = alone ? [] : [id];
+		const alone = this.view.parts.length === 1 && this.view.parts[0] === id && !this.picked;
+		this.view.selection = null;
+		this.view.parts = alone ? [] : [id];
 	}
 
 	/** Puts what is picked on these parts, one undo; where nothing is picked they are chosen for what is laid next. What is picked lies somewhere. */
 	setParts(parts: Parts | readonly string[]): void {
 		const { picked } = this;
-		if (!picked) this.seen.parts = partsOf(parts as Parts, this.plan).map(({ id }) => id);
+		if (!picked) this.view.parts = partsOf(parts as Parts, this.plan).map(({ id }) => id);
 		else if (parts.length > 0)
 			this.edit((draft) => {
 				const { zones, arrangements } = draft.layout;
-				const all: { id: string; parts: unknown }[] = this.seen.selection?.kind === 'zone' ? zones : arrangements;
+				const all: { id: string; parts: unknown }[] = this.view.selection?.kind === 'zone' ? zones : arrangements;
 				all.find((one) => one.id === picked.id)!.parts = typeof parts === 'string' ? parts : [...parts];
 			});
 	}
@@ -115,7 +115,7 @@ export class PieceState {
 	/** m2, as the painter measures. */
 	readonly writeArea = (m2: number): string => formatArea(m2, this.project.units);
 	/** ml, as the workshop measures. */
-	readonly writeVolume = (ml: number): string => formatVolume(ml, this.project.workshop.volumes).ml;
+	readonly writeVolume = (ml: number): string => formatVolume(ml, this.project.workshop.volumes).text;
 
 	/** Changes the project by a recipe. Edits that share a `together` key within a moment are undone as one. */
 	edit(recipe: (draft: Draft<Project>) => void, together = ''): void {

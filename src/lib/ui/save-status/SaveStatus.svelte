@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { cutName } from '$core/units';
+	import { shortenName } from '$core/units';
 	import { usePiece, type PieceRecord } from '$lib/ui/piece-state';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import { Tip } from '$lib/ui/controls';
@@ -28,7 +28,7 @@
 		else trouble = answer.faults[0]!.message;
 	}
 	async function keepAsCopy(): Promise<void> {
-		const copy = { ...piece.project, piece: { ...piece.project.piece, name: cutName(`${piece.project.piece.name} (mine)`) } };
+		const copy = { ...piece.project, piece: { ...piece.project.piece, name: shortenName(`${piece.project.piece.name} (mine)`) } };
 		const answer = await askWorkshop<{ id: string }>('/api/pieces', { method: 'POST', json: copy });
 		if (!answer.ok) {
 			trouble = `The copy could not be saved. ${answer.faults[0]!.message}`;

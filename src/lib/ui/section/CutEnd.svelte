@@ -19,7 +19,7 @@
 	const piece = usePiece();
 
 	function showSteps(steps: number): void {
-		piece.seen.steps = steps >= treads.length ? null : Math.max(0, steps);
+		piece.view.steps = steps >= treads.length ? null : Math.max(0, steps);
 	}
 	function cutAt(event: PointerEvent): void {
 		const at = along(event);

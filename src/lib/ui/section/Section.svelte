@@ -44,7 +44,7 @@
 	let width = $state(0);
 	const room = $derived((width || 1080) - GRIP);
 	let isOpen = $state(false);
-	const coat = $derived(treads.find((tread) => tread.coat === piece.seen.coat));
+	const coat = $derived(treads.find((tread) => tread.coat === piece.view.coat));
 	const fit = $derived.by(() => {
 		const named = treads.map(({ label, detail, kind }) => ({ label, detail, isMark: kind === 'mark' }));
 		const closed = fitTreads(named, LEAD, room, isOpen ? 'open' : 'auto');
@@ -67,7 +67,7 @@
 	let dragging: { id: string; x: number; moved: boolean } | null = $state(null);
 	let said = $state('');
 
-	const isBrought = (tread: Tread) => tread.brings !== null && piece.seen.isPicked(tread.brings);
+	const isBrought = (tread: Tread) => tread.brings !== null && piece.view.isPicked(tread.brings);
 	const wordTread = (tread: Tread) =>
 		[
 			`${tread.at + 1}. ${tread.label}`,
@@ -82,19 +82,19 @@
 	const holder = $derived(coat ? columnOf(coat.at) : fit.columns[0]);
 
 	function choose(id: string): void {
-		piece.seen.coat = id;
+		piece.view.coat = id;
 		onchoose?.(id);
 	}
 	function open(): void {
 		isOpen = !isOpen;
-		if (!isOpen && coat && coat.at < fit.preparation) piece.seen.coat = null;
+		if (!isOpen && coat && coat.at < fit.preparation) piece.view.coat = null;
 	}
 
 	function moveBy(id: string, by: number): void {
 		const at = piece.project.finish.coats.findIndex((other) => other.id === id);
 		const to = at + by;
 		if (to < 0 || to >= piece.project.finish.coats.length) return;
-		piece.seen.coat = id;
+		piece.view.coat = id;
 		piece.edit((draft) => void (draft.finish.coats = moveCoat(piece.project.finish.coats, id, to)));
 		said = `${treads.find((tread) => tread.coat === id)?.label}: now step ${to + 1} of ${treads.length}. ${piece.plan.findings.length} findings.`;
 		requestAnimationFrame(() => frame?.querySelector<HTMLElement>(`[data-tread="${id}"]`)?.focus());
@@ -171,7 +171,7 @@
 			{@const words = isFold
 				? `Preparation: ${column.steps.map((at) => treads[at]!.label.toLowerCase()).join(', ')}. Opens it`
 				: wordTread(tread)}
-			{@const isPicked = !isFold && piece.seen.coat === tread.coat}
+			{@const isPicked = !isFold && piece.view.coat === tread.coat}
 			<Tip text={words}>
 				{#snippet children({ props })}
 					<button

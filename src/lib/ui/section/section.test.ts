@@ -162,7 +162,7 @@ describe('the section', () => {
 		const piece = show(chosen);
 		await userEvent.click(screen.getByRole('button', { name: /Reed bed/ }));
 		expect(chosen).toHaveBeenCalledWith('stencil');
-		expect(piece.seen.coat).toBe('stencil');
+		expect(piece.view.coat).toBe('stencil');
 	});
 
 	it('sets the stage by keyboard: bare, step by step, and all', async () => {
@@ -174,7 +174,7 @@ describe('the section', () => {
 		expect(piece.steps).toBe(2);
 		expect(screen.getByRole('slider')).toHaveAttribute('aria-valuetext', 'after Cleaning');
 		await userEvent.keyboard('{End}');
-		expect(piece.seen.steps).toBeNull();
+		expect(piece.view.steps).toBeNull();
 	});
 
 	it('marks a tread that has something to look at', () => {

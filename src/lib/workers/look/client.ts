@@ -4,22 +4,22 @@ import type { LookPicture, LookProgress, LookRequest, LookResult, LookWorker } f
 
 export type { LookPicture } from './messages';
 
-interface Hand {
+interface HiredWorker {
 	readonly worker: Worker;
 	readonly remote: Remote<LookWorker>;
 	clients: number;
 }
 
-function hire(): Hand {
+function hire(): HiredWorker {
 	const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
 	return { worker, remote: wrap<LookWorker>(worker), clients: 0 };
 }
 
 /** Workers that are shared by all places of the page: they stay, so that the next picture does not wait for one to start. */
-const SHARED: Hand[] = [];
+const SHARED: HiredWorker[] = [];
 const MOST = 3;
 
-function share(): Hand {
+function share(): HiredWorker {
 	const most = Math.min(MOST, Math.max(1, navigator.hardwareConcurrency ?? 1));
 	const idle = SHARED.find(({ clients }) => clients === 0);
 	if (idle) return idle;
@@ -32,7 +32,7 @@ let count = 0;
 /** Makes pictures of a piece for one place on the page, in a worker that is sent what changed and plans nothing. */
 export class LookClient {
 	readonly #id = ++count;
-	readonly #hand: Hand;
+	readonly #hand: HiredWorker;
 	readonly #own: boolean;
 	#write = createSceneWriter();
 

@@ -1,4 +1,4 @@
-import { LARGEST, readBody, refuse, refuseTooLarge, inWords } from '$lib/server/answer';
+import { LARGEST, readBody, refuse, refuseTooLarge, answerOrRefuse } from '$lib/server/answer';
 import { keepColour, listColours } from '$lib/server/services/colours';
 import { database, keep, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
@@ -10,7 +10,7 @@ export const GET: RequestHandler = async () => json(await listColours(await data
 export const POST: RequestHandler = async ({ request }) => {
 	const body = await readBody(request, LARGEST.colour);
 	if (body === null) return refuseTooLarge(LARGEST.colour);
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const read = await pool().run('readColourText', body, { isQuick: true });
 		if (!read.ok) return refuse(422, read.issues);
 		await keep(body.length, (db) => keepColour(db, read.colour));

@@ -1,4 +1,4 @@
-import { inWords, refuseWith } from '$lib/server/answer';
+import { answerOrRefuse, refuseWith } from '$lib/server/answer';
 import { listCopies } from '$lib/server/services/copies';
 import { workshopNow } from '$lib/server/workshop';
 import { withoutPaths } from '$lib/server/withoutPaths';
@@ -10,7 +10,7 @@ export const GET: RequestHandler = async () => json(await listCopies((await work
 
 /** Makes a copy at once. */
 export const POST: RequestHandler = () =>
-	inWords(async () => {
+	answerOrRefuse(async () => {
 		const { upkeep } = await workshopNow();
 		try {
 			return json({ name: await upkeep.copyNow() }, { status: 201 });

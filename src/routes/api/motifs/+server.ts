@@ -1,6 +1,6 @@
 import { wordIssue } from '$core/formats';
 import type { Issue } from '$core/units';
-import { LARGEST, readBody, refuse, refuseTooLarge, inWords } from '$lib/server/answer';
+import { LARGEST, readBody, refuse, refuseTooLarge, answerOrRefuse } from '$lib/server/answer';
 import { idOfFile, keepMotif, listMotifs } from '$lib/server/services/motifs';
 import { database, keep, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
@@ -14,7 +14,7 @@ export const POST: RequestHandler = async ({ request, url }) => {
 	const body = await readBody(request, LARGEST.motif);
 	if (body === null) return refuseTooLarge(LARGEST.motif);
 	const isMade = request.headers.get('content-type')?.startsWith('application/json') ?? false;
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const read = isMade
 			? await pool().run('readMotifText', body)
 			: await pool().run('readSvg', { id: idOfFile(url.searchParams.get('name') ?? 'motif'), svg: body });

@@ -1,4 +1,4 @@
-import { inWords, readBody, refuse, refuseTooLarge } from '$lib/server/answer';
+import { answerOrRefuse, readBody, refuse, refuseTooLarge } from '$lib/server/answer';
 import { addPicture, MOST_BYTES, readPicture } from '$lib/server/services/pictures';
 import { keep, pictureDecoder } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
@@ -8,7 +8,7 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request }) => {
 	const bytes = await readBody(request, MOST_BYTES);
 	if (bytes === null) return refuseTooLarge(MOST_BYTES);
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const read = await readPicture(pictureDecoder(), bytes);
 		if (read.kind === 'bad') return refuse(422, read.issues);
 		const { photograph } = read;

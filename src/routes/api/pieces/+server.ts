@@ -1,4 +1,4 @@
-import { LARGEST, readBody, refuse, refuseTooLarge, inWords } from '$lib/server/answer';
+import { LARGEST, readBody, refuse, refuseTooLarge, answerOrRefuse } from '$lib/server/answer';
 import { addPiece, listPieces } from '$lib/server/services/pieces';
 import { cardMaker, database, keep, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
@@ -14,7 +14,7 @@ export const GET: RequestHandler = async () => {
 export const POST: RequestHandler = async ({ request }) => {
 	const file = await readBody(request, LARGEST.file);
 	if (file === null) return refuseTooLarge(LARGEST.file);
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const read = await pool().run('readPiece', file, { isQuick: true });
 		if (!read.ok) return refuse(422, read.issues);
 		const id = await keep(file.length, (db) => addPiece(db, read.document));

@@ -1,4 +1,4 @@
-import { LARGEST, readBody, refuseTooLarge, inWords } from '$lib/server/answer';
+import { LARGEST, readBody, refuseTooLarge, answerOrRefuse } from '$lib/server/answer';
 import { pool } from '$lib/server/workshop';
 import type { RequestHandler } from './$types';
 
@@ -6,7 +6,7 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request }) => {
 	const file = await readBody(request, LARGEST.file);
 	if (file === null) return refuseTooLarge(LARGEST.file);
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const { read, text } = await pool().run('plan', file);
 		return new Response(text, { status: read ? 200 : 422, headers: { 'content-type': 'application/json' } });
 	});

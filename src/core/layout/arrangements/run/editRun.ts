@@ -3,24 +3,24 @@ import { isSpotOf } from '../spot';
 import type { Run } from './schema';
 
 /** An item, by its part and its place; where a file counts from the left, by its index. */
-interface Spot {
+interface ItemSpot {
 	readonly part: string;
 	readonly place: string;
 	readonly index?: number;
 }
 
 /** Places one motif of a run by hand: its centre, from the left and the top edge of its part, mm. */
-export function moveMotif(run: Run, spot: Spot, centre: { readonly x: Mm; readonly y: Mm }): Run {
+export function moveMotif(run: Run, spot: ItemSpot, centre: { readonly x: Mm; readonly y: Mm }): Run {
 	const { part, place } = spot;
 	return { ...run, moved: [...run.moved.filter((other) => !isSpotOf(other, spot)), { part, place, x: centre.x, y: centre.y }] };
 }
 
 /** Puts a motif that was placed by hand back into its row. */
-export function releaseMotif(run: Run, spot: Spot): Run {
+export function releaseMotif(run: Run, spot: ItemSpot): Run {
 	return { ...run, moved: run.moved.filter((other) => !isSpotOf(other, spot)) };
 }
 
-export function leaveOutMotif(run: Run, spot: Spot): Run {
+export function leaveOutMotif(run: Run, spot: ItemSpot): Run {
 	const { part, place } = spot;
 	return {
 		...releaseMotif(run, spot),

@@ -24,7 +24,7 @@ export interface RunWish {
 	readonly obstacleRule: 'avoid' | 'centre' | 'over';
 }
 
-export interface Spot {
+export interface RunPlace {
 	readonly centre: Mm;
 	readonly from: Mm;
 	readonly to: Mm;
@@ -70,7 +70,7 @@ export interface RunFit {
 	/** Motifs that touch an obstacle, or obstacles on which no motif is centred. */
 	readonly hits: number;
 	readonly leftOver: Mm;
-	readonly spots: readonly Spot[];
+	readonly spots: readonly RunPlace[];
 }
 
 export const MOST_MOTIFS = 400;

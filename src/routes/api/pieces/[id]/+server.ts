@@ -1,5 +1,5 @@
 import { LEAVING, readLeaving } from '$lib/leaving';
-import { inWords, jsonWith, LARGEST, readBody, refuse, refuseFaults, refuseTooLarge, refuseWith } from '$lib/server/answer';
+import { answerOrRefuse, jsonWith, LARGEST, readBody, refuse, refuseFaults, refuseTooLarge, refuseWith } from '$lib/server/answer';
 import { findDocumentAfter, findSteps, removePiece, savePiece } from '$lib/server/services/pieces';
 import { cardMaker, database, keep, pool } from '$lib/server/workshop';
 import { json } from '@sveltejs/kit';
@@ -12,7 +12,7 @@ export const GET: RequestHandler = async ({ params, cookies }) => {
 	const db = await database();
 	const stored = await findDocumentAfter(db, params.id, readLeaving(cookies.get(LEAVING), params.id));
 	if (!stored) return refuseWith(404, ...GONE);
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const { document, ...known } = stored;
 		const read = await pool().run('open', document, { isQuick: true });
 		return read.ok ? jsonWith({ ...known, steps: await findSteps(db, stored.id) }, { document: read.document }) : refuseFaults(read.faults);
@@ -23,7 +23,7 @@ export const GET: RequestHandler = async ({ params, cookies }) => {
 export const PUT: RequestHandler = async ({ params, request }) => {
 	const body = await readBody(request, LARGEST.save);
 	if (body === null) return refuseTooLarge(LARGEST.save);
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const read = await pool().run('readSave', body, { isQuick: true });
 		if (read === null) return refuseWith(400, 'save.shape', 'A save needs a version and a document. Reload the page.');
 		if (!read.ok) return refuse(422, read.issues);

@@ -1,4 +1,4 @@
-import { inWords, readBody, refuseWith } from '$lib/server/answer';
+import { answerOrRefuse, readBody, refuseWith } from '$lib/server/answer';
 import { settingsNow } from '$lib/server/settingsNow';
 import { stepSettings } from '$lib/server/services/settings';
 import { keep } from '$lib/server/workshop';
@@ -11,7 +11,7 @@ export const POST: RequestHandler = async ({ params, request }) => {
 	if (way !== 'back' && way !== 'forth') error(404, 'There is nothing at this address.');
 	const place = Number(new TextDecoder().decode((await readBody(request, 100)) ?? new Uint8Array()));
 	if (!Number.isSafeInteger(place)) return refuseWith(422, 'workshop.place', 'Say from which place: a whole number, as it was read.');
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		await keep(0, (db) => stepSettings(db, place, way));
 		return json(await settingsNow());
 	});

@@ -12,7 +12,7 @@
 	import { MediaQuery } from 'svelte/reactivity';
 
 	const piece = usePiece();
-	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.seen.coat));
+	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.view.coat));
 	const face = $derived(piece.face);
 	const sum = $derived(sumOrder(piece.plan.order));
 	/** Below this the findings stand behind the step, so that the picture is the largest thing. */
@@ -20,7 +20,7 @@
 	let sheet: 'step' | 'found' = $state('step');
 	const open = $derived(piece.plan.findings.filter(({ overruled }) => overruled === null).length);
 	$effect(() => {
-		if (piece.seen.coat !== null) sheet = 'step';
+		if (piece.view.coat !== null) sheet = 'step';
 	});
 	let width = $state(0);
 	let height = $state(0);
@@ -32,10 +32,10 @@
 		{#if piece.plan.faces.length > 1}
 			<div class="min-w-32">
 				<Pick
-					label="Seen here"
+					label="View here"
 					value={face.id}
 					options={piece.plan.faces.map(({ id, name }) => ({ value: id, text: name }))}
-					onchange={(id) => (piece.seen.face = id)}
+					onchange={(id) => (piece.view.face = id)}
 				/>
 			</div>
 		{:else}<span></span>{/if}

@@ -18,17 +18,17 @@
 		if (answer.ok) motifs = answer.value;
 	}
 	const layout = $derived(piece.project.layout);
-	const zone = $derived(piece.seen.selection?.kind === 'zone' ? (piece.picked as Zone | undefined) : undefined);
-	const arrangement = $derived(piece.seen.selection?.kind !== 'zone' ? (piece.picked as Arrangement | undefined) : undefined);
-	const decoration = $derived(piece.decoration.find((one) => piece.seen.isPicked(one)));
+	const zone = $derived(piece.view.selection?.kind === 'zone' ? (piece.picked as Zone | undefined) : undefined);
+	const arrangement = $derived(piece.view.selection?.kind !== 'zone' ? (piece.picked as Arrangement | undefined) : undefined);
+	const decoration = $derived(piece.decoration.find((one) => piece.view.isPicked(one)));
 	const row = $derived.by(() => {
-		const { selection } = piece.seen;
+		const { selection } = piece.view;
 		return selection?.kind === 'item'
 			? piece.plan.items.find((other) => other.arrangement === selection.arrangement && other.key === selection.key)
 			: undefined;
 	});
 	const open = $derived(piece.plan.errors.filter(({ path }) => path.startsWith('piece')).length);
-	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.seen.coat));
+	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.view.coat));
 	let choosing = $state(false);
 	const waysOf = (of: 'motif' | 'tape') =>
 		(Object.keys(ARRANGEMENTS) as Arrangement['kind'][])
@@ -41,20 +41,20 @@
 		const colours = piece.project.palette.map((colour) => colour.id);
 		const added = addZone(piece.project, colours, starter, piece.nextParts);
 		piece.replace(added.project);
-		piece.seen.selection = { kind: 'zone', id: added.id };
+		piece.view.selection = { kind: 'zone', id: added.id };
 		choosing = false;
 	}
 	let way: Arrangement['kind'] = $state('run');
 	function lay(motif: Motif | null, kind: Arrangement['kind'] = way): void {
 		const added = addArrangement(piece.project, motif, kind, piece.nextParts);
 		piece.replace(added.project);
-		piece.seen.selection = { kind: 'arrangement', id: added.id };
+		piece.view.selection = { kind: 'arrangement', id: added.id };
 		choosing = false;
 	}
 	/** Takes out what is picked; the schedule has the focus again. */
 	function takeOut(): void {
-		const { selection, project, picked } = { selection: piece.seen.selection, project: piece.project, picked: piece.picked! };
-		piece.seen.selection = null;
+		const { selection, project, picked } = { selection: piece.view.selection, project: piece.project, picked: piece.picked! };
+		piece.view.selection = null;
 		piece.replace(selection?.kind === 'zone' ? dropZone(project, picked.id) : dropArrangement(project, picked.id));
 		void tick().then(() => heading?.focus());
 	}
@@ -72,20 +72,20 @@
 
 <div class="flex h-full">
 	<div class="relative min-w-0 flex-1">
-		{#if piece.seen.held}{#await import('$lib/ui/look/CompareLooks.svelte') then { default: CompareLooks }}<CompareLooks
-					held={piece.seen.held}
+		{#if piece.view.held}{#await import('$lib/ui/look/CompareLooks.svelte') then { default: CompareLooks }}<CompareLooks
+					held={piece.view.held}
 				/>{/await}
-		{:else if piece.seen.view === 'unfolded'}{#await import('$lib/ui/drawing/UnfoldedDrawing.svelte') then { default: UnfoldedDrawing }}<UnfoldedDrawing
+		{:else if piece.view.view === 'unfolded'}{#await import('$lib/ui/drawing/UnfoldedDrawing.svelte') then { default: UnfoldedDrawing }}<UnfoldedDrawing
 					mode="layout"
 				/>{/await}
 		{:else}
 			<LayoutDrawing>
 				{#snippet tools()}
-					<button class="button text-sm" onclick={() => (piece.seen.held = { project: piece.project, plan: piece.settled })}
+					<button class="button text-sm" onclick={() => (piece.view.held = { project: piece.project, plan: piece.settled })}
 						>Compare from here</button
 					><Help word="compare from here" />
-					{#await import('$lib/ui/look/LightOut.svelte') then { default: LightOut }}<LightOut />{/await}
-					{#await import('$lib/ui/look/PictureOut.svelte') then { default: PictureOut }}<PictureOut />{/await}
+					{#await import('$lib/ui/look/LampSlip.svelte') then { default: LampSlip }}<LampSlip />{/await}
+					{#await import('$lib/ui/look/SavePictureSlip.svelte') then { default: SavePictureSlip }}<SavePictureSlip />{/await}
 				{/snippet}
 			</LayoutDrawing>
 		{/if}
@@ -101,7 +101,7 @@
 			<p class="mt-1">Nothing yet. Colours come first, then what goes on them: shade a front from edge to centre, then lay motifs on it.</p>
 		{/if}
 		{#if !piece.picked}<p class="mt-3 text-sm">
-				The next goes on <b>{nameParts(partsOf(piece.nextParts, piece.plan), piece.plan)}</b>{piece.seen.parts.length > 0
+				The next goes on <b>{nameParts(partsOf(piece.nextParts, piece.plan), piece.plan)}</b>{piece.view.parts.length > 0
 					? ', as you chose.'
 					: '; click a part on the piece to choose another.'}
 			</p>{/if}

@@ -62,7 +62,7 @@
 	onMount(() => {
 		const { searchParams } = page.url;
 		const face = searchParams.get('face');
-		if (face !== null && piece.plan.faces.some(({ id }) => id === face)) piece.seen.showFace(face);
+		if (face !== null && piece.plan.faces.some(({ id }) => id === face)) piece.view.showFace(face);
 		const field = searchParams.get('field');
 		if (field !== null) void tick().then(() => document.querySelector<HTMLElement>(`input[data-target="${CSS.escape(field)}"]`)?.focus());
 	});
@@ -95,7 +95,7 @@
 						setOff: { way: 'level', by: '0' }
 					})
 			);
-			piece.seen.part = id;
+			piece.view.part = id;
 		} else {
 			const under = partAt(measured, box.x, box.y);
 			const id = freeId('knob', piece.faceInput.fittings);
@@ -123,7 +123,7 @@
 
 <div class="flex h-full">
 	<div class="min-w-0 flex-1">
-		{#if piece.seen.view === 'unfolded'}{#await import('$lib/ui/drawing/UnfoldedDrawing.svelte') then { default: UnfoldedDrawing }}<UnfoldedDrawing
+		{#if piece.view.view === 'unfolded'}{#await import('$lib/ui/drawing/UnfoldedDrawing.svelte') then { default: UnfoldedDrawing }}<UnfoldedDrawing
 					mode="measure"
 				/>{/await}{:else if isSetting}{#await import('$lib/ui/photograph/CornerPicker.svelte') then { default: CornerPicker }}<CornerPicker
 					photograph={photograph!}
@@ -162,7 +162,7 @@
 		{#if elsewhere.length > 0}<p class="mb-2 border-l-4 border-must pl-3">
 				! Something to put right on {#each elsewhere as face, i (face.id)}{i > 0 ? ', ' : ''}<button
 						class="underline hover:text-ember-deep"
-						onclick={() => piece.seen.showFace(face.id)}>{face.name}</button
+						onclick={() => piece.view.showFace(face.id)}>{face.name}</button
 					>{/each}.
 			</p>{/if}
 		{#if section === 'readings'}<Readings />

@@ -42,11 +42,11 @@
 								><td class="py-1.5"
 									>{materials.get(row.material)?.name}{#if row.mixed.length > 0}<span class="note block"
 											>mixed of {row.mixed
-												.map(({ of, ml }) => `${formatVolume(ml, piece.project.workshop.volumes).ml} of ${of}`)
+												.map(({ of, ml }) => `${formatVolume(ml, piece.project.workshop.volumes).text} of ${of}`)
 												.join(' and ')}</span
 										>{/if}</td
 								><td class="text-right">{row.area > 0 ? piece.writeArea(row.area) : ''}</td><td class="text-right text-lg font-bold"
-									>{volume.ml}{@render more(moreOfProduct(row.material))}</td
+									>{volume.text}{@render more(moreOfProduct(row.material))}</td
 								><td class="pl-4 text-sm">{volume.spoons}</td></tr
 							>
 						{/each}

@@ -1,4 +1,4 @@
-import { inWords, jsonWith, refuseFaults, refuseWith } from '$lib/server/answer';
+import { answerOrRefuse, jsonWith, refuseFaults, refuseWith } from '$lib/server/answer';
 import { findStep } from '$lib/server/services/pieces';
 import { database, pool } from '$lib/server/workshop';
 import type { RequestHandler } from './$types';
@@ -14,7 +14,7 @@ export const GET: RequestHandler = async ({ params, url }) => {
 		return refuseWith(400, 'revision.place', 'Say before or after which step: ?before=7.');
 	const step = await findStep(await database(), params.id, side, place);
 	if (!step) return refuseWith(404, 'revision.none', `There is nothing ${side} this.`);
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const read = await pool().run('open', step.document, { isQuick: true });
 		return read.ok ? jsonWith({ place: step.place }, { document: read.document }) : refuseFaults(read.faults);
 	});

@@ -1,4 +1,4 @@
-import { inWords, refuseFaults } from '$lib/server/answer';
+import { answerOrRefuse, refuseFaults } from '$lib/server/answer';
 import { findDocument } from '$lib/server/services/pieces';
 import { database, pool } from '$lib/server/workshop';
 import { error } from '@sveltejs/kit';
@@ -15,7 +15,7 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	const NONE = 'There is no such motif on this piece, or no such kind of file: ask for the id of a motif with .svg or .dxf.';
 	if (!motif || !(format === 'svg' || format === 'dxf')) error(404, NONE);
 	if (!(scale >= 0.05 && scale <= 20)) error(400, 'The scale should be between 0.05 and 20.');
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const cut = await pool().run('cutFile', { document: piece.document, motif, scale, format });
 		if (!cut.ok) return refuseFaults(cut.faults);
 		if (cut.made === null) error(404, NONE);

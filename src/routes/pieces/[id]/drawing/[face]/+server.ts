@@ -1,4 +1,4 @@
-import { inWords, refuseFaults } from '$lib/server/answer';
+import { answerOrRefuse, refuseFaults } from '$lib/server/answer';
 import { findDocument } from '$lib/server/services/pieces';
 import { database, pool } from '$lib/server/workshop';
 import { error } from '@sveltejs/kit';
@@ -13,7 +13,7 @@ export const GET: RequestHandler = async ({ params }) => {
 	if (!piece) error(404, 'This piece is no longer in the workshop.');
 	const NONE = 'There is no such face, or no such kind of drawing: ask for the id of a face with .svg or .dxf.';
 	if (!face || !(format === 'svg' || format === 'dxf')) error(404, NONE);
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const drawn = await pool().run('drawing', { document: piece.document, face, format });
 		if (!drawn.ok) return refuseFaults(drawn.faults);
 		if (drawn.made === null) error(404, NONE);

@@ -1,5 +1,5 @@
 import { read } from '$app/server';
-import { inWords, refuseFaults, refuseWith } from '$lib/server/answer';
+import { answerOrRefuse, refuseFaults, refuseWith } from '$lib/server/answer';
 import { findDocument } from '$lib/server/services/pieces';
 import { database, pool } from '$lib/server/workshop';
 import bold from '@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff';
@@ -22,7 +22,7 @@ export const GET: RequestHandler = async ({ params, url }) => {
 		return refuseWith(400, 'sheet.of', 'There is no such sheet: ask for of=drawing, or leave it out for the placement sheet.');
 	const of = askedOf === 'drawing' ? 'measured-drawing' : 'placement-sheet';
 	const [plain, strong] = await Promise.all([regular, bold].map(async (asset) => new Uint8Array(await read(asset).arrayBuffer())));
-	return inWords(async () => {
+	return answerOrRefuse(async () => {
 		const fonts = { regular: plain!, bold: strong! };
 		const sheets = await pool().run('pdf', { document: piece.document, of, paper: askedPaper, fonts }, { more: PAGES });
 		if (!sheets.ok) return refuseFaults(sheets.faults);

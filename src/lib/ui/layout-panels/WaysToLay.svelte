@@ -9,7 +9,7 @@
 	let { arrangement, remedies }: { arrangement: Arrangement; remedies?: Snippet } = $props();
 	const piece = usePiece();
 	const groups = $derived(piece.plan.arrangements.find((one) => one.arrangement === arrangement.id)?.groups ?? []);
-	const pickedPart = $derived(piece.seen.selection?.kind === 'item' ? piece.seen.selection.part : null);
+	const pickedPart = $derived(piece.view.selection?.kind === 'item' ? piece.view.selection.part : null);
 	let chosenGroup: string | null = $state(null);
 	const group = $derived(
 		groups.find(({ id, parts }) => id === pickedPart || (pickedPart !== null && parts.includes(pickedPart))) ??
@@ -28,7 +28,7 @@
 		const { pick } = group!.choices[at]!;
 		const { id } = arrangement;
 		piece.setArrangement(kindOfArrangement(arrangement).take(arrangement, group!.id, pick as never));
-		piece.seen.selection = { kind: 'arrangement', id };
+		piece.view.selection = { kind: 'arrangement', id };
 	}
 	function clearMoved(): void {
 		const { release } = kindOfArrangement(arrangement);
@@ -51,7 +51,7 @@
 							options={groups.map((one) => ({ value: one.id, text: nameOf(one) }))}
 							onchange={(id) => {
 								chosenGroup = id;
-								piece.seen.selection = { kind: 'arrangement', id: arrangement.id };
+								piece.view.selection = { kind: 'arrangement', id: arrangement.id };
 							}}
 						/>
 					</div>

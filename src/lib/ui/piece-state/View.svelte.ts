@@ -16,7 +16,7 @@ export interface Held {
 }
 
 /** What is picked and seen: it changes nothing of the piece. */
-export class Seen {
+export class View {
 	selection: Selection = $state.raw(null);
 	coat: string | null = $state(null);
 	/** Parts (and faces) that are chosen on the drawing in Lay out, for what is laid next. */

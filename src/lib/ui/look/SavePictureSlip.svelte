@@ -25,7 +25,7 @@
 		const { project, settled, face, steps } = piece;
 		const scene = describeScene(sourceOfScene(project, settled, face.id));
 		const picture = await client
-			.makeOnce(scene, { steps, scale: width / face.width, light: piece.seen.light }, (laid, of) => (done = laid / Math.max(1, of)))
+			.makeOnce(scene, { steps, scale: width / face.width, light: piece.view.light }, (laid, of) => (done = laid / Math.max(1, of)))
 			.catch(() => null);
 		if (picture) await save(picture, `${project.piece.name || 'piece'} ${face.name.toLowerCase()}.png`);
 		else if (done !== null) failed = 'The picture could not be made. Try a smaller one.';

@@ -5,7 +5,7 @@
 
 	/** Turns the face to the light: shadows and relief follow the lamp, and what is glossy mirrors it. */
 	const piece = usePiece();
-	const light = $derived(piece.seen.light);
+	const light = $derived(piece.view.light);
 	/** Beyond its end the lamp is not mirrored at all. */
 	const OFF = -20;
 	const gleam = $derived(light.gleam === undefined || light.gleam === null ? OFF : Math.round(light.gleam * 100));
@@ -22,7 +22,7 @@
 			max={180}
 			step={5}
 			says={from}
-			onchange={(turn) => (piece.seen.light = { ...light, angle: 180 - turn })}
+			onchange={(turn) => (piece.view.light = { ...light, angle: 180 - turn })}
 		/>
 		<Slide
 			label="It is mirrored"
@@ -31,9 +31,9 @@
 			max={110}
 			step={2}
 			says={gleam === OFF ? 'not' : gleam < 35 ? 'at the far side' : gleam < 66 ? 'in the middle' : 'at the near side'}
-			onchange={(at) => (piece.seen.light = { ...light, gleam: at === OFF ? null : at / 100 })}
+			onchange={(at) => (piece.view.light = { ...light, gleam: at === OFF ? null : at / 100 })}
 		/>
 		<p class="note">Glossy places show the lamp, matte ones do not.</p>
-		<button class="button text-sm" onclick={() => (piece.seen.light = WORKSHOP_LIGHT)}>As it was</button>
+		<button class="button text-sm" onclick={() => (piece.view.light = WORKSHOP_LIGHT)}>As it was</button>
 	</div>
 </Pop>
