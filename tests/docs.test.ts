@@ -1,11 +1,12 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { BLEND_METHODS, KINDS, METHODS } from '../src/core/layers';
 import { ARRANGEMENTS } from '../src/core/layout';
 import { planProject } from '../src/core/plan';
 import { newProject } from '../src/core/project';
 import { writeCraftTables } from './craftTables';
+import { listSaid, writeSaid } from './saidTable';
 
 const read = (name: string) => readFileSync(`docs/${name}.md`, 'utf8');
 /** Tables are drawn out by the printer; what stands in them is what counts. */
@@ -36,4 +37,27 @@ it('every field of a plan stands in plan.md', () => {
 	const plan = planProject(newProject('Chest', 'mm', 3));
 	const text = read('plan');
 	for (const field of Object.keys(plan)) expect(text, field).toMatch(new RegExp(`[\`"]${field}(\\[\\])?[\`".]`));
+});
+
+describe('all that the program can say', () => {
+	const said = listSaid();
+
+	it('stands in words.md, to be read aloud', () => {
+		expect(readFileSync('docs/words.md', 'utf8')).toBe(writeSaid(said));
+	});
+
+	/** What a machine says when nobody reads it. */
+	it.each([
+		['a value that is not there', /\b(?:undefined|null|NaN|Infinity|object Object)\b/],
+		['one of many', /(?<![\d.,/] ?)\b1 (?!less\b|across\b)[a-z]{3,}s\b/],
+		['one that are', /\b1 of (?:its|the|them)[a-z ]{0,12}\b(?:have|are|stand|lie|go|find|hang)\b/],
+		['two spaces, or none after a stop', /\S {2,}\S|[a-z]\.[A-Z]/],
+		['two stops', /(?<!\.)\.\.(?!\.)|,,|\.,| [,.;](?!\d)/]
+	])('never says %s', (_what, artefact) => {
+		for (const [where, texts] of Object.entries(said))
+			expect(
+				texts.filter((text) => artefact.test(text)),
+				where
+			).toEqual([]);
+	});
 });

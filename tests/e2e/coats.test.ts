@@ -86,7 +86,8 @@ test('old holes that are to be filled bring the filler; undo takes it out again 
 	await page.getByRole('link', { name: /^Coats/ }).click();
 	await expect(page.locator('[data-tread="filler"]')).toBeVisible();
 	await expect(page.getByRole('heading', { name: 'The order holds' })).toBeVisible();
-	await page.locator('[data-tread="filler"]').click();
+	/** The sanding after it is what waits. */
+	await page.locator('[data-tread="sand"]').click();
 	await expect(page.getByText(/for the filler \(wood filler\)/)).toBeVisible();
 	await page.getByRole('link', { name: 'Mix & buy' }).click();
 	const filler = page.getByRole('cell', { name: 'Wood filler' });

@@ -21,12 +21,13 @@ test('a piece lies in the bin and comes back; the workshop is put back to a copy
 	context,
 	workshop
 }) => {
+	test.setTimeout(180_000);
 	const other = await context.newPage();
 	await visit(other, workshop, `/pieces/${await demoPiece(workshop)}/measure`);
 	await page.goto(workshop.address);
 	await page.waitForSelector('html[data-ready]');
 	const chest = page.getByRole('listitem').filter({ hasText: 'The ferry table' });
-	await expect(chest.getByRole('img', { name: 'Picture of The ferry table' })).toBeVisible({ timeout: 60_000 });
+	await expect(chest.getByRole('img', { name: 'Picture of The ferry table' })).toBeVisible({ timeout: 100_000 });
 	await page.getByRole('link', { name: 'Copies of the workshop' }).click();
 	await expect(page.getByText('There is no copy yet')).toBeVisible();
 	await page.getByRole('button', { name: 'Make a copy now' }).click();

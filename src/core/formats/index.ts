@@ -1,6 +1,6 @@
 export { readProject, readProjectText, type ReadProject } from './readProject';
 export { checkReferences } from './checkReferences';
-export { wordIssue } from './wordIssue';
+export { ISSUE_CODES, wordIssue } from './wordIssue';
 export { readMotifSvg, type ReadMotif } from './readMotifSvg';
 export { parseSvg, type SvgNode } from './svg/parseSvg';
 export { sizeOfSvg } from './svg/sizeOfSvg';

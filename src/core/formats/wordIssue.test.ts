@@ -2,69 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, it } from 'vitest';
 import { wordIssue } from './index';
-
-const NUMBERS = [
-	'residual',
-	'allowed',
-	'instead',
-	'left',
-	'most',
-	'least',
-	'length',
-	'drawers',
-	'index',
-	'share',
-	'count',
-	'wish',
-	'apart',
-	'gave',
-	'needs',
-	'scale',
-	'sizes',
-	'width',
-	'known',
-	'got',
-	'expected',
-	'lean',
-	'near',
-	'far',
-	'line',
-	'rows',
-	'fields',
-	'percent',
-	'printed',
-	'height',
-	'all',
-	'radius',
-	'off',
-	'step',
-	'wished',
-	'grams'
-];
-const WORDS = [
-	'typed',
-	'what',
-	'id',
-	'kind',
-	'front',
-	'part',
-	'where',
-	'message',
-	'side',
-	'degrees',
-	'on',
-	'other',
-	'one',
-	'first',
-	'second',
-	'from',
-	'to',
-	'name'
-];
-const VALUES = Object.fromEntries([...NUMBERS.map((key) => [key, 7]), ...WORDS.map((key) => [key, 'word'])]) as Record<
-	string,
-	string | number
->;
+import { ISSUE_VALUES } from './testing';
 
 /** Every code that the core writes down anywhere. */
 function codesInSources(folder: string): string[] {
@@ -83,7 +21,7 @@ it('has words with a remedy for every code that the core uses', () => {
 	const codes = [...new Set(codesInSources('src/core'))];
 	expect(codes.length).toBeGreaterThan(35);
 	for (const code of codes) {
-		const words = wordIssue({ code, path: '', values: VALUES }, 'mm');
+		const words = wordIssue({ code, path: '', values: ISSUE_VALUES }, 'mm');
 		expect(words, code).toMatch(/\.$/);
 		expect(words, code).not.toMatch(/undefined|NaN/);
 	}

@@ -63,9 +63,10 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'csv.line': (v) => `Line ${v['line']}: "${v['typed']}" is no length. Correct it there.`,
 	'csv.comma': (v) => `Line ${v['line']}: "${v['typed']}" can be a thousand or a decimal. Write 1234 or 1.234 there.`,
 	'csv.twice': (v) => `Line ${v['line']}: "${v['name']}" stands in line ${v['first']} already. Keep the one that is right.`,
-	'csv.too-long': (v) => `There are ${v['rows']} lines; ${v['most']} at most are read at once. Paste only the readings of this face.`,
+	'csv.too-long': (v) => `More than ${v['most']} lines are too many at once. Paste only the readings of this face.`,
 	'csv.name': (v) => `Line ${v['line']}: there is no reading called "${v['name']}" here. Use the names that are shown.`,
-	'csv.too-many': (v) => `There are ${v['rows']} lines, and ${v['fields']} readings to take. Check which do not belong here.`,
+	'csv.too-many': (v) =>
+		`${v['rows'] === 1 ? 'There is 1 line' : `There are ${v['rows']} lines`}, and ${v['fields']} ${v['fields'] === 1 ? 'reading' : 'readings'} to take. Check which do not belong here.`,
 	'picture.kind': () => 'This is no JPEG, PNG or WebP picture. Save it as one of these.',
 	'picture.broken': () => 'This picture cannot be opened: it is damaged or cut short. Take it again, or save it again.',
 	'picture.too-large': (v) => `This picture is too large (${v['got']}). At most ${v['most']}: make it smaller first.`,
@@ -109,7 +110,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`On ${v['part']} nothing closes within your limits; ${v['gave'] === 'gap' ? 'the gap' : v['gave'] === 'scale' ? 'the scale' : 'scale and gap'} gave. What is laid is the nearest that closes.`,
 	'border.crowds': (v) => `On ${v['part']} the border crowds ${v['other']}. Set it further from it, or make it smaller.`,
 	'scatter.fewer': (v) =>
-		`On ${v['part']} only ${v['count']} of the ${v['wish']} motifs find room. Let them be smaller or nearer to each other, or wish fewer.`,
+		`On ${v['part']} only ${v['count']} of the ${v['wish']} motifs ${v['count'] === 1 ? 'finds' : 'find'} room. Let them be smaller or nearer to each other, or wish fewer.`,
 	'single.looks-small': (v) => `The motif takes ${v['share']} % of ${v['part']}; under 20 % it is lost from a distance.`,
 	'single.looks-tight': (v, u) =>
 		`The motif leaves less than ${length(v['most'], u)} clear on a side of ${v['part']}: it looks tight there.`,
@@ -134,7 +135,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`On ${v['part']} the row bends so tightly that ${Number(v['count']) === 1 ? 'two motifs lie' : `${v['count']} times two motifs lie`} over one another on the inner side: draw the line flatter there, let the motif be smaller or the gap wider.`,
 	'run.near-knob': (v) =>
 		`On ${v['part']}, ${v['count']} of the motifs ${Number(v['count']) === 1 ? 'stands' : 'stand'} close beside a knob, which then looks like one more: keep further clear of knobs, or put a motif on each.`,
-	'run.off-knob': (v) => `${v['count']} of the knobs have no motif centred on them. Widen the scale or the gap, or choose free ends.`,
+	'run.off-knob': (v) =>
+		`${v['count']} of the knobs ${v['count'] === 1 ? 'has' : 'have'} no motif centred on them. Widen the scale or the gap, or choose free ends.`,
 	'colour.circle': (v) => `"${v['id']}" is mixed of itself. Take it out of its parts, or out of theirs.`,
 	'coat.no-zone': (v) =>
 		`The zone whose colours this print takes lies under ${v['printed']} of its ${v['all']} motifs: the others are not printed. Let the zone reach there, or print in one colour.`,
@@ -150,14 +152,14 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'cast.heavy': (v) =>
 		`A cast weighs about ${v['grams']} g: on a face that stands it slides before the glue holds. Lay the face on its back, or carry it from below until the glue is hard.`,
 	'relief.under-hardware': (v) =>
-		`${v['count']} of its motifs stand up where a knob or pull is to sit (${v['part']} first): its plate would rock on the ${v['name']}. Leave them out, or print them flat.`,
+		`${v['count']} of its motifs ${v['count'] === 1 ? 'stands' : 'stand'} up where a knob or pull is to sit (${v['part']} first): its plate would rock on the ${v['name']}. Leave them out, or print them flat.`,
 	'trim.not-straight': (v) =>
 		`A trim of casts lies straight; ${v['part']} is not straight along that edge, and cuts it. Lay the casts one by one there, or take a kind that bends.`,
 	'trim.no-run': (v) => `Nothing is left of the run on ${v['part']}: leave less clear at its ends.`,
 	'trim.no-room': (v, u) =>
 		`The trim is ${length(v['height'], u)} high: on ${v['part']} it may begin ${length(v['most'], u)} from the edge at most.`,
 	'motif.no-cast': (v) =>
-		`${v['name']} comes out of its mould at ${v['scale']} of its drawing; ${v['count']} of them are laid at another size. Set the scale to ${v['scale']}.`,
+		`${v['name']} comes out of its mould at ${v['scale']} of its drawing; ${v['count']} of them ${v['count'] === 1 ? 'is' : 'are'} laid at another size. Set the scale to ${v['scale']}.`,
 	'scheme.no-centre': (v) =>
 		`Its centre motif does not fit inside the border of ${v['part']}: lay the scheme smaller, or leave the centre out.`,
 	'scheme.no-field': (v) =>
@@ -170,7 +172,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'motif.islands': (v) =>
 		`${v['count']} part${v['count'] === 1 ? '' : 's'} of ${v['name']} would fall out of a cut sheet. Draw the bridges that are shown, or take another motif.`,
 	'motif.no-size': (v) =>
-		`${v['count']} of them ${v['count'] === 1 ? 'is' : 'are'} at no size that ${v['name']} exists in (${v['sizes']}).`,
+		`${v['count']} of them ${Number(v['count']) === 1 ? 'is' : 'are'} at no size that ${v['name']} exists in (${v['sizes']}).`,
 	'motif.mirrored': (v) => `${v['name']} may not be turned over, but lies mirrored here.`,
 	'motif.upside-down': (v) => `${v['name']} has an up: ${v['count']} of them ${v['count'] === 1 ? 'hangs' : 'hang'} upside down.`,
 	'silhouette.empty': () => 'Nothing in the picture is dark enough to be an opening. Move the threshold, or turn light and dark round.',
@@ -227,6 +229,9 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'field.format': () => 'This is not written as it should be. See the schema for the form.',
 	'field.invalid': (v) => `${v['message']}.`
 };
+
+/** Every code that has words. */
+export const ISSUE_CODES = Object.keys(WORDS);
 
 /** The words of an issue, in the painter's unit. */
 export function wordIssue(issue: Issue, unit: LengthUnit): string {

@@ -21,7 +21,7 @@ export interface Arc {
 	readonly most: Readiness | null;
 	/** How wrong. */
 	readonly kind: RuleKind;
-	/** What is wrong when it is too soon or too late, from how long was waited and how long it needs, in words. */
-	readonly what: (waited: string, needs: string) => string;
+	/** What is wrong when it is begun too soon, or done too late: from how long that was and how long it needs, in words. */
+	readonly what: (took: string, needs: string, isLate: boolean) => string;
 	readonly why: string;
 }

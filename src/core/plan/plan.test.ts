@@ -133,10 +133,10 @@ it('answers whatever a file holds: a plan, or errors with a place and a remedy, 
 			if (!read) expect(answer.errors.length).toBeGreaterThan(0);
 			for (const error of answer.errors) expect(error.message).toMatch(/\.$/);
 			JSON.stringify(answer, (key, value: unknown) => {
-				if (typeof value === 'number') expect(Number.isFinite(value), key).toBe(true);
+				if (typeof value === 'number' && !Number.isFinite(value)) throw new Error(`${key} is ${value}`);
 				return value;
 			});
 		}),
-		{ numRuns: 300 }
+		{ numRuns: 200 }
 	);
 });

@@ -49,7 +49,7 @@ function brokenArcs(order: TimedOrder, rule: string): Found[] {
 		const { arc, least, asks, most } = timed;
 		return {
 			kind: arc.kind,
-			what: arc.what(formatDuration(took), formatDuration(isLate ? most! : least)),
+			what: arc.what(formatDuration(took), formatDuration(isLate ? most! : least), isLate),
 			coat: arc.after.coat.id,
 			where: arc.where,
 			why: arc.why,

@@ -65,7 +65,8 @@ export function wordCoat(coat: Coat): string {
 /** The name of a step within a sentence: `the base coat (chalk-type paint)`. */
 export function nameCoat(coat: Coat, material: Material | null): string {
 	const word = wordCoat(coat).toLowerCase();
-	return material ? `the ${word} (${material.name.toLowerCase()})` : `the ${word}`;
+	const name = material?.name.toLowerCase();
+	return name === undefined || name === word ? `the ${word}` : `the ${word} (${name})`;
 }
 
 export function whereOf(coat: Coat): Where {

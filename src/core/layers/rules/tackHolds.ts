@@ -22,7 +22,10 @@ export const tackHolds: Rule = {
 						asks: 'tacky',
 						most: 'tack-lost',
 						kind: 'must',
-						what: (took, needs) => `${took} after ${nameCoat(before.coat, before.material)}, whose tack holds it: ${needs} was needed.`,
+						what: (took, needs, isLate) =>
+							isLate
+								? `It is on ${took} after ${nameCoat(before.coat, before.material)}, whose tack is gone after ${needs}.`
+								: `It goes on ${took} after ${nameCoat(before.coat, before.material)}, which is tacky only after ${needs}.`,
 						why: 'Too soon it drowns in what is still wet; too late there is nothing that holds it.'
 					}))
 			),

@@ -150,5 +150,6 @@ it.each(Object.keys(ARRANGEMENTS) as Arrangement['kind'][])(
 			expect(written(start, remembers, context)).toBe(first);
 			expect(written(start, remembers, among)).toBe(written(start, create(), among));
 		}
-	}
+	},
+	120_000
 );

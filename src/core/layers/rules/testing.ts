@@ -1,0 +1,113 @@
+import file from '../../../../tests/fixtures/reed-chest.json';
+import { readProject } from '../../formats';
+import { ARRANGEMENTS } from '../../layout';
+import { CATALOGUE } from '../../materials';
+import type { Project } from '../../project';
+import { freeId, KINDS, type Coat, type CoatKind } from '../index';
+
+const read = readProject({ ...file, workshop: { temperature: 20, humidity: 50 } });
+if (!read.ok) throw new Error(JSON.stringify(read.issues));
+const demo = read.project;
+
+/** What holds by a tack, until the coats that do so exist: a size that is tacky from half an hour on for a day, and leaf. */
+const MADE_UP = [
+	{ ...CATALOGUE.find(({ id }) => id === 'glaze-medium')!, id: 'made-up-size', name: 'Made-up size', tack: { from: 30, to: 1440 } },
+	{ ...CATALOGUE.find(({ id }) => id === 'chalk-paint')!, id: 'made-up-leaf', name: 'Made-up leaf', heldBy: 'tack' as const }
+];
+
+/** Steps that stand for themselves in an example; each begins as its kind begins it. */
+const START = {
+	colours: ['estuary', 'hull-white'],
+	zones: [{ id: 'glow', name: 'Glow' }],
+	arrangements: [{ id: 'reeds', name: 'Reeds', kind: 'run' as const }],
+	masks: ['mask'],
+	paint: 'chalk-paint',
+	hasHoles: true
+};
+
+/** `base:milk-paint x2 on=frame wait=60!`: the kind, its material, options, and whether it is the one that is found. */
+function readStep(text: string, taken: readonly Coat[]): { readonly coat: Coat; readonly isFound: boolean } {
+	const [head, ...options] = text.replace('!', '').trim().split(/\s+/) as [string, ...string[]];
+	const [kind, material] = head.split(':') as [Coat['kind'], string | undefined];
+	const begun = (KINDS[kind] as unknown as CoatKind<Coat>).starts(START)[0];
+	if (!begun) throw new Error(`No step begins as "${text}"`);
+	const more = Object.assign({}, ...options.map(readOption)) as Partial<Coat>;
+	const coat = { ...(begun.coat as object), ...(material ? { material } : {}), ...more } as Coat;
+	return { coat: { ...coat, id: freeId(coat.id, taken) } as Coat, isFound: text.includes('!') };
+}
+
+function readOption(option: string): object {
+	const [key, value] = option.split('=') as [string, string | undefined];
+	if (value !== undefined) return { [key]: key === 'wait' ? Number(value) : value };
+	const times = /^x(\d)$/.exec(key);
+	if (times) return { times: Number(times[1]) };
+	const words: Record<string, object> = {
+		bare: { bare: true },
+		thin: { thickness: 0.25 },
+		twice: { thickness: 2 },
+		clear: { colour: null },
+		through: { through: 'reeds' }
+	};
+	if (!words[key]) throw new Error(`No option is called "${key}"`);
+	return words[key];
+}
+
+/** For tests: the piece and the order that an example of a rule stands for, and the step that is found. */
+export function readExample(order: string): { readonly project: Project; readonly found: string | null } {
+	const [piece, steps] = order.includes('|') ? (order.split('|') as [string, string]) : ['', order];
+	const coats: Coat[] = [];
+	let found: string | null = null;
+	for (const text of steps.split(';')) {
+		const { coat, isFound } = readStep(text, coats);
+		coats.push(coat);
+		if (isFound) found = coat.id;
+	}
+	return {
+		project: { ...demo, materials: MADE_UP, piece: readPiece(piece), layout: readLayout(piece), finish: { coats, decisions: [] } },
+		found
+	};
+}
+
+/** A second motif beside the reeds of one drawer, or on another drawer. */
+function readLayout(words: string): Project['layout'] {
+	const where = /\b(beside|apart)\b/.exec(words)?.[1];
+	if (/\bacross\b/.test(words)) {
+		const { start } = ARRANGEMENTS.trim;
+		const motif = { ...demo.layout.motifs[0]!, id: 'rope', mould: { height: 8, shrinkage: 0.07 } };
+		const rope = {
+			...start({ id: 'rope', name: 'Rope', motif, parts: ['front'], shortest: 100, scale: 1 }),
+			side: 'right' as const,
+			inset: 60
+		};
+		return { ...demo.layout, motifs: [...demo.layout.motifs, motif], arrangements: [...demo.layout.arrangements, rope] };
+	}
+	if (where === undefined) return demo.layout;
+	const [reeds] = demo.layout.arrangements as [Extract<Project['layout']['arrangements'][number], { kind: 'run' }>];
+	const { start } = ARRANGEMENTS.single;
+	const motif = demo.layout.motifs.find(({ id }) => id === reeds.motif)!;
+	const parts = [where === 'beside' ? 'drawer-1' : 'drawer-4'];
+	const buoys = {
+		...start({ id: 'buoys', name: 'Buoys', motif, parts, shortest: 100, scale: 0.2 }),
+		at: 'centre' as const,
+		offset: { x: 0, y: -72 }
+	};
+	return { ...demo.layout, arrangements: [{ ...reeds, parts: ['drawer-1'] }, buoys] };
+}
+
+function readPiece(words: string): Project['piece'] {
+	const condition = /\b(new|bare|finished)\b/.exec(words)?.[1] as Project['piece']['condition'] | undefined;
+	const ground = /ground=(\S+)/.exec(words)?.[1] as Project['piece']['faces'][0]['ground'] | undefined;
+	const faces = demo.piece.faces.map((face) => {
+		const { hardware } = face;
+		const filled = hardware.kind === 'none' ? hardware : { ...hardware, holes: { old: 'fill' as const } };
+		const exceptions = words.includes('one-hole') && face.id === 'front' ? { 'drawer-3': filled } : face.exceptions;
+		const holes = /\bholes\b/.test(words) ? filled : hardware;
+		return {
+			...face,
+			exceptions,
+			ground: ground ?? ('solid-wood' as const),
+			hardware: words.includes('no-hardware') ? ({ kind: 'none' } as const) : holes
+		};
+	});
+	return { ...demo.piece, faces, condition: condition ?? demo.piece.condition };
+}
