@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { ISSUE_CODES, readProjectText, wordIssue } from '../src/core/formats';
 import { ISSUE_VALUES } from '../src/core/formats/testing';
 import { RULES } from '../src/core/layers';
-import { readExample } from '../src/core/layers/rules/testing';
+import { readExample } from './readExample';
 import { planProject } from '../src/core/plan';
 import { changeUnits, type Project } from '../src/core/project';
 import { describeSheets } from '../src/core/sheets';

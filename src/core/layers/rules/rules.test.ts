@@ -3,7 +3,7 @@ import { readProject } from '../../formats';
 import { planProject } from '../../plan';
 import { type Project } from '../../project';
 import { applyRemedy, RULES, type Finding } from '../index';
-import { readExample } from './testing';
+import { readExample } from '../../../../tests/readExample';
 
 /** What a remedy makes of an order: where it puts what it adds or moves. */
 it.each<[order: string, rule: string, label: string, ids: string]>([

@@ -1,9 +1,9 @@
-import file from '../../../../tests/fixtures/reed-chest.json';
-import { readProject } from '../../formats';
-import { ARRANGEMENTS } from '../../layout';
-import { CATALOGUE } from '../../materials';
-import type { Project } from '../../project';
-import { freeId, KINDS, type Coat, type CoatKind } from '../index';
+import file from './fixtures/reed-chest.json';
+import { readProject } from '../src/core/formats';
+import { ARRANGEMENTS } from '../src/core/layout';
+import { CATALOGUE } from '../src/core/materials';
+import type { Project } from '../src/core/project';
+import { freeId, KINDS, type Coat, type CoatKind } from '../src/core/layers';
 
 const read = readProject({ ...file, workshop: { temperature: 20, humidity: 50 } });
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
