@@ -77,6 +77,31 @@ describe('a step is cut into what is done in one go', () => {
 			expect(minutes).toBeCloseTo(surfaces.reduce((sum, surface) => sum + areas.get(surface)!, 0) / ratesOf()['sand-to-key'], 6);
 	});
 
+	it('of a coat on one drawer, or on the carcass, the only one says where it is', () => {
+		const looseOf = (on: Coat[]) => sittingsOf(...on).map(({ loose, id }) => [loose, id]);
+		expect(looseOf([{ ...newSand('all'), on: ['drawer-2'] }])).toEqual([['drawer-2', 'sand/1']]);
+		expect(looseOf([newSand('frame')])).toEqual([[null, 'sand/1']]);
+		const [blend] = chest.finish.coats.filter((coat) => coat.kind === 'blend');
+		const piece = planProject({
+			...chest,
+			workshop: { ...chest.workshop, rates: { [blend!.method]: 0.012 } },
+			finish: { coats: [blend!], decisions: [] }
+		});
+		/** So slow that each drawer is a section, or several. */
+		expect(new Set(piece.sittings.map(({ loose }) => loose))).toEqual(new Set(['drawer-1', 'drawer-2', 'drawer-3', 'drawer-4']));
+	});
+
+	it('nothing is waited for before the first step, whatever it is told', () => {
+		const plan = planProject({ ...chest, finish: { coats: [{ ...newSand('all'), wait: 77 }], decisions: [] } });
+		expect([
+			plan.order[0]!.waitBefore,
+			plan.order[0]!.waitFor,
+			plan.order[0]!.beginsAt,
+			plan.sittings[0]!.earliest,
+			plan.sittings[0]!.latest
+		]).toEqual([0, null, 0, 0, null]);
+	});
+
 	it('a round of lays is a pass, and takes its share of them; the face lies on its back where it is worked so', () => {
 		const paste = { ...newPaste('reeds'), times: 2, lies: 'flat' as const };
 		const plan = planProject({ ...chest, finish: { coats: [paste], decisions: [] } });
