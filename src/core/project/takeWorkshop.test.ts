@@ -74,6 +74,9 @@ describe('a piece and its workshop', () => {
 		const mine = { ...own, id: 'mine' };
 		const taken = takeWorkshop({ ...piece, materials: [mine, { ...own, recoat: 1 }] }, { ...same, materials: [own] });
 		expect(taken.materials).toEqual([mine, own]);
+		const second = { ...own, id: 'second-tin' };
+		const both = takeWorkshop({ ...piece, materials: [mine, own] }, { ...same, materials: [own, second] });
+		expect(both.materials).toEqual([mine, own, second]);
 	});
 
 	it('what is set on the piece is its own, in the order of the fields, once', () => {
