@@ -37,7 +37,7 @@ export { newStripe } from './kinds/stripe';
 export { newUnmask } from './kinds/unmask';
 export { newWax } from './kinds/wax';
 export { METHODS } from './methods';
-export { BLEND_METHODS, BRUSH_SCHOOLS } from './methods/schema';
+export { BLEND_METHODS, BRUSH_SCHOOLS, BRUSH_WORDS, MOST_HANDS, USUAL_BLENDING } from './methods/schema';
 export type { BlendMethod, Handwriting } from './methods/types';
 export { type Traits } from './traits';
 export { type Area } from './area';

@@ -1,9 +1,9 @@
 import type { JoinJudgement } from '../colour';
-import type { Finding, GapRoom, Need, RoomRemedy, Traits } from '../layers';
+import type { Finding, GapRoom, RoomRemedy, Traits } from '../layers';
 import type { Arrangement, Artwork, Bridge, ChoiceGroup, LaidItem, LaysPlan, Motif, Taping, Tip, ZoneAreas } from '../layout';
 import type { Quantities } from '../materials';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
-import type { BlendWork } from '../schedule';
+import type { BlendWork, TimedSitting } from '../schedule';
 import type { LengthUnit, Minutes, Ml, Mm, Um } from '../units';
 
 import type { ZoneFinding } from './zoneJudgements/types';
@@ -153,28 +153,8 @@ export interface OrderStep {
 }
 
 /** What is begun and finished in one go: of a coat, a pass, and of that a section that stays wet, a round of lays, or what can be taken out. Minutes. */
-export interface SittingRow {
-	readonly id: string;
+export interface SittingRow extends Omit<TimedSitting, 'layer'> {
 	readonly coat: string;
-	/** From 1; 0: at the bench, before anything goes on the piece. */
-	readonly pass: number;
-	/** From 1; null: it is not worked in rounds, or in sections. */
-	readonly round: number | null;
-	readonly section: number | null;
-	/** The drawer or door that it is on, and nothing else. */
-	readonly loose: string | null;
-	readonly surfaces: readonly string[];
-	/** Of work, by so many hands. */
-	readonly minutes: Minutes;
-	readonly hands: number;
-	/** How the piece has to stand. */
-	readonly needs: readonly Need[];
-	/** In the painter's order, one after the other, from the start. */
-	readonly beginsAt: Minutes;
-	readonly doneAt: Minutes;
-	/** As early as it may begin by what it waits for, and as late by the windows that are open on it; null: as late as one likes. */
-	readonly earliest: Minutes;
-	readonly latest: Minutes | null;
 }
 
 /** What has to pass from the end of one step to the beginning of another, at most to its end, minutes. */

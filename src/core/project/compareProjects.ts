@@ -1,3 +1,5 @@
+import { isSame } from '../units';
+
 /**
  * A value with those parts of an earlier one that it has again: equal parts are the same objects, so that what is remembered of them by identity holds.
  * Both are plain data, as a project is after it has crossed to another thread.
@@ -16,7 +18,7 @@ export function reuseParts<T>(before: unknown, now: T): T {
 
 /** Whether two are the same once written as JSON: fields that are not set do not cross to the workshop. `stored` came from there. */
 export function isSameWritten<T>(stored: T, own: T): boolean {
-	return reuseParts(stored, JSON.parse(JSON.stringify(own)) as T) === stored;
+	return isSame(stored, JSON.parse(JSON.stringify(own)));
 }
 
 /** What tells one part from another, and one kind from another. */

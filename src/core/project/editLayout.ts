@@ -1,5 +1,5 @@
 import { shortenName } from '../units';
-import { freeId, kindOfCoat, newCast, newStencil, newStripe, type Blend } from '../layers';
+import { freeId, kindOfCoat, newCast, newStencil, newStripe, USUAL_BLENDING, type Blend } from '../layers';
 import { ARRANGEMENTS, dryOf, kindOfArrangement, partsOf, scaleToBegin, type Arrangement, type Motif, type Zone } from '../layout';
 import { measurePiece, walkReadings } from '../piece';
 import { addCoat, coatsWithoutArrangement, coatsWithoutZone, setCoats } from './editFinish';
@@ -28,7 +28,7 @@ export function addZone(
 		applicator: 'brush',
 		zone: id,
 		method: starter.method,
-		brushes: schools?.brushes ?? 'clean-joins',
+		brushes: schools?.brushes ?? USUAL_BLENDING.brushes,
 		...(hands > 1 ? { hands } : {})
 	};
 	const layout = { ...project.layout, zones: [...project.layout.zones, zone] };

@@ -5,6 +5,7 @@ import { CATALOGUE } from '../materials';
 import { planProject } from '../plan';
 import {
 	changesOfWorkshop,
+	giveOwn,
 	giveUpOwn,
 	markOwn,
 	newProject,
@@ -77,6 +78,14 @@ describe('a piece and its workshop', () => {
 		const second = { ...own, id: 'second-tin' };
 		const both = takeWorkshop({ ...piece, materials: [mine, own] }, { ...same, materials: [own, second] });
 		expect(both.materials).toEqual([mine, own, second]);
+	});
+
+	it('gives the workshop what is its own, and nothing else that it has by now', () => {
+		const now: WorkshopSettings = { ...same, humidity: 71, hand: 'left', materials: [own] };
+		const mine = { ...own, id: 'mine' };
+		const kept = markOwn(setOwn({ ...piece, materials: [mine] }, { temperature: 9, hand: 'right' }), ['materials']);
+		expect(giveOwn(kept, now)).toEqual({ ...now, temperature: 9, hand: 'right', materials: [own, mine] });
+		expect(giveOwn(piece, now)).toEqual(now);
 	});
 
 	it('what is set on the piece is its own, in the order of the fields, once', () => {

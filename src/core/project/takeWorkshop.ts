@@ -59,6 +59,16 @@ export function giveUpOwn(project: Project, now: WorkshopSettings): Project {
 	return takeWorkshop({ ...project, workshop }, now);
 }
 
+/** The workshop with what the piece has of its own; all else stays as it is there by now. */
+export function giveOwn(project: Project, now: WorkshopSettings): WorkshopSettings {
+	const settings = settingsOf(project);
+	const own = (project.workshop.own ?? []).map((field) => [
+		field,
+		field === 'materials' ? withMaterials(now.materials, settings.materials) : settings[field]
+	]);
+	return { ...now, ...(Object.fromEntries(own) as Partial<WorkshopSettings>) };
+}
+
 /** Records of the workshop are taken; others that the piece has stay. */
 function withMaterials(own: readonly Material[], taken: readonly Material[]): Material[] {
 	return [...own.filter(({ id }) => !taken.some((other) => other.id === id)), ...taken];

@@ -1,9 +1,12 @@
 import { z } from 'zod';
-import { BLEND_METHODS, BRUSH_SCHOOLS, MaterialSchema, OwnRatesSchema } from '../layers';
+import { BLEND_METHODS, BRUSH_SCHOOLS, MaterialSchema, MOST_HANDS, OwnRatesSchema } from '../layers';
+
+/** Degrees Celsius: nobody paints beyond. */
+export const ROOM_TEMPERATURES = { least: -20, most: 60 };
 
 /** What holds in a workshop, and in a piece that is painted there. */
 const shared = {
-	temperature: z.number().min(-20).max(60).meta({ description: 'Degrees Celsius.' }),
+	temperature: z.number().min(ROOM_TEMPERATURES.least).max(ROOM_TEMPERATURES.most).meta({ description: 'Degrees Celsius.' }),
 	humidity: z.number().min(0).max(100).meta({ description: 'Relative, percent.' }),
 	degrees: z.enum(['C', 'F']).optional().meta({ description: 'What its thermometer shows; Celsius where nothing is said.' }),
 	simulated: z
@@ -11,7 +14,7 @@ const shared = {
 		.optional()
 		.meta({ description: 'Whether the simulated measuring device and colour reader are offered, for practice.' }),
 	hand: z.enum(['left', 'right']).optional().meta({ description: 'The hand that works; right where nothing is said.' }),
-	hands: z.number().int().min(1).max(4).optional().meta({ description: 'How many work here at once; one where nothing is said.' }),
+	hands: z.number().int().min(1).max(MOST_HANDS).optional().meta({ description: 'How many work here at once; one where nothing is said.' }),
 	tapes: z
 		.array(z.number().min(1).max(100))
 		.min(1)
@@ -39,22 +42,8 @@ export const WorkshopSettingsSchema = z.strictObject({ units, paper, ...shared, 
 export type WorkshopSettings = z.infer<typeof WorkshopSettingsSchema>;
 
 /** What a piece and its workshop have in common, by name. */
-export const SHARED_FIELDS = [
-	'units',
-	'paper',
-	'temperature',
-	'humidity',
-	'degrees',
-	'simulated',
-	'hand',
-	'hands',
-	'tapes',
-	'rates',
-	'schools',
-	'volumes',
-	'materials'
-] as const satisfies readonly (keyof WorkshopSettings)[];
-export type SharedField = (typeof SHARED_FIELDS)[number];
+export const SHARED_FIELDS = Object.keys(WorkshopSettingsSchema.shape) as [SharedField, ...SharedField[]];
+export type SharedField = keyof WorkshopSettings;
 
 /** Fields of a project that it has in common with its workshop; `workshop.own` names those that are meant to differ. */
 export const COPY_OF_WORKSHOP = {

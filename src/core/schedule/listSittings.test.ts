@@ -1,7 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { readProjectText } from '../formats';
-import { kindOfCoat, newGlaze, newPaste, newSand, ratesOf, type Coat } from '../layers';
+import { kindOfCoat, newGlaze, newPaste, newSand, ratesOf, type Coat, type Layer, type Site, type Stack } from '../layers';
+import { NO_TRAITS } from '../layers/traits';
+import type { DryingTimes } from './dryMaterial';
+import { listSittings } from './listSittings';
+import { timeOrder } from './timeOrder';
 import { planProject } from '../plan';
 import { STARTERS } from '../piece';
 import { newProject, type Project } from '../project';
@@ -127,6 +131,23 @@ describe('a step is cut into what is done in one go', () => {
 		/** Eight minutes at 20 degrees. */
 		expect(own('glaze').length).toBeGreaterThan(1);
 		for (const { minutes } of own('glaze')) expect(minutes).toBeLessThan(8 + 1e-6);
+	});
+
+	it('passes beyond any count are one sitting of all the work, and the time between them is not lost, nor told as work', () => {
+		const layer = { coat: { ...newPaste('reeds'), times: 9 }, at: 0, surfaces: new Set(['front']), traits: NO_TRAITS } as unknown as Layer;
+		const site = { area: 0.4, on: new Map(), open: null, lays: { count: 60, rounds: 30 } } as unknown as Site;
+		const [step] = listSittings({ layers: [layer] } as unknown as Stack, {
+			sites: new Map([['paste', site]]),
+			drying: [{ recoat: 240 } as DryingTimes],
+			wet: new Map(),
+			lays: new Map(),
+			piece: { faces: [] } as never,
+			rates: ratesOf()
+		});
+		expect([step!.passes.length, step!.passes[0]!.length, step!.unlisted]).toEqual([1, 1, 269 * 240]);
+		expect(step!.passes[0]![0]!.minutes).toBeCloseTo(9 * (0.4 / 0.02 + 3 * 60), 6);
+		const { steps } = timeOrder({ layers: [layer], surfaces: [] } as unknown as Stack, [{ recoat: 240 } as DryingTimes], [step!]);
+		expect([steps[0]!.work, steps[0]!.doneAt].map((minutes) => Math.round(minutes))).toEqual([1800, 1800 + 269 * 240]);
 	});
 
 	it('rates of the workshop are what the minutes come from', () => {

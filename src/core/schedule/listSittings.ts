@@ -31,6 +31,8 @@ export interface StepSittings {
 	readonly passes: readonly (readonly Sitting[])[];
 	/** Between the end of a pass and the beginning of the next. */
 	readonly between: Minutes;
+	/** All the time between passes that are too many to be listed, and stand here as one. */
+	readonly unlisted: Minutes;
 }
 
 /** What the sittings of a piece are read from. */
@@ -75,7 +77,7 @@ function sittingsOf(layer: Layer, context: SittingsContext, looseOf: ReadonlyMap
 	});
 	const whole: Piece = { key: '', loose: null, surfaces: [...layer.surfaces] };
 	const benched = bench > 0 ? [sitting(0, { ...whole, surfaces: [] }, bench)] : [];
-	if (count > MOST_PASSES) return { bench: benched, passes: [[sitting(1, whole, work + (count - 1) * between)]], between };
+	if (count > MOST_PASSES) return { bench: benched, passes: [[sitting(1, whole, work)]], between, unlisted: (count - 1) * between };
 	const cut = cutPass(layer, context, looseOf);
 	const rounds = cut.rounds?.length ?? 1;
 	const passes = Array.from({ length: count }, (_, k) => {
@@ -83,7 +85,7 @@ function sittingsOf(layer: Layer, context: SittingsContext, looseOf: ReadonlyMap
 		const all = cut.rounds ? cut.rounds.reduce((sum, { share }) => sum + share, 0) / rounds : 1;
 		return pieces.map(({ share, ...piece }) => sitting(k + 1, piece, ((work / count) * share) / all));
 	});
-	return { bench: benched, passes, between };
+	return { bench: benched, passes, between, unlisted: 0 };
 }
 
 /** Part of a pass, and what tells it from others in its id. */

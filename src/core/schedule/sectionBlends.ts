@@ -1,4 +1,4 @@
-import { amountOfCoat, METHODS, type Blend, type Coat, type Rates } from '../layers';
+import { amountOfCoat, METHODS, MOST_HANDS, type Blend, type Coat, type Rates } from '../layers';
 import { LOSS, volumeForArea } from '../materials';
 import type { Minutes, Ml } from '../units';
 import { cutWetCoat, type WetCoat } from './cutWetCoats';
@@ -61,7 +61,6 @@ function workOf(coat: Blend, { layer, parts, rate, open, holds, list, tooLarge }
 
 /** An extender adds so many minutes, by the labels of most. Source: craft 3. */
 const EXTENDER = { least: 10, most: 20 } as const;
-const MOST_HANDS = 4;
 
 /** An extender, more hands, both, or methods that need not be kept wet: of each the least that cures; where nothing does, none. */
 function remediesFor(coat: Blend, cures: (changed: Blend) => boolean): BlendWork['tooLarge'][0]['remedies'] {

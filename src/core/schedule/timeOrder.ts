@@ -75,7 +75,7 @@ export function timeOrder(stack: Stack, drying: readonly DryingTimes[], sittings
 		const now = before?.doneAt ?? 0;
 		const need = longestWait(into[layer.at]!, steps, now);
 		const waitBefore = before ? (layer.coat.wait ?? need.wait) : 0;
-		const { bench, passes, between } = sittings[layer.at]!;
+		const { bench, passes, between, unlisted } = sittings[layer.at]!;
 		const beginsAt = now + waitBefore;
 		let at = beginsAt;
 		const sit = (sitting: Sitting) => {
@@ -87,6 +87,7 @@ export function timeOrder(stack: Stack, drying: readonly DryingTimes[], sittings
 			if (k > 0) at += between;
 			pass.forEach(sit);
 		});
+		at += unlisted;
 		const minutes = (list: readonly Sitting[]) => list.reduce((sum, one) => sum + one.minutes, 0);
 		steps.push({
 			layer,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema } from '../../units';
-import { BLEND_METHODS, BRUSH_SCHOOLS } from '../methods/schema';
+import { BLEND_METHODS, BRUSH_SCHOOLS, MOST_HANDS, USUAL_BLENDING } from '../methods/schema';
 import { METHODS } from '../methods';
 import type { Rates } from '../rates';
 import { traitsOfMaterial } from '../traits';
@@ -21,7 +21,7 @@ export const BlendSchema = z.strictObject({
 		.optional()
 		.meta({ description: 'Left in, to see the front as one (as without it), or taken out for clean edges.' }),
 	extender: z.number().min(0).max(240).optional().meta({ description: 'Minutes that an extender adds to the open time, by its label.' }),
-	hands: z.number().int().min(1).max(4).optional().meta({ description: 'How many work on it at once; one where it is not given.' })
+	hands: z.number().int().min(1).max(MOST_HANDS).optional().meta({ description: 'How many work on it at once; one where it is not given.' })
 });
 export type Blend = z.infer<typeof BlendSchema>;
 
@@ -72,7 +72,7 @@ const rateOfBlend = ({ method, hands = 1 }: Blend, rates: Rates): number => rate
 const newBlend = (
 	zone: string,
 	material: string,
-	{ method = 'mist-and-feather', brushes = 'clean-joins', hands = 1 }: StartContext['blending'] = {}
+	{ method = USUAL_BLENDING.method, brushes = USUAL_BLENDING.brushes, hands = 1 }: StartContext['blending'] = {}
 ): Blend => ({
 	...filmOf('blend', material, 1),
 	kind: 'blend',

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { BRUSH_SCHOOLS, METHODS, type Blend } from '$core/layers';
+	import { BRUSH_SCHOOLS, BRUSH_WORDS, METHODS, MOST_HANDS, type Blend } from '$core/layers';
 	import { doesMove } from '$core/piece';
 	import { nameSurface } from '$core/plan';
 	import { formatDuration, formatLength } from '$core/units';
@@ -11,11 +11,6 @@
 	const unit = $derived(piece.project.units);
 	const work = $derived(piece.plan.blends.find((other) => other.coat === coat.id));
 	const moves = $derived(piece.plan.faces.some((face) => face.parts.some(doesMove)));
-	const BRUSHES: Readonly<Record<(typeof BRUSH_SCHOOLS)[number], string>> = {
-		'clean-joins': 'a clean one for each join',
-		'own-brushes': "the colours' own",
-		'one-dry': 'one dry brush for all joins'
-	};
 	const nameOf = (id: string) => nameSurface(piece.plan, id);
 
 	function set(change: Partial<Blend>, together = ''): void {
@@ -36,7 +31,7 @@
 	<RadioRow
 		label="Brushes at the joins"
 		value={coat.brushes}
-		options={BRUSH_SCHOOLS.map((value) => ({ value, text: BRUSHES[value] }))}
+		options={BRUSH_SCHOOLS.map((value) => ({ value, text: BRUSH_WORDS[value] }))}
 		onchange={(brushes) => set({ brushes })}
 	/>
 {/if}
@@ -61,7 +56,14 @@
 		max={240}
 		onchange={(extender) => set({ extender }, 'extender')}
 	/>
-	<NumberField label="Working at once" whole value={coat.hands ?? 1} min={1} max={4} onchange={(hands) => set({ hands }, 'hands')} />
+	<NumberField
+		label="Working at once"
+		whole
+		value={coat.hands ?? 1}
+		min={1}
+		max={MOST_HANDS}
+		onchange={(hands) => set({ hands }, 'hands')}
+	/>
 </div>
 {#if work && work.sections.length > 0}
 	<section aria-label="Sections">

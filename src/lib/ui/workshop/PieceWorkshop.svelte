@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { changesOfWorkshop, giveUpOwn, markOwn, setOwn, settingsOf, takeWorkshop, type SharedField } from '$core/project';
+	import { changesOfWorkshop, giveOwn, giveUpOwn, markOwn, setOwn, takeWorkshop, type SharedField } from '$core/project';
 	import { Pop } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { onMount } from 'svelte';
@@ -21,10 +21,11 @@
 	const own = $derived(piece.project.workshop.own ?? []);
 	const names = (fields: readonly SharedField[]) => fields.map((field) => FIELD_NAMES[field]).join(', ');
 
-	/** What this piece has is what the workshop has from now on. */
+	/** What this piece has of its own is what the workshop has from now on. */
 	async function giveToWorkshop(): Promise<void> {
-		await workshop.change({ ...settingsOf(piece.project), materials: now?.materials ?? [] });
-		if (now !== null && workshop.faults.length === 0) piece.replace(giveUpOwn(piece.project, now));
+		if (now === null) return;
+		await workshop.change(giveOwn(piece.project, now));
+		if (workshop.faults.length === 0) piece.replace(giveUpOwn(piece.project, now));
 	}
 </script>
 

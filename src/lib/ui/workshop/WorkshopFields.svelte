@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { BRUSH_SCHOOLS, METHODS } from '$core/layers';
-	import type { WorkshopSettings } from '$core/project';
+	import { BRUSH_SCHOOLS, BRUSH_WORDS, METHODS, MOST_HANDS, USUAL_BLENDING } from '$core/layers';
+	import { ROOM_TEMPERATURES, type WorkshopSettings } from '$core/project';
 	import { fromDegrees, toDegrees } from '$core/units';
 	import { NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
 
@@ -12,12 +12,6 @@
 	}
 	let { value, onchange }: Props = $props();
 	const degrees = $derived(value.degrees ?? 'C');
-	const LIMITS = { coldest: -20, warmest: 60 };
-	const BRUSHES: Readonly<Record<(typeof BRUSH_SCHOOLS)[number], string>> = {
-		'clean-joins': 'a clean one for each join',
-		'own-brushes': "the colours' own",
-		'one-dry': 'one dry brush for all joins'
-	};
 </script>
 
 <div class="grid grid-cols-2 gap-2">
@@ -26,8 +20,8 @@
 		unit="°{degrees}"
 		step={1}
 		value={Math.round(10 * toDegrees(value.temperature, degrees)) / 10}
-		min={toDegrees(LIMITS.coldest, degrees)}
-		max={toDegrees(LIMITS.warmest, degrees)}
+		min={toDegrees(ROOM_TEMPERATURES.least, degrees)}
+		max={toDegrees(ROOM_TEMPERATURES.most, degrees)}
 		onchange={(next) => onchange({ temperature: fromDegrees(next, degrees) }, 'temperature')}
 	/>
 	<NumberField
@@ -59,7 +53,14 @@
 		]}
 		onchange={(hand) => onchange({ hand })}
 	/>
-	<NumberField label="How many work" whole value={value.hands ?? 1} min={1} max={4} onchange={(hands) => onchange({ hands }, 'hands')} />
+	<NumberField
+		label="How many work"
+		whole
+		value={value.hands ?? 1}
+		min={1}
+		max={MOST_HANDS}
+		onchange={(hands) => onchange({ hands }, 'hands')}
+	/>
 </div>
 <RadioRow
 	label="Volumes"
@@ -72,14 +73,14 @@
 />
 <Pick
 	label="A new blended coat is begun by"
-	value={value.schools?.method ?? 'mist-and-feather'}
+	value={value.schools?.method ?? USUAL_BLENDING.method}
 	options={Object.values(METHODS).map(({ id, name }) => ({ value: id, text: name }))}
 	onchange={(method) => onchange({ schools: { ...value.schools, method } })}
 />
 <Pick
 	label="with brushes"
-	value={value.schools?.brushes ?? 'clean-joins'}
-	options={BRUSH_SCHOOLS.map((school) => ({ value: school, text: BRUSHES[school] }))}
+	value={value.schools?.brushes ?? USUAL_BLENDING.brushes}
+	options={BRUSH_SCHOOLS.map((school) => ({ value: school, text: BRUSH_WORDS[school] }))}
 	onchange={(brushes) => onchange({ schools: { ...value.schools, brushes } })}
 />
 <Tick

@@ -1,4 +1,4 @@
-import { METHODS } from '$core/layers';
+import { METHODS, USUAL_BLENDING } from '$core/layers';
 import type { SharedField, WorkshopSettings } from '$core/project';
 import { formatFine, toDegrees } from '$core/units';
 
@@ -44,7 +44,7 @@ export function wordShared(field: SharedField, settings: WorkshopSettings): stri
 		case 'rates':
 			return 'other rates of work';
 		case 'schools':
-			return `blending by ${METHODS[schools?.method ?? 'mist-and-feather'].name.toLowerCase()}`;
+			return `blending by ${METHODS[schools?.method ?? USUAL_BLENDING.method].name.toLowerCase()}`;
 		case 'volumes':
 			return volumes === 'fl-oz' ? 'volumes in fluid ounces' : 'volumes in ml';
 		case 'materials':
