@@ -1,4 +1,5 @@
 import { RULES } from '../src/core/layers';
+import { RATE_TABLE } from '../src/core/layers/rates';
 import { CATALOGUE } from '../src/core/materials';
 
 /** The document with its tables as the code has them: each between its mark and the next end. */
@@ -7,12 +8,13 @@ export function writeCraftTables(text: string): string {
 		[name, kind, carrier, coverage, film, touchDry, recoat, open === 0 ? '' : open, cureDays].join(' | ')
 	);
 	const rules = RULES.map(({ id, satisfiedBy }) => `\`${id}\` | ${satisfiedBy}`);
-	return fill(
-		fill(text, 'materials', 'name | kind | carrier | coverage | film | touch | recoat | open | cures, days', materials),
-		'rules',
-		'rule | what satisfies it',
-		rules
-	);
+	const rates = Object.values(RATE_TABLE).map(({ says, usual, unit }) => [says, usual, unit].join(' | '));
+	const tables: [mark: string, head: string, rows: readonly string[]][] = [
+		['materials', 'name | kind | carrier | coverage | film | touch | recoat | open | cures, days', materials],
+		['rules', 'rule | what satisfies it', rules],
+		['rates', 'work | usual | unit', rates]
+	];
+	return tables.reduce((filled, [mark, head, rows]) => fill(filled, mark, head, rows), text);
 }
 
 function fill(text: string, mark: string, head: string, rows: readonly string[]): string {

@@ -13,7 +13,7 @@ interface Rate {
 }
 
 /** How fast each kind of work goes, by one person: by applicator, by method of blending, by what else is done. A new rate is a line here. Source: craft 3 to 13. */
-const RATE_TABLE = {
+export const RATE_TABLE = {
 	brush: { says: 'Laid by brush', unit: 'm2 a minute', usual: 0.1 },
 	roller: { says: 'Laid by roller', unit: 'm2 a minute', usual: 0.2 },
 	sponge: { says: 'Laid by sponge', unit: 'm2 a minute', usual: 0.12 },
