@@ -1,7 +1,7 @@
 import { leadsTo } from '../colour';
 import { gatherMaterials } from '../materials';
 import { partIdsOf, type PlacedPart } from '../piece';
-import { colourOf, isFilm, kindOfCoat, whereOf } from '../layers';
+import { colourOf, isFilm, kindOfCoat, needsMaterial, whereOf } from '../layers';
 import { kindOfArrangement } from '../layout';
 import type { Issue } from '../units';
 import type { Project } from '../project';
@@ -51,7 +51,7 @@ export function checkReferences(project: Project): Issue[] {
 	const known = gatherMaterials(materials);
 	finish.coats.forEach((coat, i) => {
 		const path = `finish.coats[${i}]`;
-		if ('material' in coat) {
+		if (needsMaterial(coat)) {
 			need(new Set(known.keys()), coat.material, `${path}.material`, 'material');
 			const material = known.get(coat.material);
 			const serve = kindOfCoat(coat).materials;

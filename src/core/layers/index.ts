@@ -2,7 +2,7 @@ export { MATERIAL_KINDS, MaterialSchema, type Material } from './material';
 export { FinishSchema, withCoats, type Decision, type Finish } from './schema';
 export { CoatSchema, isFilm, type Coat, type FilmCoat } from './kinds/schema';
 export { APPLICATORS, type Applicator, type ColourSource, type CoatParts } from './kinds/fields';
-export { amountOfCoat, colourOf, kindOfCoat, KINDS, nameCoat, recolour, whereOf, wordCoat } from './kinds';
+export { amountOfCoat, colourOf, kindOfCoat, KINDS, materialOf, nameCoat, needsMaterial, recolour, whereOf, wordCoat } from './kinds';
 export {
 	PHASES,
 	type CoatKind,
@@ -41,7 +41,7 @@ export { BLEND_METHODS, BRUSH_SCHOOLS, BRUSH_WORDS, MOST_HANDS, USUAL_BLENDING }
 export type { BlendMethod, Handwriting } from './methods/types';
 export { type Traits } from './traits';
 export { type Area } from './area';
-export { layersOn, layersOver, layersUnder, stackLayers, type Layer, type Stack } from './stackLayers';
+export { layersOn, layersOver, takenOff, layersUnder, stackLayers, type Layer, type Stack } from './stackLayers';
 export { measureSites, type SiteMeasures } from './measureSites';
 export type { Arc, Readiness, RuleKind } from './arcs';
 export { applyRemedy, freeId, moveCoat, type Example, type Finding, type FinishEdit, type Found, type Remedy, type Rule } from './findings';

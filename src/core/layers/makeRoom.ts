@@ -2,7 +2,7 @@ import { formatFine, MM_PER_INCH, type LengthUnit, type Mm } from '../units';
 import type { FinishEdit, Remedy } from './findings';
 import { newSand } from './kinds/sand';
 import { isFilm, type FilmCoat } from './kinds/schema';
-import { layersOver, type Layer, type Stack } from './stackLayers';
+import { takenOff, type Layer, type Stack } from './stackLayers';
 import { filmOnEdge, TIGHT, type GapRoom } from './roomInGap';
 
 const UM_PER_MM = 1000;
@@ -75,7 +75,7 @@ function maskEdges(stack: Stack, room: GapRoom): RoomRemedy | null {
 
 /** What is sanded off again takes no room. */
 function filmIn(stack: Stack, layer: Layer, room: GapRoom): Mm {
-	const gone = new Set(layersOver(stack, layer).flatMap(({ layer: over, where }) => (over.traits.bares ? where : [])));
+	const gone = new Set(takenOff(stack, layer).map(({ surface }) => surface));
 	return room.between.reduce((sum, surface) => sum + (gone.has(surface) ? 0 : filmOnEdge(layer, surface) / UM_PER_MM), 0);
 }
 

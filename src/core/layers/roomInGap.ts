@@ -1,7 +1,7 @@
 import type { Gap } from '../piece';
 import type { Mm, Um } from '../units';
 import { isFilm } from './kinds/schema';
-import { type Layer, type Stack } from './stackLayers';
+import { layersOn, type Layer, type Stack } from './stackLayers';
 
 const UM_PER_MM = 1000;
 /** Less room than this is a warning, mm. Source: craft 2. */
@@ -42,17 +42,18 @@ export function filmOnEdge({ coat, film, surfaces, openings, traits }: Layer, su
 	return coat.edges === 'one' ? film / coat.times : film;
 }
 
+/** Film on the edges of a surface after a step, mm: what was sanded to bare went off its edges too. */
+function filmAt(stack: Stack, surface: string, at: number): Mm {
+	return layersOn(stack, surface, at + 1).reduce((sum, layer) => sum + filmOnEdge(layer, surface) / UM_PER_MM, 0);
+}
+
 /** Room to move in a gap: what is left of it between the films on the edges of its two sides, at both its ends and at every stage. Source: methods 12. */
 export function roomInGap(stack: Stack, gap: Gap): GapRoom {
-	const film: [Mm, Mm] = [0, 0];
+	let film: readonly [Mm, Mm] = [0, 0];
 	let eased = 0;
 	const stages = stack.layers.map((layer) => {
-		gap.between.forEach((surface, side) => {
-			/** Sanding to bare takes off what was there, edges and all. */
-			if (layer.traits.bares && layer.surfaces.has(surface)) film[side] = 0;
-			film[side]! += filmOnEdge(layer, surface) / UM_PER_MM;
-			if ('eases' in layer.coat && layer.surfaces.has(surface)) eased += layer.coat.eases ?? 0;
-		});
+		film = [filmAt(stack, gap.between[0], layer.at), filmAt(stack, gap.between[1], layer.at)];
+		for (const surface of gap.between) if (layer.surfaces.has(surface)) eased += layer.traits.eases;
 		return gap.mm + eased - film[0] - film[1];
 	});
 	const change = eased - film[0] - film[1];

@@ -9,12 +9,12 @@ import {
 	type Layout,
 	type OpeningsOn
 } from '../layout';
-import { surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
+import { faceOf, surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
 import type { Um } from '../units';
 import { surfacesInCommon, type Area } from './area';
 import type { Material } from './material';
 import type { CoatParts } from './kinds/fields';
-import { colourOf, filmOfCoat, kindOfCoat, whereOf } from './kinds';
+import { colourOf, filmOfCoat, kindOfCoat, materialOf, whereOf } from './kinds';
 import { type Coat } from './kinds/schema';
 import type { CoatSetting, Where } from './kinds/types';
 import type { Finish } from './schema';
@@ -61,7 +61,7 @@ export function stackLayers(finish: Pick<Finish, 'coats'>, context: StackContext
 	const { piece, condition, palette, materials, layout } = context;
 	const all = surfacesOfPiece(piece);
 	const surfaces = all.map(({ id }) => id);
-	const grounds = new Map(all.map(({ id, face }) => [id, piece.faces.find((other) => other.id === face)!.ground]));
+	const grounds = new Map(all.map(({ id, face }) => [id, faceOf(piece.faces, face).ground]));
 	const colours = new Map(palette.map((colour) => [colour.id, colour]));
 	const withHardware = new Set(all.filter(({ hardware }) => hardware.length > 0).map(({ id }) => id));
 	const withHoles = new Set(all.filter(({ filled }) => filled.length > 0).map(({ id }) => id));
@@ -69,7 +69,7 @@ export function stackLayers(finish: Pick<Finish, 'coats'>, context: StackContext
 	const masks = masksOver(finish.coats);
 	const placed = new Map<string, Area>();
 	const layers = finish.coats.map((coat, at): Layer => {
-		const material = 'material' in coat ? (materials.get(coat.material) ?? null) : null;
+		const material = materialOf(coat, materials) ?? null;
 		const where = whereOf(coat);
 		const area = where.like === undefined ? placeCoat(where) : (placed.get(where.like) ?? NOWHERE);
 		placed.set(coat.id, area);
@@ -134,12 +134,7 @@ function keepOff(area: Area, masks: readonly { readonly where: Where; readonly a
 
 function createPlacer({ piece, layout, laid }: StackContext, surfaces: SurfaceLists): (where: Where) => Area {
 	const under = (parts: Parameters<typeof partsOf>[0]) =>
-		partsOf(parts, piece).flatMap((part) =>
-			surfacesWithin(
-				part,
-				piece.faces.find((face) => face.id === part.face)!
-			)
-		);
+		partsOf(parts, piece).flatMap((part) => surfacesWithin(part, faceOf(piece.faces, part.face)));
 	return ({ on, through, role, zone, only }) => {
 		const limits: (readonly string[])[] = [];
 		if (on !== undefined) limits.push(onSurfaces(on, piece, surfaces.all));
@@ -197,13 +192,24 @@ function meetingsOf(stack: Stack) {
 	return meetings;
 }
 
+/** Where a later step takes a layer off again, down to the bare ground, and which. */
+export function takenOff(stack: Stack, layer: Layer): { readonly surface: string; readonly by: string }[] {
+	return layersOver(stack, layer).flatMap(({ layer: { traits, coat }, where }) =>
+		traits.bares ? where.map((surface) => ({ surface, by: coat.id })) : []
+	);
+}
+
 /** What lies on a surface when so many steps are done, bottom up: all since it was last taken down to the bare ground. */
 export function layersOn(stack: Stack, surface: string, steps = stack.layers.length): Layer[] {
-	const here = stack.layers.filter((layer) => layer.at < steps && layer.surfaces.has(surface));
-	return here.slice(here.findLastIndex(({ traits }) => traits.bares) + 1);
+	const from = baredBy(stack, surface, steps)?.at ?? -1;
+	return stack.layers.slice(from + 1, steps).filter((layer) => layer.surfaces.has(surface));
 }
 
 /** Whether a surface was taken down to its bare ground before a step. */
 export function isBared(stack: Stack, surface: string, steps: number): boolean {
-	return stack.layers.some((layer) => layer.at < steps && layer.traits.bares && layer.surfaces.has(surface));
+	return baredBy(stack, surface, steps) !== undefined;
+}
+
+function baredBy(stack: Stack, surface: string, steps: number): Layer | undefined {
+	return stack.layers.slice(0, steps).findLast(({ traits, surfaces }) => traits.bares && surfaces.has(surface));
 }

@@ -1,3 +1,4 @@
+import type { Mm } from '../units';
 import type { Material } from './material';
 
 /** What a layer is to others, whatever kind of coat made it. Rules ask these, and never for a kind. */
@@ -12,6 +13,8 @@ export interface Traits {
 	readonly keys: boolean;
 	/** Takes off all that lies there, down to the ground. */
 	readonly bares: boolean;
+	/** Taken off the edges of its surfaces, mm. */
+	readonly eases: Mm;
 	/** Fills the old holes of its surfaces; has to be sanded flush. */
 	readonly fills: boolean;
 	readonly hardware: 'off' | 'masked' | 'on' | null;
@@ -82,6 +85,7 @@ export const NO_TRAITS: Traits = {
 	rinses: false,
 	keys: false,
 	bares: false,
+	eases: 0,
 	fills: false,
 	hardware: null,
 	tapes: false,

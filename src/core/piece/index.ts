@@ -33,6 +33,7 @@ export { gradeSizes, type Grading } from './gradeSizes';
 export { createMeasurer, measurePiece, MOST_DRAWERS, type MeasuredPiece } from './measurePiece';
 export {
 	doesMove,
+	faceOf,
 	isOwnSurface,
 	partAt,
 	surfaceOf,

@@ -95,6 +95,13 @@ export interface MeasuredFace {
 	readonly estimated: boolean;
 }
 
+/** One of some faces, which is among them. @throws RangeError where it is not. */
+export function faceOf<F extends { readonly id: string }>(faces: readonly F[], id: string): F {
+	const face = faces.find((other) => other.id === id);
+	if (!face) throw new RangeError(`there is no face ${id}`);
+	return face;
+}
+
 /** The roles of parts that are of the carcass: one surface with the face that they are on. */
 const FRAME_ROLES: ReadonlySet<PartRole> = new Set(['rail', 'stile', 'plinth', 'apron', 'open', 'face']);
 const MOVING: ReadonlySet<PartRole> = new Set(['drawer', 'door']);

@@ -1,4 +1,4 @@
-import { isFilm, kindOfCoat, layersOver, nameCoat, whereOf, wordCoat, type Stack } from '../layers';
+import { isFilm, kindOfCoat, layersUnder, nameCoat, takenOff, whereOf, wordCoat, type Stack } from '../layers';
 import type { TimedArc, TimedOrder, TimedStep } from '../schedule';
 import type { Project } from '../project';
 import { labelSteps } from './labelSteps';
@@ -40,7 +40,8 @@ function describeStep(
 		through: whereOf(coat).through ?? null,
 		surfaces: [...layer.surfaces],
 		masked: layer.masked.map(({ arrangement }) => arrangement),
-		takenOff: layer.traits.film ? layersOver(stack, layer).flatMap(({ layer: over, where }) => (over.traits.bares ? where : [])) : [],
+		takenOff: layer.traits.film ? takenOff(stack, layer) : [],
+		liesOver: layersUnder(stack, layer).map((under) => under.layer.coat.id),
 		times: isFilm(coat) ? coat.times : 1,
 		traits: layer.traits,
 		waitBefore,

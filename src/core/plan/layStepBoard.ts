@@ -15,17 +15,17 @@ export interface BoardStep {
 
 /** The finish of one surface as painters make a step board: each coat begins at its own step and lies over all before it to the end. */
 export function layStepBoard(order: readonly OrderStep[], surface: string): BoardStep[] {
-	return order.map(({ coat, at, traits, film, through, surfaces }) => {
+	return order.map(({ coat, traits, film, through, surfaces, takenOff }) => {
 		const here = surfaces.includes(surface);
 		const kind = !traits.film ? 'mark' : !here ? 'elsewhere' : through !== null ? 'raised' : 'slab';
 		const lies = kind === 'slab' || kind === 'raised';
-		const barer = order.find((later) => later.at > at && later.traits.bares && later.surfaces.includes(surface));
+		const barer = takenOff.find((one) => one.surface === surface)?.by;
 		return {
 			coat,
 			kind,
 			height: lies ? Math.sqrt(film) : 0,
 			through: lies ? through : null,
-			endsBy: lies ? (barer?.at ?? null) : null
+			endsBy: lies && barer !== undefined ? order.findIndex((step) => step.coat === barer) : null
 		};
 	});
 }

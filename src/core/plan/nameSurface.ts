@@ -1,4 +1,4 @@
-import { doesMove, surfaceOf } from '../piece';
+import { faceOf, doesMove, surfaceOf } from '../piece';
 import type { Plan } from './types';
 
 /** What a surface is called: a part by its name, a face that has fronts in it by its frame; with its face where several are measured. */
@@ -12,7 +12,7 @@ export function nameSurface(plan: Pick<Plan, 'faces'>, id: string): string {
 	const part = plan.faces.flatMap(({ parts }) => parts).find((other) => other.id === id);
 	if (!part) return id;
 	const twin = active.some((other) => other.id !== part.face && other.parts.some(({ name }) => name === part.name));
-	return twin ? `${part.name}, ${plan.faces.find((other) => other.id === part.face)!.name}` : part.name;
+	return twin ? `${part.name}, ${faceOf(plan.faces, part.face).name}` : part.name;
 }
 
 /** Every surface that is painted by itself, with its name: first what moves, then the rest, face by face. */

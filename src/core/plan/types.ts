@@ -126,8 +126,10 @@ export interface OrderStep {
 	readonly surfaces: readonly string[];
 	/** Arrangements under a mask at that time: it does not reach what they lay. */
 	readonly masked: readonly string[];
-	/** Where a later step takes it off again, down to the bare ground. */
-	readonly takenOff: readonly string[];
+	/** Where a later step takes it off again, down to the bare ground, and which. */
+	readonly takenOff: readonly { readonly surface: string; readonly by: string }[];
+	/** The coats that it comes to lie over, bottom up; what was taken off before is not among them. */
+	readonly liesOver: readonly string[];
 	readonly times: number;
 	/** Of its material and its way of working, for the section and the page. */
 	readonly traits: Traits;

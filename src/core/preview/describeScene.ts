@@ -1,5 +1,18 @@
 import { pigmentOfHex, pigmentsOf, type Colour } from '../colour';
-import { amountOfCoat, colourOf, hiddenBy, isFilm, kindOfCoat, whereOf, type Coat, type Look, type Material, type Traits } from '../layers';
+import {
+	amountOfCoat,
+	colourOf,
+	hiddenBy,
+	isFilm,
+	kindOfCoat,
+	materialOf,
+	needsMaterial,
+	whereOf,
+	type Coat,
+	type Look,
+	type Material,
+	type Traits
+} from '../layers';
 import { flattenOutline } from '../geometry';
 import { layZone, type LaidItem, type Layout } from '../layout';
 import { GROUNDS, isBoxOutline, isOwnSurface, standOf, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
@@ -27,6 +40,8 @@ export interface SceneStep {
 	readonly masked: readonly string[];
 	readonly film: Um;
 	readonly traits: Traits;
+	/** The coats that it comes to lie over, bottom up; what was taken off before is not among them. */
+	readonly liesOver: readonly string[];
 }
 
 const SEED = 20;
@@ -55,8 +70,21 @@ export function describeScene(source: SceneSource): Scene {
 			round,
 			holes: holes.map((hole) => ({ x: hole.x, y: hole.y, diameter: hole.diameter }))
 		})),
-		layers: source.coats.map((coat) => ({ ...layerOf(coat, source), ...exceptOf(coat, source) }))
+		layers: linkLayers(
+			source.coats.map((coat) => ({ ...layerOf(coat, source), ...exceptOf(coat, source) })),
+			source.steps
+		)
 	};
+}
+
+/** Layers that know which coat under them works in them: the one that lies nearest under each and is active, where nothing was laid on it since. */
+export function linkLayers(layers: readonly SceneLayer[], steps: ReadonlyMap<string, Pick<SceneStep, 'liesOver'>>): readonly SceneLayer[] {
+	const active = new Set(layers.filter(({ isActive }) => isActive).map(({ coat }) => coat));
+	if (active.size === 0) return layers;
+	return layers.map((layer) => {
+		const next = layer.kind === 'none' ? undefined : steps.get(layer.coat)?.liesOver.at(-1);
+		return next !== undefined && active.has(next) ? { ...layer, over: next } : layer;
+	});
 }
 
 function frontsOf(face: MeasuredFace): Part[] {
@@ -137,7 +165,7 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 	},
 	relief: ({ coat, look, source, ink, cover, sheen, film }) => {
 		const { hex, opacity } = ink ?? UNKNOWN;
-		const edges = 'material' in coat ? source.materials.get(coat.material)?.casting?.edges : undefined;
+		const edges = materialOf(coat, source.materials)?.casting?.edges;
 		return {
 			kind: 'relief',
 			coat: coat.id,
@@ -204,7 +232,8 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 
 /** What was raised last where a sanding goes, and has been covered since; null where there is nothing to show. */
 function raisedUnder(coat: Coat, source: SceneSource): Extract<SceneLayer, { kind: 'relief' }> | null {
-	const before = source.coats.slice(0, source.coats.indexOf(coat));
+	const { liesOver = [] } = source.steps.get(coat.id) ?? {};
+	const before = source.coats.filter(({ id }) => liesOver.includes(id));
 	const { through } = whereOf(coat);
 	const at = before.findLastIndex((other) => whereOf(other).through === through && kindOfCoat(other).look(other).effect === 'relief');
 	if (at < 0 || !before.slice(at + 1).some((other) => isFilm(other) && whereOf(other).through !== through)) return null;
@@ -224,9 +253,9 @@ const CLEAR_PRIMER = { hex: '#d9c9a8', opacity: 0.06 };
 const DABBED = { strokes: 'none', stroke: 0, patch: 0.3, size: 5, everywhere: 0.02 } as const;
 
 function layerOf(coat: Coat, source: SceneSource): SceneLayer {
-	const material = 'material' in coat ? source.materials.get(coat.material) : undefined;
+	const material = materialOf(coat, source.materials);
 	const look = kindOfCoat(coat).look(coat);
-	if ('material' in coat && !material) return { kind: 'none', coat: coat.id };
+	if (needsMaterial(coat) && !material) return { kind: 'none', coat: coat.id };
 	const step = source.steps.get(coat.id);
 	const amount = isFilm(coat) ? amountOfCoat(coat) : 1;
 	const colour = colourOf(coat);

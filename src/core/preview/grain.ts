@@ -44,7 +44,7 @@ export function fillCloudRow(out: Float32Array, count: number, tile: Uint8Array,
 	fillBetweenNodes(out, count, x, shift, (node) => tile[row | (node & 255)]! * (1 - v) + tile[next | (node & 255)]! * v);
 }
 
-/** Straight lines between the nodes: one addition a pixel. */
+/** Straight lines between the nodes: the same wherever the row begins. */
 function fillBetweenNodes(out: Float32Array, count: number, x: number, shift: number, at: (node: number) => number): void {
 	const step = 1 << shift;
 	for (let i = 0; i < count;) {
@@ -53,11 +53,7 @@ function fillBetweenNodes(out: Float32Array, count: number, x: number, shift: nu
 		const from = at(node);
 		const rise = (at(node + 1) - from) / step;
 		const end = Math.min(count, i + step - into);
-		let value = from + rise * into;
-		for (; i < end; i++) {
-			out[i] = value;
-			value += rise;
-		}
+		for (let k = into; i < end; i++, k++) out[i] = from + rise * k;
 	}
 }
 

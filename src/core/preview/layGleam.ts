@@ -1,3 +1,4 @@
+import type { Canvas } from './effects/canvas';
 import type { Planes } from './planes';
 import { OUTSIDE } from './scene';
 
@@ -12,8 +13,8 @@ const STEPS = 512;
 /** Lays the mirrored lamp over a lit picture: glossy places show it, matte ones hardly, so that two finishes are told apart by turning the face to the light. */
 export function layGleam(
 	pixels: Uint8ClampedArray,
-	{ width, height, gloss }: Planes,
-	surfaces: Uint8Array,
+	{ gloss, height: rows }: Pick<Planes, 'gloss' | 'height'>,
+	{ width, height, top, surfaces }: Pick<Canvas, 'width' | 'height' | 'top' | 'surfaces'>,
 	angle: number,
 	at: number
 ): void {
@@ -23,10 +24,10 @@ export function layGleam(
 	const least = Math.min(0, toX * width) + Math.min(0, toY * height);
 	const band = Float32Array.from({ length: STEPS + 1 }, (_, i) => Math.exp(-(((i / STEPS - at) / WIDE) ** 2)) * BRIGHT);
 	const mirrors = Float32Array.from({ length: 256 }, (_, g) => (g / 255) ** DULLER);
-	for (let y = 0; y < height; y++)
+	for (let y = 0; y < rows; y++)
 		for (let x = 0, i = y * width; x < width; x++, i++) {
 			if (surfaces[i] === OUTSIDE) continue;
-			const along = (toX * x + toY * y - least) / span;
+			const along = (toX * x + toY * (top + y) - least) / span;
 			const more = mirrors[gloss[i]!]! * band[Math.round(along * STEPS)]!;
 			pixels[4 * i] = pixels[4 * i]! + more;
 			pixels[4 * i + 1] = pixels[4 * i + 1]! + more;

@@ -103,7 +103,13 @@ describe('the mirrored lamp', () => {
 		const planes = createPlanes(WIDTH, HEIGHT);
 		planes.gloss.fill(gloss);
 		const pixels = new Uint8ClampedArray(WIDTH * HEIGHT * 4).fill(100);
-		layGleam(pixels, planes, new Uint8Array(WIDTH * HEIGHT).fill(outside ? OUTSIDE : 1), 180, at);
+		layGleam(
+			pixels,
+			planes,
+			{ width: WIDTH, height: HEIGHT, top: 0, surfaces: new Uint8Array(WIDTH * HEIGHT).fill(outside ? OUTSIDE : 1) },
+			180,
+			at
+		);
 		return (x: number) => pixels[4 * (50 * WIDTH + x)]!;
 	};
 	it('is seen on a glossy face where it is turned to, and hardly on a matte one', () => {

@@ -10,14 +10,14 @@ export interface PixelBox {
 	readonly bottom: number;
 }
 
-/** The pixels whose centres lie in a box (mm). */
-export function pixelsOf(box: Box, scale: number, width: number, height: number): PixelBox {
-	const edge = (mm: number, most: number) => Math.max(0, Math.min(most, Math.round(mm * scale)));
+/** The pixels whose centres lie in a box (mm); where only so many rows from `first` on are at hand, counted from there. */
+export function pixelsOf(box: Box, scale: number, width: number, height: number, first = 0): PixelBox {
+	const edge = (mm: number, most: number, from = 0) => Math.max(0, Math.min(most, Math.round(mm * scale) - from));
 	return {
 		left: edge(box.x, width),
-		top: edge(box.y, height),
+		top: edge(box.y, height, first),
 		right: edge(box.x + box.width, width),
-		bottom: edge(box.y + box.height, height)
+		bottom: edge(box.y + box.height, height, first)
 	};
 }
 

@@ -1,6 +1,6 @@
-import { layLayer } from './effects';
+import { EFFECTS, layLayer, type Effects } from './effects';
 import { paintGround } from './effects/paintGround';
-import { createCanvas, type Canvas } from './effects/canvas';
+import { createCanvas, type Canvas, type PlanesBefore } from './effects/canvas';
 import { lightPicture } from './lightPicture';
 import type { Light } from './lightPlanes';
 import { copyPlanes, createPlanes, type Planes } from './planes';
@@ -29,7 +29,7 @@ export interface Renderer {
  * Keeps the planes after every layer, so that a change redraws only what lies above it. Two scenes share a layer when
  * everything below it and the layer itself are equal. Source: methods 15.
  */
-export function createRenderer(): Renderer {
+export function createRenderer(effects: Effects = EFFECTS): Renderer {
 	let cache: Cache | null = null;
 
 	const renderer: Renderer = {
@@ -41,7 +41,7 @@ export function createRenderer(): Renderer {
 			const layer = scene.layers[i]!;
 			const below = cache.planes[i]!;
 			const planes = layer.kind === 'none' ? below : copyPlanes(below);
-			layLayer(planes, layer, cache.canvas);
+			layLayer(planes, layer, cache.canvas, planesBefore(cache), effects);
 			cache.layers.push(layer);
 			cache.planes.push(planes);
 			return i + 1 >= steps;
@@ -80,6 +80,16 @@ const FRAME_FIELDS = [
 	'seed'
 ] as const satisfies readonly (keyof Scene)[];
 
+/** What was there before a coat that is laid, or is being laid. */
+function planesBefore({ layers, planes, canvas }: Cache): PlanesBefore {
+	return (coat) => {
+		const at = canvas.scene.layers.findIndex((layer) => layer.coat === coat);
+		const before = at < 0 || at > layers.length ? undefined : planes[at];
+		if (!before) throw new RangeError(`${coat} is named by a layer and not laid under it`);
+		return before;
+	};
+}
+
 function keepWhatIsSame(cache: Cache | null, scene: Scene, scale: number): Cache {
 	const hasSameFrame = (before: Scene) => FRAME_FIELDS.every((field) => isSame(before[field], scene[field]));
 	if (cache === null || cache.scale !== scale || !hasSameFrame(cache.canvas.scene)) return startCache(scene, scale);
@@ -94,10 +104,8 @@ function keepWhatIsSame(cache: Cache | null, scene: Scene, scale: number): Cache
 }
 
 function startCache(scene: Scene, scale: number): Cache {
-	const width = Math.max(1, Math.round(scene.width * scale));
-	const height = Math.max(1, Math.round(scene.height * scale));
-	const canvas = createCanvas(scene, scale, width, height);
-	const ground = createPlanes(width, height);
+	const canvas = createCanvas(scene, scale);
+	const ground = createPlanes(canvas.width, canvas.height);
 	paintGround(ground, canvas);
 	return { scale, layers: [], planes: [ground], canvas };
 }

@@ -66,8 +66,16 @@ export interface Through {
 	readonly edge: 'crisp' | 'soft';
 }
 
-/** Of every layer: what masks keep it off. */
-export type SceneLayer = LaidLayer & { readonly except?: Through };
+export type SceneLayer = LaidLayer & {
+	/** What masks keep it off. */
+	readonly except?: Through;
+	/** Coats under it of which it shows what was there before them. */
+	readonly shows?: readonly string[];
+	/** It works in the coat that is laid over it next (a crackle). */
+	readonly isActive?: true;
+	/** The coat under it that works in it. */
+	readonly over?: string;
+};
 
 type LaidLayer =
 	/** Nothing to be seen but, where it has to do with hardware, that. */

@@ -1,6 +1,6 @@
 import { kindOfCoat, type Layer, type Rates, type Stack } from '../layers';
 import { joinsOf, layZone, patternOf, type LaidPart, type Layout, type Zone, type ZoneAreas } from '../layout';
-import { surfacesOfPiece, type MeasuredPiece } from '../piece';
+import { faceOf, surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Minutes } from '../units';
 import { cutSections, type Sections, type WetPart } from './cutSections';
 import type { DryingTimes } from './dryMaterial';
@@ -58,7 +58,7 @@ function surfacesOf({ surfaces }: Layer, piece: MeasuredPiece): WetParts[] {
 	return surfacesOfPiece(piece)
 		.filter(({ id }) => surfaces.has(id))
 		.map(({ id, face, part, area }) => {
-			const { x, y, width, height } = part ?? piece.faces.find((other) => other.id === face)!.whole;
+			const { x, y, width, height } = part ?? faceOf(piece.faces, face).whole;
 			return { part: id, face, x, y, width, height, area: area / 1e6, flats: null, soft: true };
 		});
 }

@@ -90,6 +90,16 @@ export function amountOfCoat(coat: FilmCoat): number {
 	return kindOfCoat(coat).amount(coat);
 }
 
+/** Whether steps of its kind are done with a material of the shelf. */
+export function needsMaterial(coat: Coat): coat is Extract<Coat, { material: string }> {
+	return kindOfCoat(coat).materials.length > 0;
+}
+
+/** The material of a coat; undefined for steps without one, and where it is not known. */
+export function materialOf(coat: Coat, materials: ReadonlyMap<string, Material>): Material | undefined {
+	return needsMaterial(coat) ? materials.get(coat.material) : undefined;
+}
+
 /** The coat in one colour of the palette in place of the one it has. */
 export function recolour(coat: Coat, colour: string): Coat {
 	return 'colour' in coat ? { ...coat, colour } : coat;

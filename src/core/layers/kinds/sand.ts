@@ -24,7 +24,7 @@ export const sand: CoatKind<Sand> = {
 	phase: 'prepare',
 	starts: () => [{ text: 'Sanding', coat: newSand('all') }],
 	where: limitsOf,
-	traits: ({ bare }) => ({ keys: true, bares: bare }),
+	traits: ({ bare, eases = 0 }) => ({ keys: true, bares: bare, eases }),
 	work: ({ bare }, { area, open }, rates) => (open?.area ?? area) / rates[bare ? 'sand-to-bare' : 'sand-to-key'],
 	steps: ({ bare }) =>
 		bare ? ['Along the grain, until no old coat is left.', 'Veneer is 0.5 to 0.8 mm thin: stop at the first pale spot.'] : [],

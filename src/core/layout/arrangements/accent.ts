@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema, NameSchema, type Issue } from '../../units';
-import type { Part } from '../../piece';
+import { faceOf, type Part } from '../../piece';
 import type { Motif } from '../motif';
 import { partsOf } from '../partsOf';
 import { PartsSchema } from '../partsSchema';
@@ -146,7 +146,7 @@ function itemsOn(
 	context: ArrangementContext
 ): LaidItem[] {
 	const { motif, shape } = motifIn(context, motifId);
-	const face = context.piece.faces.find((other) => other.id === part.face)!;
+	const face = faceOf(context.piece.faces, part.face);
 	return part.hardware.flatMap(({ centre: knob }, index) => {
 		const place = String(placeFromMiddle(index, part.hardware.length));
 		if (leftOut.some((spot) => isSpotOf(spot, { part: part.id, place, index }))) return [];

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { lengthOfLine } from '../../geometry';
 import { IdSchema, NameSchema, type Issue, type Mm } from '../../units';
-import type { Part } from '../../piece';
+import { faceOf, type Part } from '../../piece';
 import { partsOf } from '../partsOf';
 import { PartsSchema } from '../partsSchema';
 import { layShape } from './layItem';
@@ -76,7 +76,7 @@ function linesFrom({ inset, lines }: Pick<Frame, 'inset' | 'lines'>): { readonly
 }
 
 function linesOn(arrangement: Frame, part: Part, { piece }: ArrangementContext): LaidItem[] {
-	const face = piece.faces.find(({ id }) => id === part.face)!;
+	const face = faceOf(piece.faces, part.face);
 	return linesFrom(arrangement).flatMap(({ from, to }, index) => {
 		const place = String(index);
 		if (arrangement.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return [];

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { formatLength, IdSchema, NameSchema, type Mm } from '../../units';
-import type { Part } from '../../piece';
+import { faceOf, type Part } from '../../piece';
 import { partsOf } from '../partsOf';
 import { PartsSchema } from '../partsSchema';
 import { rankChoices, takeChoice } from './choose';
@@ -140,7 +140,7 @@ function wordDiamonds(fit: HarlequinFit, { unit }: ArrangementContext): Choice<s
 
 /** Centres lie where half steps across and down are both even, or both odd; the corner of the part is the centre of one. */
 function diamondsOn(arrangement: Harlequin, fit: HarlequinFit, part: Part, { piece }: ArrangementContext): LaidItem[] {
-	const face = piece.faces.find(({ id }) => id === part.face)!;
+	const face = faceOf(piece.faces, part.face);
 	const [w, h] = [fit.width / 2, fit.height / 2];
 	const items: LaidItem[] = [];
 	for (let row = 0; row <= fit.down; row++)

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { intersectRings, lengthWithin, subtractRings, type Ring } from '../../geometry';
 import { IdSchema, NameSchema, type Mm } from '../../units';
-import { isBoxOutline, type Part } from '../../piece';
+import { faceOf, isBoxOutline, type Part } from '../../piece';
 import { partsOf } from '../partsOf';
 import { PartsSchema } from '../partsSchema';
 import { layShape } from './layItem';
@@ -75,7 +75,7 @@ function hasRoom({ inset, width }: Line, part: Part): boolean {
 }
 
 function linesOn(arrangement: Line, part: Part, { piece }: ArrangementContext): LaidItem[] {
-	const face = piece.faces.find(({ id }) => id === part.face)!;
+	const face = faceOf(piece.faces, part.face);
 	return SIDES.filter((side) => arrangement.sides.includes(side)).flatMap((side) => {
 		const place = String(SIDES.indexOf(side));
 		if (arrangement.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return [];

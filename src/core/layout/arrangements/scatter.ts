@@ -3,7 +3,7 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { depthInOutline, keyOfOutline } from '../../geometry';
 import { IdSchema, NameSchema, type Mm } from '../../units';
-import { holesIn, type Box, type MeasuredPiece, type Part } from '../../piece';
+import { faceOf, holesIn, type Box, type MeasuredPiece, type Part } from '../../piece';
 import type { Motif } from '../motif';
 import { partsOf } from '../partsOf';
 import { PartsSchema } from '../partsSchema';
@@ -143,10 +143,7 @@ function isSameThrow(a: Scatter, b: Scatter): boolean {
 }
 
 function holesOn(part: Part, piece: Pick<MeasuredPiece, 'faces'>): Box[] {
-	return holesIn(
-		part,
-		piece.faces.find(({ id }) => id === part.face)!
-	);
+	return holesIn(part, faceOf(piece.faces, part.face));
 }
 
 /**
@@ -267,7 +264,7 @@ function itemsOn(
 	context: ArrangementContext
 ): LaidItem[] {
 	const { motif, shape } = motifIn(context, motifId);
-	const face = context.piece.faces.find((other) => other.id === part.face)!;
+	const face = faceOf(context.piece.faces, part.face);
 	return thrown.flatMap(({ x, y, scale, turn, mirrored }, index) => {
 		const place = String(index);
 		if (leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return [];

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { formatLength, IdSchema, NameSchema } from '../../units';
-import { type Part } from '../../piece';
+import { faceOf, type Part } from '../../piece';
 import type { Issue } from '../../units';
 import { partsOf } from '../partsOf';
 import { PartsSchema } from '../partsSchema';
@@ -141,7 +141,7 @@ function itemsOn(
 ): LaidItem[] {
 	const { piece } = context;
 	const { motif, shape } = motifIn(context, motifId);
-	const face = piece.faces.find((other) => other.id === part.face)!;
+	const face = faceOf(piece.faces, part.face);
 	const anchors = at === 'centre' ? [{ x: part.width / 2, y: part.height / 2 }] : part.hardware.map(({ centre }) => centre);
 	return anchors.flatMap((anchor, index) => {
 		const place = String(placeFromMiddle(index, anchors.length));

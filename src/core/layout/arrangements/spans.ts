@@ -1,5 +1,5 @@
 import { flattenOutline } from '../../geometry';
-import type { MeasuredPiece, Part, Seam } from '../../piece';
+import { faceOf, type MeasuredPiece, type Part, type Seam } from '../../piece';
 import type { Mm } from '../../units';
 
 /** A part within a length that is counted through: where its first edge lies on it, mm. */
@@ -107,7 +107,7 @@ function roundCorners(
 				at = next;
 			}
 		}
-		const widths = chain.map((id) => piece.faces.find((face) => face.id === id)!.width);
+		const widths = chain.map((id) => faceOf(piece.faces, id).width);
 		const sum = (list: readonly Mm[]) => list.reduce((a, b) => a + b, 0);
 		const at = chain.indexOf(first);
 		const [before, after] = [sum(widths.slice(0, at)), sum(widths.slice(at + 1))];

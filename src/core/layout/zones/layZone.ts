@@ -1,4 +1,4 @@
-import { doesMove, heightAboveFloor, type Box, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
+import { faceOf, doesMove, heightAboveFloor, type Box, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Mm } from '../../units';
 import type { LaidItem } from '../arrangements/types';
 import type { Zone } from '../schema';
@@ -25,7 +25,7 @@ export function layZone(
 ): LaidPart[] {
 	const top = heightOfPiece(piece);
 	return partsOf(zone.parts, piece).map((part) => {
-		const face = piece.faces.find(({ id }) => id === part.face)!;
+		const face = faceOf(piece.faces, part.face);
 		return { part, face, laid: layPart(zone, part, face, top, placements) };
 	});
 }

@@ -29,14 +29,16 @@ const scene: Scene = {
 	hardware: [],
 	layers: []
 };
-const canvas = createCanvas(scene, 1, 100, 60);
+const canvas = createCanvas(scene, 1);
 const bare = createPlanes(100, 60);
+/** None of these layers asks what was there before another. */
+const unasked = () => bare;
 paintGround(bare, canvas);
 const at = (x: number, y: number) => y * 100 + x;
 const rgbAt = ({ rgb }: typeof bare, x: number, y: number) => [...rgb.slice(at(x, y) * 3, at(x, y) * 3 + 3)];
 const lay = (layer: SceneLayer) => {
 	const planes = copyPlanes(bare);
-	layLayer(planes, layer, canvas);
+	layLayer(planes, layer, canvas, unasked);
 	return planes;
 };
 const FRONT = { surfaces: [FIRST_FRONT] };
@@ -52,7 +54,7 @@ it('keeps what lies outside a round top clear, and paints a round panel in its o
 		Array.from({ length: 90 }, (_, i) => [30 + radius * Math.cos(i / 14.3239), 30 + radius * Math.sin(i / 14.3239)]).flat();
 	const panel = { id: 'p', x: 10, y: 10, width: 40, height: 40, ring: ring(20).map((value) => value - 10), setOff: -8 };
 	const round: Scene = { ...scene, width: 60, height: 60, outline: ring(30), fronts: [panel], gaps: [] };
-	const circle = createCanvas(round, 2, 120, 120);
+	const circle = createCanvas(round, 2);
 	const map = circle.surfaces;
 	const share = (value: number) => map.filter((surface) => surface === value).length / 4;
 	expect(Math.abs(share(FIRST_FRONT) - Math.PI * 400)).toBeLessThan(12);
@@ -259,7 +261,7 @@ describe('what lies over a ground lies as paint does', () => {
 	const under = lay({ kind: 'paint', coat: 'g', ...FRONT, hex: '#f4f1e8', cover: 1, sheen: 0, film: 10 });
 	const over = (layer: SceneLayer) => {
 		const planes = copyPlanes(under);
-		layLayer(planes, layer, canvas);
+		layLayer(planes, layer, canvas, unasked);
 		return rgbAt(planes, 50, 30);
 	};
 	const near = (rgb: readonly number[], hex: string) =>

@@ -10,7 +10,7 @@ import type { Canvas, Effect } from './canvas';
 
 const LEVELS = 64;
 /** A finger along an edge leaves a line so wide at most, mm. */
-const LINE = 4;
+export const LINE = 4;
 /** A height of so many micrometres takes half of what is on the cloth. */
 const HALF = 14;
 /** How it thins out along a stroke, over so many mm, and from speck to speck. */
@@ -51,7 +51,7 @@ export const layGild: Effect<'gild'> = (planes, layer, canvas) => {
 function createCatch(
 	catches: Extract<SceneLayer, { kind: 'gild' }>['catches'],
 	planes: Planes,
-	{ scale, surfaces }: Canvas
+	{ scale, surfaces, width, height, top }: Canvas
 ): (i: number, x: number, y: number) => number {
 	if (catches === 'all') return () => 1;
 	if (catches === 'heights') {
@@ -61,10 +61,9 @@ function createCatch(
 			return high / (high + HALF);
 		};
 	}
-	const { width, height } = planes;
 	const wide = Math.max(1, Math.round(LINE * scale));
 	const isOther = (i: number, x: number, y: number) =>
-		x < 0 || y < 0 || x >= width || y >= height || surfaces[y * width + x] !== surfaces[i];
+		x < 0 || y < 0 || x >= width || y >= height || surfaces[(y - top) * width + x] !== surfaces[i];
 	/** From the edge inwards in four steps: most at the edge itself. */
 	return (i, x, y) => {
 		for (let step = 1; step <= 4; step++) {

@@ -42,12 +42,12 @@ export function layExcept(planes: Planes, { spots, edge }: Through, canvas: Canv
 const BEYOND = 3;
 
 /** The canvas with nothing to be visited but what lies round motifs; what each pixel belongs to stays known. */
-function keepToBoxes(spots: readonly PaintedMotif[], canvas: Canvas, { width, height }: Planes): Canvas {
+function keepToBoxes(spots: readonly PaintedMotif[], canvas: Canvas, { width, height, top: first }: Planes): Canvas {
 	const kept = new Uint8Array(width * height).fill(GAP);
 	for (const { rings } of spots) {
 		const { left, top, right, bottom } = boundsOfRings(rings);
 		const box = { x: left - BEYOND, y: top - BEYOND, width: right - left + 2 * BEYOND, height: bottom - top + 2 * BEYOND };
-		const pixels = pixelsOf(box, canvas.scale, width, height);
+		const pixels = pixelsOf(box, canvas.scale, width, height, first);
 		for (let y = pixels.top; y < pixels.bottom; y++) {
 			const row = y * width;
 			kept.set(canvas.surfaces.subarray(row + pixels.left, row + pixels.right), row + pixels.left);

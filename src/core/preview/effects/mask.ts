@@ -1,19 +1,13 @@
 import { boundsOfRings, coverRings, type CoverageMask } from '../../geometry';
 import type { Mm } from '../../units';
 import type { Planes } from '../planes';
-import { pixelsOf } from '../regions';
+import { pixelsOf, type PixelBox } from '../regions';
 import type { PaintedMotif } from '../scene';
 
 /** A soft edge fades over this, mm; a crisp one over what a pixel holds. */
 const SOFT = 1.4;
 
-interface PlacedMask extends CoverageMask {
-	/** Of its first pixel. */
-	readonly left: number;
-	readonly top: number;
-}
-
-/** Visits the pixels of a motif's openings, within the part that it lies on: index, how much of it is open (1 to 255), its x and y. Its edge may fade over so many mm. */
+/** Visits the pixels of a motif's openings, within the part that it lies on: index, how much of it is open (1 to 255), its x and y in the picture. Its edge may fade over so many mm. */
 export function eachOpenPixel(
 	planes: Planes,
 	spot: PaintedMotif,
@@ -21,24 +15,38 @@ export function eachOpenPixel(
 	scale: number,
 	visit: (i: number, amount: number, x: number, y: number) => void
 ): void {
-	const mask = createMask(spot, scale, typeof edge === 'number' ? edge * scale : edge === 'soft' ? SOFT * scale : 0);
-	const clip = pixelsOf(spot.clip, scale, planes.width, planes.height);
-	const [left, right] = [Math.max(clip.left, mask.left), Math.min(clip.right, mask.left + mask.width)];
-	for (let y = Math.max(clip.top, mask.top); y < Math.min(clip.bottom, mask.top + mask.height); y++)
+	const blur = typeof edge === 'number' ? edge * scale : edge === 'soft' ? SOFT * scale : 0;
+	const clip = pixelsOf(spot.clip, scale, planes.width, planes.height, planes.top);
+	const reach = reachOf(spot, scale, blur);
+	const [left, right] = [Math.max(clip.left, reach.left), Math.min(clip.right, reach.right)];
+	const [top, bottom] = [Math.max(clip.top, reach.top - planes.top), Math.min(clip.bottom, reach.bottom - planes.top)];
+	if (left >= right || top >= bottom) return;
+	const mask = createMask(spot, scale, blur, reach);
+	for (let y = top; y < bottom; y++) {
+		const row = (y + planes.top - reach.top) * mask.width - reach.left;
 		for (let x = left; x < right; x++) {
-			const amount = mask.data[(y - mask.top) * mask.width + x - mask.left]!;
-			if (amount > 0) visit(y * planes.width + x, amount, x, y);
+			const amount = mask.data[row + x]!;
+			if (amount > 0) visit(y * planes.width + x, amount, x, y + planes.top);
 		}
+	}
 }
 
-function createMask({ rings }: PaintedMotif, scale: number, blur: number): PlacedMask {
+/** The pixels of the picture that a motif's edge may come to. */
+function reachOf({ rings }: PaintedMotif, scale: number, blur: number): PixelBox {
 	const pad = Math.ceil(blur) + 1;
 	const box = boundsOfRings(rings);
-	const [left, top] = [Math.floor(box.left * scale) - pad, Math.floor(box.top * scale) - pad];
-	const [width, height] = [Math.ceil(box.right * scale) + pad - left, Math.ceil(box.bottom * scale) + pad - top];
+	return {
+		left: Math.floor(box.left * scale) - pad,
+		top: Math.floor(box.top * scale) - pad,
+		right: Math.ceil(box.right * scale) + pad,
+		bottom: Math.ceil(box.bottom * scale) + pad
+	};
+}
+
+function createMask({ rings }: PaintedMotif, scale: number, blur: number, { left, top, right, bottom }: PixelBox): CoverageMask {
 	const moved = rings.map((ring) => ring.map((value, i) => value - (i % 2 === 0 ? left : top) / scale));
-	const crisp = coverRings(moved, width, height, scale);
-	return { ...(blur > 0.5 ? blurMask(blurMask(crisp, blur / 2), blur / 2) : crisp), left, top };
+	const crisp = coverRings(moved, right - left, bottom - top, scale);
+	return blur > 0.5 ? blurMask(blurMask(crisp, blur / 2), blur / 2) : crisp;
 }
 
 /** One pass of a box across and one down. */

@@ -16,7 +16,7 @@ const GLOSS = 26;
 const WEAR = 20;
 
 /** The bare piece: wood with its grain, frame and gaps, and what stands before or behind its face. */
-export function paintGround(planes: Planes, { scene, surfaces, scale }: Canvas): void {
+export function paintGround(planes: Planes, { scene, surfaces, scale, top }: Canvas): void {
 	const [light, dark] = GROUNDS[scene.ground].look.map(bytesOfHex) as unknown as [Bytes, Bytes];
 	const tile = noiseTile(scene.seed);
 	const stretch = Math.max(4, Math.round(Math.log2(40 * scale)) + 1);
@@ -25,6 +25,7 @@ export function paintGround(planes: Planes, { scene, surfaces, scale }: Canvas):
 	const upright = scene.grain === 'upright';
 	/** Lines run along the grain: `step` from one pixel to the next, `line` from one line to the next. */
 	const [lines, length, step, line] = upright ? [width, height, width, 1] : [height, width, 1, width];
+	const [firstLine, firstAlong] = upright ? [0, top] : [top, 0];
 	const stands = [0, 0, ...scene.fronts.map(({ setOff }) => Math.max(-MOST_STAND, Math.min(MOST_STAND, setOff * 1000)))];
 	const fibres = new Float32Array(length);
 	const figures = new Float32Array(length);
@@ -40,9 +41,10 @@ export function paintGround(planes: Planes, { scene, surfaces, scale }: Canvas):
 				layHollow(planes, first, count, step, surface === OUTSIDE ? RAISED : 0);
 				continue;
 			}
-			const shifted = start + surface * 977;
-			fillStrokeRow(fibres, count, tile, shifted, row, stretch);
-			fillCloudRow(figures, count, tile, shifted, row * 4 + surface * 131, band + 2);
+			const along = firstAlong + start + surface * 977;
+			const across = firstLine + row;
+			fillStrokeRow(fibres, count, tile, along, across, stretch);
+			fillCloudRow(figures, count, tile, along, across * 4 + surface * 131, band + 2);
 			layWood(planes, first, count, step, RAISED + (surface >= FIRST_FRONT ? (stands[surface] ?? 0) : 0), { wood, fibres, figures });
 		}
 	}

@@ -1,7 +1,7 @@
 import type { Planes } from '../planes';
 
 /** What lies lower than the mean of all round it within so far, mm, is a hollow; what lies higher, a height. */
-const REACH = 3;
+export const REACH = 3;
 
 /**
  * Height of each pixel over the mean of the box round it, micrometres: hollows below 0, heights above. At the borders what is

@@ -1,6 +1,6 @@
 import { crossesGap, dryOf, listCasts, type LaidItem } from '../../layout';
 import { gatherMaterials } from '../../materials';
-import { whereOf, type Coat } from '../../layers';
+import { materialOf, whereOf, type Coat } from '../../layers';
 import { nameSurface, type Plan } from '../../plan';
 import type { Project } from '../../project';
 import { formatDuration, formatFine, formatLength, formatVolume, type Mm } from '../../units';
@@ -20,7 +20,7 @@ export const makeCastings: PageMaker = {
 
 function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 	const where = whereOf(coat);
-	const material = 'material' in coat ? gatherMaterials(project.materials).get(coat.material) : undefined;
+	const material = materialOf(coat, gatherMaterials(project.materials));
 	const { casts, motifs } = listCasts(plan.items, project.layout.motifs, where, material?.casting?.density);
 	const step = plan.order.find((one) => one.coat === coat.id);
 	if (casts.length === 0 || !step) return [];

@@ -9,7 +9,6 @@
 	const FINGER = 24;
 	const MOST = { width: 80, height: 66 };
 	const k = $derived(Math.min(MOST.width / net.width, MOST.height / net.height));
-	const faceOf = (id: string) => piece.plan.faces.find((face) => face.id === id)!;
 	const isShown = (id: string) => piece.view.view === 'face' && piece.face.id === id;
 	/** A quarter turn about the corner, then back into its box. */
 	const turned = ({ turns, width, height }: (typeof net.faces)[0]) =>
@@ -25,7 +24,7 @@
 	<nav class="absolute bottom-2 left-2 z-10" aria-label="Faces of this piece">
 		<div class="relative" style:width="{net.width * k}px" style:height="{net.height * k}px">
 			{#each net.faces as laid (laid.face)}
-				{@const face = faceOf(laid.face)}
+				{@const face = faceOf(piece.plan.faces, laid.face)}
 				{#snippet drawn()}
 					<svg class="h-full w-full overflow-visible" aria-hidden="true"
 						><path

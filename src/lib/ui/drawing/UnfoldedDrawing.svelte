@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { writeOutlinePath } from '$core/geometry';
-	import { heightAboveFloor, toUnfolded } from '$core/piece';
+	import { faceOf, heightAboveFloor, toUnfolded } from '$core/piece';
 	import { formatLength } from '$core/units';
 	import Look from '$lib/ui/look/Look.svelte';
 	import { pixelsPerMm } from '$lib/ui/look/pixelsPerMm';
@@ -21,7 +21,7 @@
 	const k = $derived(view.scale);
 	/** Pixels per mm of the first picture of a face: so few that all faces are there at once. */
 	const COARSE = 0.16;
-	const faces = $derived(net.faces.map((laid) => ({ laid, face: piece.plan.faces.find(({ id }) => id === laid.face)! })));
+	const faces = $derived(net.faces.map((laid) => ({ laid, face: faceOf(piece.plan.faces, laid.face) })));
 	const pickedPart = $derived(piece.plan.faces.flatMap(({ whole, parts }) => [whole, ...parts]).find(({ id }) => id === piece.view.part));
 	const pickedFace = $derived(piece.plan.faces.find(({ id }) => id === pickedPart?.face));
 	const write = (mm: number) => formatLength(mm, unit).text;

@@ -1,5 +1,5 @@
 import type { Project } from '$core/project';
-import { colourOf, isFilm, whereOf, type Coat } from '$core/layers';
+import { colourOf, isFilm, materialOf, whereOf, type Coat } from '$core/layers';
 import { gatherMaterials } from '$core/materials';
 import { layStepBoard, type BoardStep, type OrderStep, type Plan } from '$core/plan';
 
@@ -27,7 +27,7 @@ export function describeTreads(project: Project, plan: Plan, surface: string): T
 	const board = layStepBoard(plan.order, surface);
 	return project.finish.coats.map((coat, at) => {
 		const step = plan.order[at]!;
-		const material = 'material' in coat ? materials.get(coat.material) : undefined;
+		const material = materialOf(coat, materials);
 		const { through, zone } = whereOf(coat);
 		return {
 			...board[at]!,

@@ -45,7 +45,7 @@ const worker: LookWorker = {
 		const mine = ++session.current;
 		const scene = session.readScene(update);
 		const wanted = Math.min(steps, scene.layers.length);
-		const making = renderOnce(scene, scale, wanted, light);
+		const making = renderOnce(scene, scale, wanted, { light });
 		for (let next = making.next(); ; next = making.next()) {
 			if (next.done) return transfer({ ...next.value, scale, last: true }, [next.value.pixels.buffer]);
 			onProgress(next.value, wanted);

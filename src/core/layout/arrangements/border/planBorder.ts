@@ -1,6 +1,6 @@
 import { alongTrack, keyOfOutline, trackOutline, type Outline, type Ring, type Track } from '../../../geometry';
 import { formatLength, type Issue, type Mm } from '../../../units';
-import { isOwnSurface, type MeasuredFace, type MeasuredPiece, type Part } from '../../../piece';
+import { faceOf, isOwnSurface, type MeasuredFace, type MeasuredPiece, type Part } from '../../../piece';
 import { partsOf } from '../../partsOf';
 import { rankChoices, takeChoice } from '../choose';
 import { layItem } from '../layItem';
@@ -143,7 +143,7 @@ function wishFor(border: Border, outline: Outline, context: ArrangementContext):
 }
 
 function layBorder(border: Border, fit: BorderFit, part: Part, context: ArrangementContext): LaidItem[] {
-	const face = context.piece.faces.find(({ id }) => id === part.face)!;
+	const face = faceOf(context.piece.faces, part.face);
 	const { strip, block, corner, depth } = sizesOf(border, context);
 	const tracks = trackOutline(part.outline, border.inset + (depth * fit.scale) / 2);
 	const items: LaidItem[] = [];
@@ -280,7 +280,7 @@ const CROWDS: Mm = 4;
 function hintsOf(items: readonly LaidItem[], parts: readonly Part[], piece: Pick<MeasuredPiece, 'faces'>, path: string): Issue[] {
 	return parts.flatMap((part): Issue[] => {
 		const own = items.filter((item) => item.part === part.id);
-		const face = piece.faces.find(({ id }) => id === part.face)!;
+		const face = faceOf(piece.faces, part.face);
 		const crowded = crowdedBy(own, part, face);
 		const touching = own.filter(({ touches }) => touches.length > 0).length;
 		return [

@@ -1,4 +1,4 @@
-import type { MeasuredFace, Part } from '../../../piece';
+import { faceOf, type MeasuredFace, type Part } from '../../../piece';
 import type { Mm } from '../../../units';
 import { layItem } from '../layItem';
 import { motifIn } from '../motifIn';
@@ -23,14 +23,7 @@ export function stepsOf({ scale, gap }: Grid, motif: { readonly width: Mm; reado
 
 /** All that lies on some parts. */
 export function layField(parts: readonly Part[], arrangement: Grid, context: ArrangementContext): LaidItem[] {
-	return parts.flatMap((part) =>
-		itemsOn(
-			part,
-			context.piece.faces.find(({ id }) => id === part.face)!,
-			arrangement,
-			context
-		)
-	);
+	return parts.flatMap((part) => itemsOn(part, faceOf(context.piece.faces, part.face), arrangement, context));
 }
 
 function itemsOn(part: Part, face: MeasuredFace, arrangement: Grid, context: ArrangementContext): LaidItem[] {

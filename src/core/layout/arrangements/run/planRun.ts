@@ -1,4 +1,4 @@
-import type { MeasuredPiece, Seam } from '../../../piece';
+import { faceOf, type MeasuredPiece, type Seam } from '../../../piece';
 import { type Issue, type Mm, SAME } from '../../../units';
 import { partsOf } from '../../partsOf';
 import type { Motif } from '../../motif';
@@ -191,7 +191,7 @@ function placeGroup(group: RunGroup, run: Run, context: ArrangementContext, rows
 function placeSpot(run: Run, context: ArrangementContext, on: RowOnPart, fit: RunFit, index: number): LaidItem[] {
 	const { motif, shape } = motifIn(context, run.motif);
 	const { part } = on;
-	const face = context.piece.faces.find((other) => other.id === part.face)!;
+	const face = faceOf(context.piece.faces, part.face);
 	const spot = fit.spots[index]!;
 	const place = String(placeFromMiddle(index, fit.spots.length));
 	const here = { part: part.id, place, index };

@@ -1,5 +1,5 @@
 import { alongTrack, trackOutline, type Track } from '../../../geometry';
-import type { MeasuredPiece, Part, Seam } from '../../../piece';
+import { faceOf, type MeasuredPiece, type Part, type Seam } from '../../../piece';
 import { SAME, SAME_EDGE, type Mm } from '../../../units';
 import type { Motif } from '../../motif';
 import { spansOf, type PartOnSpan } from '../spans';
@@ -79,7 +79,7 @@ function levelsOf(along: readonly AtHeight[], goesOn: boolean): AtHeight[][] {
 
 /** Of the line of a level row above the floor, or above the foot of its face where that is not known. */
 function heightOfLine(part: Part, run: Run, { faces }: Pick<MeasuredPiece, 'faces'>): Mm {
-	const face = faces.find(({ id }) => id === part.face)!;
+	const face = faceOf(faces, part.face);
 	const line = lineOn(part, run);
 	return (face.floor ?? 0) + face.height - part.y - (line.way === 'track' ? 0 : line.at);
 }

@@ -1,4 +1,4 @@
-import type { Part } from '../../../piece';
+import { faceOf, type Part } from '../../../piece';
 import type { Issue } from '../../../units';
 import { partsOf } from '../../partsOf';
 import { rankChoices, takeChoice } from '../choose';
@@ -136,7 +136,7 @@ function innerOn(
 	context: ArrangementContext,
 	hints: Issue[]
 ): LaidItem[] {
-	const face = context.piece.faces.find(({ id }) => id === part.face)!;
+	const face = faceOf(context.piece.faces, part.face);
 	const items: LaidItem[] = [];
 	const put = (id: string, role: string, place: string, centre: { x: number; y: number }) => {
 		if (arrangement.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return;

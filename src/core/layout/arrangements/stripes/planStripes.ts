@@ -1,6 +1,6 @@
 import { flattenOutline } from '../../../geometry';
 import { formatLength, type Issue, type Mm } from '../../../units';
-import { isBoxOutline, type Part } from '../../../piece';
+import { faceOf, isBoxOutline, type Part } from '../../../piece';
 import { rankChoices, takeChoice } from '../choose';
 import { layShape } from '../layItem';
 import { partsOf } from '../../partsOf';
@@ -58,7 +58,7 @@ function bandsOn(bands: readonly Band[], { from, size }: PartOnSpan): Band[] {
 }
 
 function layStripes(stripes: Stripes, bands: readonly Band[], part: Part, { piece }: ArrangementContext): LaidItem[] {
-	const face = piece.faces.find(({ id }) => id === part.face)!;
+	const face = faceOf(piece.faces, part.face);
 	return bands
 		.filter(({ isStripe }) => isStripe)
 		.flatMap((band, index) => {

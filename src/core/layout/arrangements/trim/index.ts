@@ -1,6 +1,6 @@
 import { formatFine, formatLength, SAME, type Mm } from '../../../units';
 import type { Ring } from '../../../geometry';
-import { holesIn, type Part } from '../../../piece';
+import { faceOf, holesIn, type Part } from '../../../piece';
 import { partsOf } from '../../partsOf';
 import { dryOf } from '../../mould';
 import { rankChoices, takeChoice } from '../choose';
@@ -80,7 +80,7 @@ const ENDS = { level: ['left', 'right'], upright: ['top', 'bottom'] } as const;
 const isLevel = ({ side }: Pick<Trim, 'side'>) => side === 'top' || side === 'bottom';
 
 function runOn(arrangement: Trim, part: Part, { piece, motifs }: ArrangementContext): TrimRun {
-	const face = piece.faces.find(({ id }) => id === part.face)!;
+	const face = faceOf(piece.faces, part.face);
 	const level = isLevel(arrangement);
 	const { motif } = motifs.get(arrangement.motif)!;
 	const height = motif.height * dryOf(motif);
@@ -173,7 +173,7 @@ function noteOf(fit: TrimFit, arrangement: Trim, { unit }: ArrangementContext): 
 /** From the left, or from the top; told apart by their place from the middle, so that they stay when their number changes. */
 function castsOn(arrangement: Trim, fit: TrimFit, { part, length, depth }: TrimRun, context: ArrangementContext): LaidItem[] {
 	const { motif, shape } = motifIn(context, arrangement.motif);
-	const face = context.piece.faces.find(({ id }) => id === part.face)!;
+	const face = faceOf(context.piece.faces, part.face);
 	const scale = dryOf(motif);
 	const level = isLevel(arrangement);
 	const half = (motif.height * scale) / 2;
