@@ -69,7 +69,7 @@ function motifOf(file: string): Motif {
 
 /** A board with so many motifs in a field on it. */
 function fieldOf(count: number): Project {
-	const begun = newProject('', 'mm', null, 'free-board');
+	const begun = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' });
 	const side = Math.sqrt(count);
 	const faces = begun.piece.faces.map((face) => ({
 		...face,
@@ -80,7 +80,12 @@ function fieldOf(count: number): Project {
 		parts: [],
 		chain: []
 	}));
-	const added = addArrangement({ ...begun, piece: { ...begun.piece, faces, seams: [] } }, motifOf('scale'), 'grid', ['front']);
+	const added = addArrangement({
+		project: { ...begun, piece: { ...begun.piece, faces, seams: [] } },
+		motif: motifOf('scale'),
+		kind: 'grid',
+		fronts: ['front']
+	});
 	const grid = added.project.layout.arrangements[0]!;
 	if (grid.kind !== 'grid') throw new Error(grid.kind);
 	const step = 1000 / side;

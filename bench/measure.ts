@@ -44,14 +44,14 @@ export async function benchMeasure(): Promise<void> {
 
 /** Twelve drawers, each with a panel in it and a moulding on that. */
 function manyParts(): Project {
-	const project = newProject('', 'mm', 12, 'chest');
+	const project = newProject({ name: '', units: 'mm', count: 12, shape: 'chest' });
 	const [front, ...others] = project.piece.faces as [Project['piece']['faces'][0]];
 	const chain = front.chain.map((entry) => ({ ...entry, reading: entry.role === 'drawer' ? '120' : entry.role === 'gap' ? '3' : '28' }));
 	const parts = chain
 		.filter(({ role }) => role === 'drawer')
 		.flatMap(({ id }) => [
-			insetPart(`${id}-panel`, 'Panel', id, '20'),
-			insetPart(`${id}-moulding`, 'Moulding', `${id}-panel`, '10', { role: 'moulding' })
+			insetPart({ id: `${id}-panel`, name: 'Panel', on: id, by: '20' }),
+			insetPart({ id: `${id}-moulding`, name: 'Moulding', on: `${id}-panel`, by: '10', more: { role: 'moulding' } })
 		]);
 	const full = { ...front, width: '900', height: '1535', chain, parts, hardware: { kind: 'none' as const } };
 	return { ...project, piece: { ...project.piece, faces: [full, ...others] } };

@@ -41,7 +41,7 @@ export async function benchPlan(): Promise<void> {
 async function benchField(): Promise<void> {
 	const paths = [{ d: 'M12 0L15 9L24 12L15 15L12 24L9 15L0 12L9 9Z', rule: 'nonzero' as const }];
 	const boss: Motif = { id: 'boss', name: 'Boss', width: 24, height: 24, paths, mould: { height: 5, shrinkage: 0.05 } };
-	const { project, id } = addArrangement(readDemo('chart-cabinet'), boss, 'grid');
+	const { project, id } = addArrangement({ project: readDemo('chart-cabinet'), motif: boss, kind: 'grid' });
 	const planner = createPlanner();
 	let at = 0;
 	const move = () => {

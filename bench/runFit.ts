@@ -31,7 +31,7 @@ function searchScales(wish: RunWish, ends: 'whole' | 'half') {
 			const scale = wish.scale.least + ((wish.scale.most - wish.scale.least) * i) / 2000;
 			const gap = kind.gapThatCloses(count, scale, wish)!;
 			if (gap < wish.gap.least || gap > wish.gap.most) continue;
-			best = Math.min(best, costOfFit(wish, scale, gap, kind.layRow(count, scale, gap, wish), 0).cost);
+			best = Math.min(best, costOfFit({ wish, scale, gap, row: kind.layRow(count, scale, gap, wish), leftOver: 0 }).cost);
 		}
 	return best;
 }

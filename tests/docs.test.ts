@@ -34,7 +34,7 @@ it('kinds that the docs name are those of the tables', () => {
 });
 
 it('every field of a plan stands in plan.md', () => {
-	const plan = planProject(newProject('Chest', 'mm', 3));
+	const plan = planProject(newProject({ name: 'Chest', units: 'mm', count: 3 }));
 	const text = read('plan');
 	for (const field of Object.keys(plan)) expect(text, field).toMatch(new RegExp(`[\`"]${field}(\\[\\])?[\`".]`));
 });

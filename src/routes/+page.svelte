@@ -1,7 +1,7 @@
 <script lang="ts" module>
 	/** One picture of each shape, drawn as its first face is before anyone has measured it; worked out once, not for each page. */
 	const shapes = STARTERS.map((one) => {
-		const { piece } = newProject(one.name, 'mm', null, one.id);
+		const { piece } = newProject({ name: one.name, units: 'mm', shape: one.id });
 		return { ...one, face: measurePiece(piece, 'mm').faces[0]! };
 	});
 	const MINI = 42;
@@ -84,7 +84,10 @@
 
 	function begin(event: SubmitEvent): void {
 		event.preventDefault();
-		void add(JSON.stringify(newProject(name.trim() || starter.name, units, count, shape, workshop.settings ?? undefined)), 'measure');
+		void add(
+			JSON.stringify(newProject({ name: name.trim() || starter.name, units, count, shape, settings: workshop.settings ?? undefined })),
+			'measure'
+		);
 	}
 
 	async function open(input: HTMLInputElement): Promise<void> {

@@ -18,7 +18,10 @@ it('what is deeper than five hundred levels is refused, however deep; what is no
 	expect(findUnreadable(nested(500))).toBeNull();
 	expect(findUnreadable(nested(501))).toMatchObject({ code: 'file.too-deep', values: { most: 500 } });
 	expect(findUnreadable({ a: nested(200_000) })).toMatchObject({ code: 'file.too-deep' });
-	expect(readProject({ ...newProject('Deep', 'mm'), more: nested(600) })).toMatchObject({ ok: false, issues: [{ code: 'file.too-deep' }] });
+	expect(readProject({ ...newProject({ name: 'Deep', units: 'mm' }), more: nested(600) })).toMatchObject({
+		ok: false,
+		issues: [{ code: 'file.too-deep' }]
+	});
 });
 
 /** Each of eight layers mixes all seven of the one below: 7^8 ways down. */
@@ -40,7 +43,7 @@ it('mixes of mixes are each worked out once, and come to the same as step by ste
 			.get('c7')!
 			.paint.map((band) => expect.closeTo(band, 9))
 	);
-	const begun = newProject('Hall chest', 'mm', 3);
+	const begun = newProject({ name: 'Hall chest', units: 'mm', count: 3 });
 	const project = { ...begun, palette: [...begun.palette, ...layered].slice(-100) };
 	expect(checkReferences(project).filter(({ code }) => code === 'colour.circle')).toEqual([]);
 	const read = readProject(project);

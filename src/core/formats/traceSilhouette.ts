@@ -79,13 +79,27 @@ function smoothed(values: Float64Array, width: number, height: number, radius: n
 	if (radius < 1) return values;
 	let now = values;
 	for (let pass = 0; pass < 2; pass++) {
-		now = boxed(now, width, height, radius, 1, width);
-		now = boxed(now, height, width, radius, width, 1);
+		now = boxed({ from: now, length: width, lines: height, radius, step: 1, line: width });
+		now = boxed({ from: now, length: height, lines: width, radius, step: width, line: 1 });
 	}
 	return now;
 }
 
-function boxed(from: Float64Array, length: number, lines: number, radius: number, step: number, line: number): Float64Array {
+function boxed({
+	from,
+	length,
+	lines,
+	radius,
+	step,
+	line
+}: {
+	readonly from: Float64Array;
+	readonly length: number;
+	readonly lines: number;
+	readonly radius: number;
+	readonly step: number;
+	readonly line: number;
+}): Float64Array {
 	const to = new Float64Array(from.length);
 	for (let k = 0; k < lines; k++) {
 		const start = k * line;

@@ -41,7 +41,7 @@ export { BLEND_METHODS, BRUSH_SCHOOLS, BRUSH_WORDS, MOST_HANDS, USUAL_BLENDING }
 export type { BlendMethod, Handwriting } from './methods/types';
 export { type Traits } from './traits';
 export { type Area } from './area';
-export { layersOn, layersOver, takenOff, layersUnder, stackLayers, type Layer, type Stack } from './stackLayers';
+export { layersOn, layersOver, takenOff, layersUnder, stackLayers, type Layer, type Stack, type StackContext } from './stackLayers';
 export { measureSites, type SiteMeasures } from './measureSites';
 export type { Arc, Readiness, RuleKind } from './arcs';
 export { applyRemedy, freeId, moveCoat, type Example, type Finding, type FinishEdit, type Found, type Remedy, type Rule } from './findings';

@@ -153,7 +153,7 @@ describe('what really overlaps', () => {
 
 	it('two prints meet only where their openings do: beside the reeds wax on them is no wax under it', () => {
 		const motif = { ...demo.layout.motifs[0]!, id: 'dot', width: 6, height: 6, paths: [{ d: 'M0 0H6V6H0Z', rule: 'nonzero' as const }] };
-		const { project, id } = addArrangement(demo, motif, 'single', undefined, 'sand-bar');
+		const { project, id } = addArrangement({ project: demo, motif, kind: 'single', fronts: undefined, colour: 'sand-bar' });
 		const print = project.finish.coats.find((coat) => 'arrangement' in coat && coat.arrangement === id)!;
 		const coats = [...demo.finish.coats.filter((coat) => coat.id !== 'clear'), { ...newWax('all'), through: 'reeds' }, print];
 		const laid = project.layout.arrangements.find((one) => one.id === id) as Single;

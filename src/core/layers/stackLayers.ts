@@ -17,7 +17,6 @@ import type { CoatParts } from './kinds/fields';
 import { colourOf, filmOfCoat, kindOfCoat, materialOf, whereOf } from './kinds';
 import { type Coat } from './kinds/schema';
 import type { CoatSetting, Where } from './kinds/types';
-import type { Finish } from './schema';
 import { NO_TRAITS, type Traits } from './traits';
 
 /** One coat as it lies on the piece: what it is made of, where, how thick, and what it is to others. It knows no clock. */
@@ -57,7 +56,7 @@ export interface StackContext {
 }
 
 /** Lays the coats on the piece in the painter's order. */
-export function stackLayers(finish: Pick<Finish, 'coats'>, context: StackContext): Stack {
+export function stackLayers(finish: { readonly coats: readonly Coat[] }, context: StackContext): Stack {
 	const { piece, condition, palette, materials, layout } = context;
 	const all = surfacesOfPiece(piece);
 	const surfaces = all.map(({ id }) => id);

@@ -76,6 +76,7 @@ export {
 	type LayMode,
 	type LaysChoice,
 	type LaysPlan,
+	type LaysContext,
 	type LaysSetting,
 	type LaysWish
 } from './lays';

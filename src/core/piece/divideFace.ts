@@ -29,13 +29,19 @@ export interface DividedFace {
  * Divides a face by its chains, rows within rows, into parts and gaps in place (mm), and checks that each chain adds
  * up. Source: methods 1.
  */
-export function divideFace(
-	face: Face,
-	size: { readonly width: ChainReading | null; readonly height: ChainReading | null; readonly box: Box },
-	path: string,
-	read: LengthReader,
-	issues: Issue[]
-): DividedFace {
+export function divideFace({
+	face,
+	size,
+	path,
+	read,
+	issues
+}: {
+	readonly face: Face;
+	readonly size: { readonly width: ChainReading | null; readonly height: ChainReading | null; readonly box: Box };
+	readonly path: string;
+	readonly read: LengthReader;
+	readonly issues: Issue[];
+}): DividedFace {
 	if (face.chain.length === 0) return { parts: [], gaps: [], chains: [], estimated: false };
 	const stile = read(face.stile, `${path}.stile`, 'zero')?.mm ?? 0;
 	const sideGap = read(face.sideGap, `${path}.sideGap`, 'zero')?.mm ?? 0;
@@ -79,13 +85,13 @@ function divide(chain: Chain, context: Context): void {
 		graded.has(i) || isRest(entry.reading) ? null : read(entry.reading, `${chain.path}[${i}].reading`, 'positive')
 	);
 	chain.readings.forEach((entry, i) => {
-		if (isRest(entry.reading) && !graded.has(i)) lengths[i] = takeRest(chain, i, lengths, graded.size, context);
+		if (isRest(entry.reading) && !graded.has(i)) lengths[i] = takeRest({ chain, at: i, lengths, graded: graded.size, context });
 	});
 	const start = chain.along === 'down' ? chain.box.y : chain.box.x;
 	const room = chain.along === 'down' ? chain.box.height : chain.box.width;
-	const sizes = gradedSizes(chain, graded, lengths, room, context);
+	const sizes = gradedSizes({ chain, graded, lengths, room, context });
 	const check = checkOne(chain, graded, lengths, context);
-	const placed = fillChain(chain, lengths, sizes, room, check, start);
+	const placed = fillChain({ chain, lengths, graded: sizes, room, check, start });
 	context.chains.push({
 		of: chain.of,
 		path: chain.path,
@@ -96,21 +102,27 @@ function divide(chain: Chain, context: Context): void {
 		box: chain.box
 	});
 	const before = context.parts.length;
-	placed.forEach((reading, i) => placeOne(chain, chain.readings[i]!, reading, i, context));
+	placed.forEach((reading, i) => placeOne({ chain, entry: chain.readings[i]!, reading, i, context }));
 	const here = context.parts.slice(before);
 	placed.forEach((reading, i) => {
-		if (reading.role === 'gap') context.gaps.push(...gapsBetween(chain, i, placed, here, context));
+		if (reading.role === 'gap') context.gaps.push(...gapsBetween({ chain, i, placed, here, context }));
 	});
 }
 
 /** What is left for a link, as if it had been read; null where that is not known, with the fault beside it where there is one. */
-function takeRest(
-	chain: Chain,
-	at: number,
-	lengths: readonly (ChainReading | null)[],
-	graded: number,
-	context: Context
-): ChainReading | null {
+function takeRest({
+	chain,
+	at,
+	lengths,
+	graded,
+	context
+}: {
+	readonly chain: Chain;
+	readonly at: number;
+	readonly lengths: readonly (ChainReading | null)[];
+	readonly graded: number;
+	readonly context: Context;
+}): ChainReading | null {
 	const rest = restOfChain(chain, at, lengths, graded);
 	if (rest.kind === 'found') return exactly(rest.mm, context);
 	if (rest.kind === 'fault')
@@ -118,7 +130,19 @@ function takeRest(
 	return null;
 }
 
-function placeOne(chain: Chain, entry: Reading, reading: MeasuredReading, i: number, context: Context): void {
+function placeOne({
+	chain,
+	entry,
+	reading,
+	i,
+	context
+}: {
+	readonly chain: Chain;
+	readonly entry: Reading;
+	readonly reading: MeasuredReading;
+	readonly i: number;
+	readonly context: Context;
+}): void {
 	const { face } = context;
 	const path = `${chain.path}[${i}]`;
 	if (entry.role === 'gap') return;
@@ -178,13 +202,19 @@ function gradedIn({ sizes, readings }: Chain): ReadonlySet<number> {
 	return new Set(readings.flatMap(({ role }, i) => (role === 'drawer' || role === 'door' ? [i] : [])));
 }
 
-function gradedSizes(
-	chain: Chain,
-	graded: ReadonlySet<number>,
-	lengths: readonly (ChainReading | null)[],
-	room: Mm,
-	{ read, issues }: Context
-): Mm[] {
+function gradedSizes({
+	chain,
+	graded,
+	lengths,
+	room,
+	context: { read, issues }
+}: {
+	readonly chain: Chain;
+	readonly graded: ReadonlySet<number>;
+	readonly lengths: readonly (ChainReading | null)[];
+	readonly room: Mm;
+	readonly context: Context;
+}): Mm[] {
 	const { sizes, sizesPath } = chain;
 	if (sizes.rule === 'readings' || graded.size === 0) return [];
 	const others = chain.readings.reduce((sum, { role }, i) => sum + (graded.has(i) ? 0 : (lengths[i]?.mm ?? GUESS[role] ?? LEAST_GUESS)), 0);
@@ -243,14 +273,21 @@ function checkOne(
 }
 
 /** Lengths in order, with guesses where a reading is missing, each with its place. */
-function fillChain(
-	chain: Chain,
-	lengths: readonly (ChainReading | null)[],
-	graded: readonly Mm[],
-	room: Mm,
-	check: ChainCheck | null,
-	start: Mm
-): MeasuredReading[] {
+function fillChain({
+	chain,
+	lengths,
+	graded,
+	room,
+	check,
+	start
+}: {
+	readonly chain: Chain;
+	readonly lengths: readonly (ChainReading | null)[];
+	readonly graded: readonly Mm[];
+	readonly room: Mm;
+	readonly check: ChainCheck | null;
+	readonly start: Mm;
+}): MeasuredReading[] {
 	const isGraded = gradedIn(chain);
 	const open = chain.readings.filter(({ role }, i) => lengths[i] === null && !isGraded.has(i) && GUESS[role] === undefined).length;
 	const known =

@@ -6,13 +6,19 @@ import { doesMove, type Gap, type MeasuredReading } from './parts';
 import type { Box } from './box';
 
 /** What meets in a gap: the drawers and doors that touch it on either side, or the carcass; looked for in place. */
-export function gapsBetween(
-	chain: Chain,
-	i: number,
-	placed: readonly MeasuredReading[],
-	here: readonly BarePart[],
-	context: Context
-): Gap[] {
+export function gapsBetween({
+	chain,
+	i,
+	placed,
+	here,
+	context
+}: {
+	readonly chain: Chain;
+	readonly i: number;
+	readonly placed: readonly MeasuredReading[];
+	readonly here: readonly BarePart[];
+	readonly context: Context;
+}): Gap[] {
 	const { face, read } = context;
 	const { id, from, mm, estimated } = placed[i]!;
 	const entry = chain.readings[i]!;

@@ -10,7 +10,19 @@ import type { Face } from './schema';
  * Puts hardware on the parts of a face: the setting of every front, or its own; then what stands on it besides. Two that
  * stand on each other are reported at the later one; a plate may lie under a knob or round a keyhole.
  */
-export function fitHardware(face: Face, parts: readonly BarePart[], path: string, read: LengthReader, issues: Issue[]): Part[] {
+export function fitHardware({
+	face,
+	parts,
+	path,
+	read,
+	issues
+}: {
+	readonly face: Face;
+	readonly parts: readonly BarePart[];
+	readonly path: string;
+	readonly read: LengthReader;
+	readonly issues: Issue[];
+}): Part[] {
 	for (const id of Object.keys(face.exceptions))
 		if (!parts.some((part) => part.id === id && doesMove(part)))
 			issues.push({ code: 'hardware.no-part', path: `${path}.exceptions.${id}` });
@@ -32,7 +44,7 @@ export function fitHardware(face: Face, parts: readonly BarePart[], path: string
 		const hardware: PlacedHardware[] = [];
 		const filled: PlacedHardware['holes'][number][] = [];
 		for (const set of sets) {
-			const placed = placeHardware(set.hardware, part, set.path, read, issues);
+			const placed = placeHardware({ hardware: set.hardware, part, path: set.path, read, issues });
 			if (placed.hardware.some((one) => hardware.some((other) => clash(one, other))))
 				issues.push({ code: 'hardware.overlap', path: set.path });
 			hardware.push(...placed.hardware);

@@ -20,7 +20,8 @@ const link = (role: ReadingRole, id: string, reading: number | string, split?: S
 });
 const row = (chain: Reading[], along: Split['along'] = 'across'): Split => ({ along, sizes: { rule: 'readings' }, chain });
 const pieceOf = (...faces: Face[]): Piece => ({ name: 'x', shape: 'chest', condition: 'new', seams: [], faces });
-const front = (more: Partial<Face>) => newFace('front', 'Front', 'front', [1200, 800], { width: '1200', height: '800', ...more });
+const front = (more: Partial<Face>) =>
+	newFace({ id: 'front', name: 'Front', kind: 'front', typical: [1200, 800], more: { width: '1200', height: '800', ...more } });
 const issuesOf = (piece: Piece) => measurePiece(piece, 'mm').issues.map(({ code, path }) => `${code} at ${path}`);
 
 /** A door, then two drawers one above the other, then a door. */
@@ -133,7 +134,7 @@ describe('a link that is the rest', () => {
 });
 
 describe('parts on parts', () => {
-	const part = (id: string, on: string, more: Partial<PlacedPart> = {}) => insetPart(id, id, on, '50', more);
+	const part = (id: string, on: string, more: Partial<PlacedPart> = {}) => insetPart({ id, name: id, on, by: '50', more });
 	const box = (left: number, top: number, width: number, height: number): PlacedPart['place'] => ({
 		rule: 'box',
 		left,
@@ -161,7 +162,11 @@ describe('parts on parts', () => {
 			withParts(part('p', 'front', { place: box(0, 0, 1300, 200) })),
 			'part.off at piece.faces[0].parts[0].place'
 		],
-		['margins that leave nothing', withParts(insetPart('p', 'p', 'front', '600')), 'part.no-room at piece.faces[0].parts[0].place'],
+		[
+			'margins that leave nothing',
+			withParts(insetPart({ id: 'p', name: 'p', on: 'front', by: '600' })),
+			'part.no-room at piece.faces[0].parts[0].place'
+		],
 		[
 			'two panels on each other',
 			withParts(part('p', 'front', { place: box(0, 0, 500, 200) }), part('q', 'front', { place: box(499, 100, 500, 200) })),
@@ -177,7 +182,7 @@ describe('parts on parts', () => {
 		['an id twice', withParts(part('front', 'front')), 'id.twice at piece.faces[0].parts[0].id'],
 		[
 			'a corner that a round part leaves',
-			pieceOf(front({ outline: { shape: 'ellipse' }, parts: [insetPart('p', 'p', 'front', '10')] })),
+			pieceOf(front({ outline: { shape: 'ellipse' }, parts: [insetPart({ id: 'p', name: 'p', on: 'front', by: '10' })] })),
 			'part.off at piece.faces[0].parts[0].place'
 		]
 	])('names %s', (_, piece, issue) => expect(issuesOf(piece)).toContain(issue));
@@ -278,9 +283,15 @@ describe('faces that meet', () => {
 		seam('front', 'top', 'top', 'bottom'),
 		seam('side', 'top' as const, 'top', 'left')
 	];
-	const front1 = newFace('front', 'Front', 'front', [1, 1], { width: '1200', height: '800', floor: '100' });
-	const side = newFace('side', 'Left side', 'left', [400, 700]);
-	const top = newFace('top', 'Top', 'top', [900, 300]);
+	const front1 = newFace({
+		id: 'front',
+		name: 'Front',
+		kind: 'front',
+		typical: [1, 1],
+		more: { width: '1200', height: '800', floor: '100' }
+	});
+	const side = newFace({ id: 'side', name: 'Left side', kind: 'left', typical: [400, 700] });
+	const top = newFace({ id: 'top', name: 'Top', kind: 'top', typical: [900, 300] });
 
 	it('lend each other what one of them lacks: a height, a width, a depth, a height above the floor', () => {
 		const { faces, issues } = measurePiece({ ...pieceOf(front1, { ...side, width: '450' }, top), seams }, 'mm');
@@ -301,7 +312,7 @@ describe('faces that meet', () => {
 	});
 
 	it('the edge of a drawer is as wide as the drawer, at the height of its top', () => {
-		const edge = newFace('e', 'Edge', 'edge', [1, 18], { of: 'low', height: '18' });
+		const edge = newFace({ id: 'e', name: 'Edge', kind: 'edge', typical: [1, 18], more: { of: 'low', height: '18' } });
 		const { faces } = measurePiece(pieceOf({ ...SIDEBOARD, floor: '0' }, edge), 'mm');
 		expect(faces[1]).toMatchObject({ width: 390, height: 18, idle: false });
 		expect(issuesOf(pieceOf(front1, { ...edge, of: 'gone' }))).toContain('ref.unknown at piece.faces[1].of');

@@ -32,7 +32,19 @@ export interface Measured {
 }
 
 /** Turns the readings of one face into parts in place (mm), and says what is wrong with them; it is still drawn, from what could be read. */
-export function measureFace(face: Face, unit: LengthUnit, path: string, given: Given, first: boolean): Measured {
+export function measureFace({
+	face,
+	unit,
+	path,
+	given,
+	first
+}: {
+	readonly face: Face;
+	readonly unit: LengthUnit;
+	readonly path: string;
+	readonly given: Given;
+	readonly first: boolean;
+}): Measured {
 	const issues: Issue[] = [];
 	const hints: Issue[] = [];
 	const read = createReader(unit, issues);
@@ -46,8 +58,8 @@ export function measureFace(face: Face, unit: LengthUnit, path: string, given: G
 		height: height?.mm ?? (face.outline.shape === 'circle' ? face.typical.width : tall)
 	};
 
-	const divided = divideFace(face, { width, height, box }, path, read, issues);
-	const outline = shapeOutline(face.outline, box.width, box.height, `${path}.outline`, read, issues);
+	const divided = divideFace({ face, size: { width, height, box }, path, read, issues });
+	const outline = shapeOutline({ input: face.outline, width: box.width, height: box.height, path: `${path}.outline`, read, issues });
 	const bare: BarePart = {
 		...box,
 		id: face.id,
@@ -59,9 +71,9 @@ export function measureFace(face: Face, unit: LengthUnit, path: string, given: G
 		outline,
 		estimated: width === null || height === null
 	};
-	const placed = placeParts(face, bare, divided.parts, path, read, issues);
-	const [own, ...parts] = fitHardware(face, [bare, ...divided.parts, ...placed], path, read, issues) as [Part, ...Part[]];
-	const square = readSquare(face, width, height, path, read, issues, hints);
+	const placed = placeParts({ face, whole: bare, divided: divided.parts, path, read, issues });
+	const [own, ...parts] = fitHardware({ face, parts: [bare, ...divided.parts, ...placed], path, read, issues }) as [Part, ...Part[]];
+	const square = readSquare({ face, width, height, path, read, issues, hints });
 	hints.push(...taperHints(divided.gaps, face, path));
 	const idle = !first && face.width === '' && face.height === '' && (width === null || height === null);
 	const floor = face.floor === '' ? given.floor : (read(face.floor, `${path}.floor`, 'zero')?.mm ?? null);
@@ -109,15 +121,23 @@ function leastOfChain(face: Face, unit: LengthUnit): Mm {
 	return face.chain.reduce((sum, { role, reading }) => sum + (silent(reading, '', 'positive')?.mm ?? GUESS[role] ?? LEAST_GUESS), 0);
 }
 
-function readSquare(
-	face: Face,
-	width: ChainReading | null,
-	height: ChainReading | null,
-	path: string,
-	read: LengthReader,
-	issues: Issue[],
-	hints: Issue[]
-): SquareCheck | null {
+function readSquare({
+	face,
+	width,
+	height,
+	path,
+	read,
+	issues,
+	hints
+}: {
+	readonly face: Face;
+	readonly width: ChainReading | null;
+	readonly height: ChainReading | null;
+	readonly path: string;
+	readonly read: LengthReader;
+	readonly issues: Issue[];
+	readonly hints: Issue[];
+}): SquareCheck | null {
 	const { falling, rising } = face.diagonals;
 	if (falling === '' && rising === '') return null;
 	const [f, r] = [read(falling, `${path}.diagonals.falling`, 'positive'), read(rising, `${path}.diagonals.rising`, 'positive')];

@@ -31,7 +31,10 @@ export function createMeasurer(): (piece: Piece, unit: LengthUnit) => MeasuredPi
 		const measureOne = (face: Face, i: number, take: Given): Measured => {
 			const key = `${i} ${unit} ${JSON.stringify(take)}`;
 			const old = kept.get(face.id);
-			const measured = old?.face === face && old.key === key ? old.measured : measureFace(face, unit, `piece.faces[${i}]`, take, i === 0);
+			const measured =
+				old?.face === face && old.key === key
+					? old.measured
+					: measureFace({ face, unit, path: `piece.faces[${i}]`, given: take, first: i === 0 });
 			now.set(face.id, { face, key, measured });
 			return measured;
 		};
@@ -90,7 +93,14 @@ function takeFromNeighbours(piece: Piece, unit: LengthUnit): Given[] {
 					lengths[i]![along(one.side)] = length;
 					changed = true;
 				}
-				const floor = floorFrom(piece.faces[k]!, other.side, lengths[k]!, piece.faces[i]!, one.side, lengths[i]!);
+				const floor = floorFrom({
+					from: piece.faces[k]!,
+					side: other.side,
+					known: lengths[k]!,
+					to: piece.faces[i]!,
+					toSide: one.side,
+					own: lengths[i]!
+				});
 				if (lengths[i]!.floor === null && floor !== null) {
 					lengths[i]!.floor = floor;
 					changed = true;
@@ -105,7 +115,21 @@ function along(side: EdgeSide): 'width' | 'height' {
 }
 
 /** Faces that meet along an upright edge stand on the same floor; a level one lies as high as the edge that it meets. */
-function floorFrom(from: Face, side: EdgeSide, known: Lengths, to: Face, toSide: EdgeSide, own: Lengths): Mm | null {
+function floorFrom({
+	from,
+	side,
+	known,
+	to,
+	toSide,
+	own
+}: {
+	readonly from: Face;
+	readonly side: EdgeSide;
+	readonly known: Lengths;
+	readonly to: Face;
+	readonly toSide: EdgeSide;
+	readonly own: Lengths;
+}): Mm | null {
 	if (known.floor === null) return null;
 	const [a, b] = [howItLies(from.kind), howItLies(to.kind)];
 	if (a === 'upright' && b === 'upright') return along(side) === 'height' && along(toSide) === 'height' ? known.floor : null;

@@ -236,14 +236,20 @@ const chest = (readings: readonly (number | string)[], more: Partial<Piece['face
 	condition: 'new',
 	seams: [],
 	faces: [
-		newFace('front', 'Front', 'front', [800, 900], {
-			width: 860,
-			height: 780,
-			stile: 20,
-			sideGap: 2,
-			chain: suggestChain((readings.length - 3) / 2).map((entry, i) => ({ ...entry, reading: readings[i]! })),
-			hardware: KNOBS,
-			...more
+		newFace({
+			id: 'front',
+			name: 'Front',
+			kind: 'front',
+			typical: [800, 900],
+			more: {
+				width: 860,
+				height: 780,
+				stile: 20,
+				sideGap: 2,
+				chain: suggestChain((readings.length - 3) / 2).map((entry, i) => ({ ...entry, reading: readings[i]! })),
+				hardware: KNOBS,
+				...more
+			}
 		})
 	]
 });

@@ -18,14 +18,21 @@ const SOLID: ReadonlySet<PlacedPart['role']> = new Set(['panel', 'door', 'drawer
  * Sets the parts that lie on others in place on the face (mm). One that is larger than what it lies on, or lies on a
  * neighbour, is reported beside its figures and still drawn. Source: craft 2.
  */
-export function placeParts(
-	face: Face,
-	whole: BarePart,
-	divided: readonly BarePart[],
-	path: string,
-	read: LengthReader,
-	issues: Issue[]
-): BarePart[] {
+export function placeParts({
+	face,
+	whole,
+	divided,
+	path,
+	read,
+	issues
+}: {
+	readonly face: Face;
+	readonly whole: BarePart;
+	readonly divided: readonly BarePart[];
+	readonly path: string;
+	readonly read: LengthReader;
+	readonly issues: Issue[];
+}): BarePart[] {
 	const placed: BarePart[] = [];
 	for (const [i, part] of face.parts.entries()) {
 		const at = `${path}.parts[${i}]`;
@@ -34,9 +41,9 @@ export function placeParts(
 			issues.push({ code: 'part.no-parent', path: `${at}.on`, values: { id: part.on } });
 			continue;
 		}
-		const box = placeBox(part, under, `${at}.place`, read, issues);
+		const box = placeBox({ part, under, path: `${at}.place`, read, issues });
 		if (box === null) continue;
-		const outline = shapeOutline(part.outline, box.width, box.height, `${at}.outline`, read, issues);
+		const outline = shapeOutline({ input: part.outline, width: box.width, height: box.height, path: `${at}.outline`, read, issues });
 		const set: BarePart = {
 			...box,
 			id: part.id,
@@ -57,7 +64,19 @@ export function placeParts(
 	return placed;
 }
 
-function placeBox(part: PlacedPart, under: BarePart, path: string, read: LengthReader, issues: Issue[]) {
+function placeBox({
+	part,
+	under,
+	path,
+	read,
+	issues
+}: {
+	readonly part: PlacedPart;
+	readonly under: BarePart;
+	readonly path: string;
+	readonly read: LengthReader;
+	readonly issues: Issue[];
+}) {
 	const { place } = part;
 	let estimated = false;
 	const figure = (value: LengthInput, name: string, guess: Mm, least: 'zero' | 'positive' = 'zero') => {

@@ -8,7 +8,21 @@ import type { LengthReader } from './readLengths';
  * The exact outline (mm, from the left and the top of its box) of a face or a part so wide and high. A figure that is
  * missing or cannot be drawn is reported beside its field, and the plain box stands in for it.
  */
-export function shapeOutline(input: OutlineInput, width: Mm, height: Mm, path: string, read: LengthReader, issues: Issue[]): Outline {
+export function shapeOutline({
+	input,
+	width,
+	height,
+	path,
+	read,
+	issues
+}: {
+	readonly input: OutlineInput;
+	readonly width: Mm;
+	readonly height: Mm;
+	readonly path: string;
+	readonly read: LengthReader;
+	readonly issues: Issue[];
+}): Outline {
 	const plain = boxOutline(width, height);
 	const figure = (value: LengthInput, name: string) => read(value, `${path}.${name}`, 'zero')?.mm ?? null;
 	const drawn = drawShape(input, width, height, figure);

@@ -47,7 +47,7 @@ export function unfoldPiece(piece: MeasuredPiece, seams: readonly Seam[]): Unfol
 		for (const { own, other } of seams.flatMap((seam) => meetings(seam, here.face))) {
 			const next = faces.get(other.face);
 			if (!next || laid.some(({ face }) => face === next.id)) continue;
-			const placed = layBeside(here, own, faces.get(here.face)!, next, other.side);
+			const placed = layBeside({ here, own, from: faces.get(here.face)!, next, side: other.side });
 			if (!laid.some((one) => overlaps(one, placed))) laid.push(placed);
 		}
 	}
@@ -86,7 +86,19 @@ function meetings({ a, b }: Seam, face: string): { own: EdgeSide; other: Seam['a
 	return [...(a.face === face ? [{ own: a.side, other: b }] : []), ...(b.face === face ? [{ own: b.side, other: a }] : [])];
 }
 
-function layBeside(here: LaidFace, own: EdgeSide, from: MeasuredFace, next: MeasuredFace, side: EdgeSide): LaidFace {
+function layBeside({
+	here,
+	own,
+	from,
+	next,
+	side
+}: {
+	readonly here: LaidFace;
+	readonly own: EdgeSide;
+	readonly from: MeasuredFace;
+	readonly next: MeasuredFace;
+	readonly side: EdgeSide;
+}): LaidFace {
 	const way = (EDGE_SIDES.indexOf(own) + here.turns) % 4;
 	const turns = ((way + 2 - EDGE_SIDES.indexOf(side) + 4) % 4) as LaidFace['turns'];
 	const [width, height] = turns % 2 === 0 ? [next.width, next.height] : [next.height, next.width];

@@ -1,3 +1,4 @@
+import type { Colour } from '../colour';
 import type { Project } from '../project';
 import { measureSites, type Stack } from '../layers';
 import { countQuantities, type Quantities } from '../materials';
@@ -22,7 +23,7 @@ export function measuredOf(piece: MeasuredPiece): MeasuredPiece {
 export function countUnmeasured(
 	piece: MeasuredPiece,
 	layout: Project['layout'],
-	palette: Project['palette'],
+	palette: readonly Colour[],
 	stackOf: (piece: MeasuredPiece) => Stack
 ): Unmeasured | null {
 	const faces = piece.faces.filter(isUnmeasured).map((face) => ({ ...face, idle: false }));

@@ -24,7 +24,11 @@ function withEveryKind(project: Project): Project {
 		project,
 		project.palette.map(({ id }) => id)
 	).project;
-	const laid = addArrangement(addArrangement(zoned, motif as never, 'single').project, null, 'stripes').project;
+	const laid = addArrangement({
+		project: addArrangement({ project: zoned, motif: motif as never, kind: 'single' }).project,
+		motif: null,
+		kind: 'stripes'
+	}).project;
 	const context = {
 		colours: laid.palette.map(({ id }) => id),
 		zones: laid.layout.zones,
@@ -39,14 +43,14 @@ function withEveryKind(project: Project): Project {
 
 /** Readings that nobody took stay a guess: the plan is one all the same. */
 const PIECES = [
-	...STARTERS.map(({ id }) => [id, newProject('Try', 'mm', null, id)] as const),
-	['a chest in inches', newProject('Try', 'in', 3, 'chest')] as const,
-	['a free board in inches', newProject('Try', 'in', null, 'free-board')] as const,
+	...STARTERS.map(({ id }) => [id, newProject({ name: 'Try', units: 'mm', count: null, shape: id })] as const),
+	['a chest in inches', newProject({ name: 'Try', units: 'in', count: 3, shape: 'chest' })] as const,
+	['a free board in inches', newProject({ name: 'Try', units: 'in', count: null, shape: 'free-board' })] as const,
 	...DEMOS.map((name) => [name, demo(name)] as const)
 ];
 
 it.each(PIECES)('a row along a drawn line lies on it, turned as it runs, whatever the shape: %s', (_name, project) => {
-	const laid = addArrangement(project, motif as never, 'run').project;
+	const laid = addArrangement({ project, motif: motif as never, kind: 'run' }).project;
 	const row = laid.layout.arrangements.at(-1) as Run;
 	const parts = laid.piece.faces.slice(0, 1).map(({ id }) => id);
 	const scale = { least: 0.2, most: 20, wish: row.scale.wish };

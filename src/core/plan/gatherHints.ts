@@ -8,13 +8,19 @@ import type { Issue } from '../units';
 import { hintsOfRelief } from './hintsOfRelief';
 
 /** What is worth a look about a project as a whole; never a block. */
-export function gatherHints(
-	project: Project,
-	stack: Stack,
-	sites: ReadonlyMap<string, Site>,
-	laid: readonly ArrangementPlan[],
-	piece: Pick<MeasuredPiece, 'faces'>
-): Issue[] {
+export function gatherHints({
+	project,
+	stack,
+	sites,
+	laid,
+	piece
+}: {
+	readonly project: Project;
+	readonly stack: Stack;
+	readonly sites: ReadonlyMap<string, Site>;
+	readonly laid: readonly ArrangementPlan[];
+	readonly piece: Pick<MeasuredPiece, 'faces'>;
+}): Issue[] {
 	return [
 		...withoutCoat(project),
 		...lostInGround(project, piece),

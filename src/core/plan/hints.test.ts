@@ -9,7 +9,7 @@ const bird: Motif = { id: 'bird', name: 'Bird', width: 60, height: 60, up: true,
 
 /** A board with stripes at an angle, in a colour on a base, and a bird on it or none. */
 function board(angle: number, ink: string, ground: string, grain: 'level' | 'upright', withBird: boolean): Project {
-	const begun = newProject('', 'mm', null, 'free-board');
+	const begun = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' });
 	const faces = begun.piece.faces.slice(0, 1).map((face) => ({
 		...face,
 		id: 'front',

@@ -65,7 +65,7 @@ function doorHeld(project: Project, raised: readonly Layer[], face: MeasuredFace
 	if (!hinge) return [];
 	const isLeft = hinge.centre.x < door.width / 2;
 	const line = isLeft ? door.x : door.x + door.width;
-	const towards = (way: 1 | -1) => raised.flatMap((layer) => ridgesOn(layer, face, door, line, way));
+	const towards = (way: 1 | -1) => raised.flatMap((layer) => ridgesOn({ layer, face, door, line, way }));
 	const worst = leastOpen(towards(isLeft ? 1 : -1), towards(isLeft ? -1 : 1));
 	if (worst === null || worst.lacks * DEGREES <= FLAT) return [];
 	const values = { part: door.name, degrees: Math.floor(180 - worst.lacks * DEGREES) };
@@ -73,7 +73,19 @@ function doorHeld(project: Project, raised: readonly Layer[], face: MeasuredFace
 }
 
 /** What a layer raises on a face, beside a door as far as that is wide and high, to one side of an upright line. */
-function ridgesOn(layer: Layer, face: MeasuredFace, door: Part, line: Mm, way: 1 | -1): Ridge[] {
+function ridgesOn({
+	layer,
+	face,
+	door,
+	line,
+	way
+}: {
+	readonly layer: Layer;
+	readonly face: MeasuredFace;
+	readonly door: Part;
+	readonly line: Mm;
+	readonly way: 1 | -1;
+}): Ridge[] {
 	const ridges: Ridge[] = [];
 	let part: Part | undefined;
 	for (const { part: id, left, top, width, height: tall, arrangement } of itemsOf(layer)) {

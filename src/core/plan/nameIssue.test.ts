@@ -35,7 +35,7 @@ describe('an issue is told by where it is, not by its path in the file', () => {
 		expect(nameIssue(chart.project, chart.plan, path).field).toBe(chart.project.piece.faces[0]!.chain[row]!.split!.chain[1]!.id);
 	});
 	it.each(STARTERS.map(({ id }) => id))('every issue of a new %s has words without brackets', (shape) => {
-		const project = newProject('x', 'mm', null, shape);
+		const project = newProject({ name: 'x', units: 'mm', count: null, shape });
 		const plan = planProject(project);
 		for (const { path } of plan.errors) expect(nameIssue(project, plan, path).words).not.toMatch(/[[\].]/);
 		/** One that is cut to any shape begins measured. */

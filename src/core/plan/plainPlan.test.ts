@@ -32,6 +32,6 @@ it.each(DEMOS)('%s: its faces alone are as in the whole plan', (file) => {
 });
 
 it.each(STARTERS.map(({ id }) => id))('%s: its faces alone are as in the whole plan, measured or not', (id) => {
-	const project = newProject('One', 'in', null, id);
+	const project = newProject({ name: 'One', units: 'in', count: null, shape: id });
 	expect(planMeasured(project).faces).toEqual(planProject(project).faces);
 });

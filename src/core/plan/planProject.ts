@@ -7,35 +7,25 @@ import {
 	roomInGap,
 	stackLayers,
 	type Blend,
+	type Coat,
 	type GapRoom,
-	type Rates,
-	type Site,
-	type Stack
+	type Stack,
+	type StackContext
 } from '../layers';
-import { measureMotif, TAPES, type ArrangementPlan, type LaysPlan, type MotifInUse } from '../layout';
+import { measureMotif, TAPES, type MotifInUse } from '../layout';
 import { countQuantities, gatherMaterials } from '../materials';
 import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
-import {
-	checkOrder,
-	cutWetCoats,
-	dryLayers,
-	listSittings,
-	sectionBlends,
-	timeOrder,
-	type DryingTimes,
-	type StepSittings,
-	type WetCoat
-} from '../schedule';
+import { checkOrder, cutWetCoats, dryLayers, listSittings, sectionBlends, timeOrder } from '../schedule';
 import { type Issue } from '../units';
 import { countUnmeasured, measuredOf } from './countUnmeasured';
-import { remember, rememberList } from './remember';
+import { remember, rememberFields, rememberList } from './remember';
 import { describeOrder } from './describeOrder';
 import { hintsOfMotifs, readMotifs } from './readMotifs';
 import { gatherHints } from './gatherHints';
 import { createArrangementsPlanner, listItems, summarizeArrangement, type Surroundings } from './layArrangements';
 import { createLaysPlanner } from './planLaysOf';
 import { createZonesPlanner, judgeZones } from './planZones';
-import { PLAN_FORMAT, PLAN_VERSION, type KnownFigures, type Plan, type PlanError, type ZonePlan } from './types';
+import { PLAN_FORMAT, PLAN_VERSION, type KnownFigures, type Plan, type PlanError } from './types';
 
 export interface Planner {
 	/** @param figures - what is known so far of the motifs' sheets; where it is not given they are worked out. */
@@ -68,49 +58,66 @@ function createStages() {
 			(motifs: Project['layout']['motifs']) => new Map(motifs.map((motif) => [motif.id, { motif, shape: measureMotif(motif) }]))
 		),
 		figures: remember(readMotifs),
-		surroundings: remember(gatherSurroundings),
+		surroundings: rememberFields<Surroundings>(),
 		arrangements: remember(createArrangementsPlanner()),
+		laysSetting: rememberFields<Parameters<ReturnType<typeof createLaysPlanner>>[2]>(),
 		lays: remember(createLaysPlanner()),
 		zones: remember(createZonesPlanner()),
-		stack: remember(stackProject),
+		materials: remember(gatherMaterials),
+		stackContext: rememberFields<StackContext>(),
+		stack: remember(stackCoats),
+		measures: rememberFields<Parameters<typeof measureSites>[1]>(),
 		sites: remember(measureSites),
-		measures: remember(gatherMeasures),
 		rates: remember(ratesOf),
 		drying: remember(dryLayers),
-		wet: remember(gatherWet),
-		sittings: remember(gatherSittings),
+		where: rememberFields<Parameters<typeof cutWetCoats>[2]>(),
+		wet: remember(cutWetCoats),
+		work: rememberFields<Parameters<typeof listSittings>[1]>(),
+		sittings: remember(listSittings),
 		order: remember(timeOrder),
 		findings: remember(checkOrder),
 		measured: remember(measuredOf),
 		quantities: remember(countQuantities),
+		unmeasuredContext: rememberFields<Omit<StackContext, 'piece' | 'laid'>>(),
 		unmeasured: remember(countUnmeasuredOf),
 		blended: rememberList<Blend>(),
+		judged: rememberFields<Parameters<typeof judgeZones>[0]>(),
 		judgements: remember(judgeZones),
 		blends: remember(sectionBlends)
 	};
 }
 
 function assemble(project: Project, stages: ReturnType<typeof createStages>, known?: KnownFigures): Plan {
-	const { units, layout, finish, workshop } = project;
+	const { units, layout, finish, palette, workshop } = project;
 	const piece = stages.measure(project.piece, units);
 	const shapes = stages.shapes(layout.motifs);
-	const surroundings = stages.surroundings(shapes, piece, project.piece.seams, units, workshop.tapes);
+	const surroundings = stages.surroundings({
+		motifs: shapes,
+		piece,
+		seams: project.piece.seams,
+		unit: units,
+		tapes: workshop.tapes ?? TAPES
+	});
 	const figures = stages.figures(shapes, known);
 	const laid = stages.arrangements(layout.arrangements, surroundings);
-	const zones = stages.zones(layout.zones, project.palette, piece, laid);
-	const lays = stages.lays(finish.coats, laid, piece.faces, shapes, workshop.hand ?? 'right');
-	const stack = stages.stack(project.piece.condition, piece, layout, laid, finish.coats, project.materials, project.palette);
+	const zones = stages.zones(layout.zones, palette, piece, laid);
+	const lays = stages.lays(finish.coats, laid, stages.laysSetting({ faces: piece.faces, motifs: shapes, hand: workshop.hand ?? 'right' }));
+	const { condition } = project.piece;
+	const materials = stages.materials(project.materials);
+	const stack = stages.stack(finish.coats, stages.stackContext({ piece, condition, layout, laid, palette, materials }));
 	const measured = stages.measured(piece);
-	const sites = stages.sites(stack, stages.measures(measured, layout, zones, laid, lays));
+	const sites = stages.sites(stack, stages.measures({ piece: measured, layout, zones, laid, lays }));
 	const rates = stages.rates(workshop.rates);
 	const drying = stages.drying(stack, workshop);
-	const wet = stages.wet(stack, drying, piece, zones, layout, rates);
-	const order = stages.order(stack, drying, stages.sittings(stack, sites, drying, wet, lays, measured, rates));
+	const wet = stages.wet(stack, drying, stages.where({ piece, zones, layout }), rates);
+	const work = stages.work({ sites, drying, wet, lays, piece: measured, rates });
+	const order = stages.order(stack, drying, stages.sittings(stack, work));
 	const findings = stages.findings(order, finish.decisions);
 	const items = listItems(laid, project);
 	const moves = piece.faces.some((face) => !face.idle && face.parts.some(doesMove));
-	const quantities = stages.quantities(stack, sites, measured, project.palette);
+	const quantities = stages.quantities(stack, sites, measured, palette);
 
+	const blended = stages.blended(finish.coats.filter((coat) => coat.kind === 'blend'));
 	const issues: Issue[] = [
 		...stages.references(project),
 		...piece.issues,
@@ -120,7 +127,7 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, kno
 	const hints = [
 		...piece.hints,
 		...laid.flatMap((one) => one.hints),
-		...gatherHints(project, stack, sites, laid, piece),
+		...gatherHints({ project, stack, sites, laid, piece }),
 		...hintsOfMotifs(layout, laid, figures, stack)
 	];
 	const word = (issue: Issue): PlanError => ({ code: issue.code, path: issue.path, message: wordIssue(issue, units) });
@@ -134,13 +141,7 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, kno
 		unfolded: unfoldPiece(piece, project.piece.seams),
 		zones,
 		zoneFindings: stages.judgements(
-			layout.zones,
-			zones,
-			project.palette,
-			piece,
-			laid,
-			stages.blended(finish.coats.filter((coat) => coat.kind === 'blend')),
-			units
+			stages.judged({ zones: layout.zones, plans: zones, palette, piece, laid, coats: blended, unit: units })
 		),
 		blends: stages.blends(wet, drying, rates),
 		motifs: figures,
@@ -153,74 +154,21 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, kno
 			.flatMap((face) => (face.idle ? [] : face.gaps))
 			.map((gap) => withRemedies(stack, roomInGap(stack, gap), piece, units)),
 		quantities,
-		unmeasured: stages.unmeasured(piece, project.piece.condition, layout, finish.coats, project.materials, project.palette)
+		unmeasured: stages.unmeasured(piece, finish.coats, stages.unmeasuredContext({ condition, layout, palette, materials }))
 	};
 }
 
-function gatherSurroundings(
-	motifs: ReadonlyMap<string, MotifInUse>,
-	piece: MeasuredPiece,
-	seams: Project['piece']['seams'],
-	unit: Project['units'],
-	tapes: Project['workshop']['tapes']
-): Surroundings {
-	return { motifs, piece, seams, unit, tapes: tapes ?? TAPES };
-}
-
-function gatherMeasures(
-	piece: MeasuredPiece,
-	layout: Project['layout'],
-	zones: readonly ZonePlan[],
-	laid: readonly ArrangementPlan[],
-	lays: ReadonlyMap<string, LaysPlan>
-): Parameters<typeof measureSites>[1] {
-	return { piece, layout, zones, laid, lays };
-}
-
-function gatherWet(
-	stack: Stack,
-	drying: readonly DryingTimes[],
-	piece: MeasuredPiece,
-	zones: readonly ZonePlan[],
-	layout: Project['layout'],
-	rates: Rates
-): ReadonlyMap<string, WetCoat> {
-	return cutWetCoats(stack, drying, { piece, zones, layout }, rates);
-}
-
-function gatherSittings(
-	stack: Stack,
-	sites: ReadonlyMap<string, Site>,
-	drying: readonly DryingTimes[],
-	wet: ReadonlyMap<string, WetCoat>,
-	lays: ReadonlyMap<string, LaysPlan>,
-	piece: MeasuredPiece,
-	rates: Rates
-): StepSittings[] {
-	return listSittings(stack, { sites, drying, wet, lays, piece, rates });
-}
-
-function stackProject(
-	condition: Project['piece']['condition'],
-	piece: MeasuredPiece,
-	layout: Project['layout'],
-	laid: readonly ArrangementPlan[],
-	coats: Project['finish']['coats'],
-	materials: Project['materials'],
-	palette: Project['palette']
-): Stack {
-	return stackLayers({ coats }, { piece, condition, layout, laid, palette, materials: gatherMaterials(materials) });
+function stackCoats(coats: readonly Coat[], context: StackContext): Stack {
+	return stackLayers({ coats }, context);
 }
 
 function countUnmeasuredOf(
-	measured: MeasuredPiece,
-	condition: Project['piece']['condition'],
-	layout: Project['layout'],
-	coats: Project['finish']['coats'],
-	materials: Project['materials'],
-	palette: Project['palette']
+	piece: MeasuredPiece,
+	coats: readonly Coat[],
+	context: Omit<StackContext, 'piece' | 'laid'>
 ): Plan['unmeasured'] {
-	return countUnmeasured(measured, layout, palette, (guessed) => stackProject(condition, guessed, layout, [], coats, materials, palette));
+	const { layout, palette } = context;
+	return countUnmeasured(piece, layout, palette, (guessed) => stackCoats(coats, { ...context, piece: guessed, laid: [] }));
 }
 
 function withRemedies(stack: Stack, room: GapRoom, piece: MeasuredPiece, unit: Project['units']): Plan['gaps'][0] {

@@ -1,4 +1,4 @@
-import { judgeJoin, pigmentOfHex, pigmentsOf, type JoinJudgement } from '../colour';
+import { judgeJoin, pigmentOfHex, pigmentsOf, type Colour, type JoinJudgement } from '../colour';
 import type { Project } from '../project';
 import { areaOfOutline } from '../geometry';
 import type { Blend } from '../layers';
@@ -17,7 +17,7 @@ export function createZonesPlanner() {
 	const kept = new Map<string, Remembered<[Zone, MeasuredPiece, readonly ArrangementPlan[] | null], MeasuredZone[]>>();
 	return (
 		zones: Project['layout']['zones'],
-		palette: Project['palette'],
+		palette: readonly Colour[],
 		piece: MeasuredPiece,
 		laid: readonly ArrangementPlan[]
 	): ZonePlan[] => {
@@ -60,7 +60,7 @@ function measureZone(zone: Zone, piece: MeasuredPiece, around: readonly Arrangem
 }
 
 /** Neighbours are judged once for each pair, however many parts they meet on. */
-function createJudge(palette: Project['palette']) {
+function createJudge(palette: readonly Colour[]) {
 	const pigments = pigmentsOf(palette);
 	const pigmentOf = (id: string) => pigments.get(id) ?? pigmentOfHex('#808080');
 	const stock = [...pigments.values()];
@@ -74,16 +74,24 @@ function createJudge(palette: Project['palette']) {
 }
 
 /** What a painter would see at once; see `zoneJudgements`. */
-export function judgeZones(
-	zones: Project['layout']['zones'],
-	plans: readonly ZonePlan[],
-	palette: Project['palette'],
-	piece: MeasuredPiece,
-	laid: readonly ArrangementPlan[],
+export function judgeZones({
+	zones,
+	plans,
+	palette,
+	piece,
+	laid,
+	coats,
+	unit
+}: {
+	readonly zones: Project['layout']['zones'];
+	readonly plans: readonly ZonePlan[];
+	readonly palette: readonly Colour[];
+	readonly piece: MeasuredPiece;
+	readonly laid: readonly ArrangementPlan[];
 	/** Nothing here hangs on any other. */
-	coats: readonly Blend[],
-	unit: LengthUnit
-): ZoneFinding[] {
+	readonly coats: readonly Blend[];
+	readonly unit: LengthUnit;
+}): ZoneFinding[] {
 	const pigments = pigmentsOf(palette);
 	const placements = laid.flatMap(({ items }) => items);
 	return zones.flatMap((zone) =>

@@ -50,7 +50,9 @@ export function hintsOfMotifs(
 		return motifs.flatMap((motif) => {
 			const own = items.filter((item) => item.motif === motif.id);
 			const figure = figures.find((one) => one.motif === motif.id);
-			return own.length === 0 || !figure ? [] : hintsOfOne(motif, own, figure, limitsThrough(stack, id), path);
+			return own.length === 0 || !figure
+				? []
+				: hintsOfOne({ motif, items: own, motifFigures: figure, limits: limitsThrough(stack, id), path });
 		});
 	});
 }
@@ -73,13 +75,19 @@ function hintsOfCast(motif: Motif, items: ArrangementPlan['items'], path: string
 		: [];
 }
 
-function hintsOfOne(
-	motif: Motif,
-	items: ArrangementPlan['items'],
-	{ artwork }: MotifFigures,
-	limits: ReturnType<typeof limitsThrough>,
-	path: string
-): Issue[] {
+function hintsOfOne({
+	motif,
+	items,
+	motifFigures: { artwork },
+	limits,
+	path
+}: {
+	readonly motif: Motif;
+	readonly items: ArrangementPlan['items'];
+	readonly motifFigures: MotifFigures;
+	readonly limits: ReturnType<typeof limitsThrough>;
+	readonly path: string;
+}): Issue[] {
 	const least = leastScale(artwork, limits);
 	const scale = Math.min(...items.map((item) => item.scale));
 	const values = { name: motif.name };

@@ -9,6 +9,20 @@ export function remember<Args extends readonly unknown[], Result>(compute: (...a
 	};
 }
 
+/** Gives an object as it was before, while all its fields are the same. */
+export function rememberFields<T extends object>(): (now: T) => T {
+	let last: T | null = null;
+	return (now) => {
+		if (last === null || !hasSameFields(last, now)) last = now;
+		return last;
+	};
+}
+
+function hasSameFields<T extends object>(a: T, b: T): boolean {
+	const names = Object.keys(b) as (keyof T)[];
+	return names.length === Object.keys(a).length && names.every((name) => Object.is(a[name], b[name]));
+}
+
 /** Gives a list as it was before, while all that is in it is the same. */
 export function rememberList<T>(): (now: readonly T[]) => readonly T[] {
 	let last: readonly T[] = [];

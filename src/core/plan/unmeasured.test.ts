@@ -7,7 +7,7 @@ import { planProject } from './planProject';
 const COLOUR = { id: 'c', name: 'Colour', hex: '#446688', opacity: 0.95 };
 /** A base coat on the whole piece, and a zone over named faces; nothing is measured but what is given. */
 function begun(shape: string, faces: Record<string, { width: string; height: string }>): Project {
-	const project = newProject('', 'mm', null, shape);
+	const project = newProject({ name: '', units: 'mm', count: null, shape });
 	return {
 		...project,
 		palette: [COLOUR],
@@ -57,7 +57,7 @@ it('tells only what would take something: a coat on the drawers alone asks nothi
 });
 
 it('has nothing to tell where all is measured', () => {
-	const { piece } = newProject('', 'mm', null, 'chest');
+	const { piece } = newProject({ name: '', units: 'mm', count: null, shape: 'chest' });
 	const all = Object.fromEntries(piece.faces.map(({ id }) => [id, { width: '800', height: '900' }]));
 	expect(planProject(begun('chest', all)).unmeasured).toBeNull();
 });

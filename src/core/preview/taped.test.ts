@@ -11,7 +11,7 @@ const square: Motif = { id: 'square', name: 'Square', width: 100, height: 100, p
 
 /** A board of 400 x 300, bare or with what lies on it. */
 function board(arrangements: Arrangement[], coats: Coat[]): Project {
-	const begun = newProject('', 'mm', null, 'free-board');
+	const begun = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' });
 	const faces = begun.piece.faces
 		.slice(0, 1)
 		.map((face) => ({ ...face, id: 'front', outline: { shape: 'rectangle' as const }, width: '400', height: '300', parts: [], chain: [] }));
@@ -22,7 +22,7 @@ function board(arrangements: Arrangement[], coats: Coat[]): Project {
 		finish: { coats, decisions: [] }
 	};
 }
-const colours = newProject('', 'mm', null, 'free-board').palette.map(({ id }) => id);
+const colours = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' }).palette.map(({ id }) => id);
 const [dark, pale] = ['night-tide', 'gull'] as const;
 const base = (id: string, colour: string): Coat => ({ ...newBase('all', colour, 'chalk-paint'), id, times: 2 });
 

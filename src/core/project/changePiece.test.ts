@@ -30,9 +30,12 @@ describe('changePiece', () => {
 	});
 
 	it('takes what lies on parts of parts with it, and the coats that were for nothing else', () => {
-		const begun = newProject('Box', 'mm', null, 'box');
+		const begun = newProject({ name: 'Box', units: 'mm', count: null, shape: 'box' });
 		const [front, ...others] = begun.piece.faces;
-		const parts = [insetPart('field', 'Field', 'front', '40'), insetPart('bead', 'Bead', 'field', '10')];
+		const parts = [
+			insetPart({ id: 'field', name: 'Field', on: 'front', by: '40' }),
+			insetPart({ id: 'bead', name: 'Bead', on: 'field', by: '10' })
+		];
 		const withParts = { ...begun, piece: { ...begun.piece, faces: [{ ...front!, parts }, ...others] } };
 		const coats = withParts.finish.coats.map((coat) => (coat.kind === 'base' ? { ...coat, on: ['bead'] } : coat));
 		const next = changePiece(

@@ -25,7 +25,7 @@ const kinds = (project: Project) => project.finish.coats.map(({ kind }) => kind)
 
 /** A new chest of three drawers, measured. */
 function measured(): Project {
-	const project = newProject('A chest', 'mm', 3);
+	const project = newProject({ name: 'A chest', units: 'mm', count: 3 });
 	const lengths: Record<string, string> = { rail: '20', plinth: '60', 'drawer-1': '150', 'drawer-2': '170', 'drawer-3': '190' };
 	const face = project.piece.faces[0]!;
 	const chain = face.chain.map((entry) => ({ ...entry, reading: lengths[entry.id] ?? '3' }));
@@ -35,7 +35,7 @@ function measured(): Project {
 
 describe('a new project', () => {
 	it.each([1, 5, 12])('of %i drawers is a valid file, and waits only for its readings', (drawers) => {
-		const project = newProject('x', 'in', drawers);
+		const project = newProject({ name: 'x', units: 'in', count: drawers });
 		expect(readProject(JSON.parse(JSON.stringify(project)))).toEqual({ ok: true, project });
 		const { errors, findings } = planProject(project);
 		expect(new Set(errors.map(({ code }) => code))).toEqual(new Set(['length.empty']));
@@ -70,7 +70,7 @@ describe('what a zone may begin from', () => {
 
 describe('shades and rows', () => {
 	const shaded = addZone(measured(), ['night-tide', 'eel-grass', 'drift-sand']);
-	const both = addArrangement(shaded.project, knot);
+	const both = addArrangement({ project: shaded.project, motif: knot });
 
 	it('come with their coats, each over what it needs, and the order holds', () => {
 		expect(kinds(both.project)).toEqual(['hardware-off', 'dust', 'prime', 'base', 'blend', 'stencil', 'clear', 'hardware-on']);
@@ -88,7 +88,7 @@ describe('shades and rows', () => {
 	});
 
 	it('can be added twice, each under its own name', () => {
-		const twice = addArrangement(addZone(both.project, ['gull', 'eel-grass']).project, knot).project;
+		const twice = addArrangement({ project: addZone(both.project, ['gull', 'eel-grass']).project, motif: knot }).project;
 		expect(twice.layout.zones.map(({ id }) => id)).toEqual(['shade', 'shade-2']);
 		expect(twice.layout.arrangements.map(({ id }) => id)).toEqual(['row', 'row-2']);
 		expect(twice.layout.motifs).toHaveLength(1);
@@ -97,7 +97,7 @@ describe('shades and rows', () => {
 	});
 
 	it('of diamonds in two colours begins with every other one: one colour through all would show nothing', () => {
-		const { project, id } = addArrangement(measured(), null, 'harlequin');
+		const { project, id } = addArrangement({ project: measured(), motif: null, kind: 'harlequin' });
 		expect(project.finish.coats.find((coat) => 'arrangement' in coat)).toMatchObject({ arrangement: id, role: 'diamond-1' });
 	});
 

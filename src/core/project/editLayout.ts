@@ -40,13 +40,19 @@ export function addZone(
  * taped where the kind asks for no motif; with the coat that goes through it: at a size that its own advice would pass, in the
  * colour that stands out most from what is under it unless one is named.
  */
-export function addArrangement(
-	project: Project,
-	motif: Motif | null,
-	kind: Arrangement['kind'] = 'run',
-	fronts: Zone['parts'] = frontsOf(project),
-	colour?: string
-): { readonly project: Project; readonly id: string } {
+export function addArrangement({
+	project,
+	motif,
+	kind = 'run',
+	fronts = frontsOf(project),
+	colour
+}: {
+	readonly project: Project;
+	readonly motif: Motif | null;
+	readonly kind?: Arrangement['kind'] | undefined;
+	readonly fronts?: Zone['parts'] | undefined;
+	readonly colour?: string | undefined;
+}): { readonly project: Project; readonly id: string } {
 	const { short, of, start, firstRole } = ARRANGEMENTS[kind];
 	const id = freeId(short, project.layout.arrangements);
 	const piece = measurePiece(project.piece, project.units);

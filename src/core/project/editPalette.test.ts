@@ -4,7 +4,7 @@ import { planProject } from '../plan';
 import { addZone, dropColour, newProject, setColour, usesOfColour } from './index';
 import { readProject } from '../formats';
 
-const project = newProject('x', 'mm', 3);
+const project = newProject({ name: 'x', units: 'mm', count: 3 });
 const [first, second] = project.palette as [(typeof project.palette)[0], (typeof project.palette)[0]];
 const mixed = setColour(project, {
 	id: 'mixed',
@@ -51,7 +51,7 @@ describe('the palette of a project', () => {
 });
 
 it('the second colour of a shaded print is in use: it is not taken out from under it', () => {
-	const begun = newProject('', 'mm', null, 'free-board');
+	const begun = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' });
 	const [tips, heart] = begun.palette.map(({ id }) => id) as [string, string];
 	const print = { ...newStencil('a', tips, 'chalk-paint'), heart };
 	const project = { ...begun, layout: { ...begun.layout, zones: [] }, finish: { coats: [print], decisions: [] } };

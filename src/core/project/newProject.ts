@@ -5,13 +5,19 @@ import { newWorkshop, type WorkshopSettings } from './workshop';
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from './project';
 
 /** A piece that waits to be measured, begun from one of the shapes in a workshop, with a palette and an order of coats to begin from. */
-export function newProject(
-	name: string,
-	units: LengthUnit,
-	count: number | null = null,
+export function newProject({
+	name,
+	units,
+	count = null,
 	shape = 'chest',
-	settings: WorkshopSettings = newWorkshop(units)
-): Project {
+	settings = newWorkshop(units)
+}: {
+	readonly name: string;
+	readonly units: LengthUnit;
+	readonly count?: number | null | undefined;
+	readonly shape?: string | undefined;
+	readonly settings?: WorkshopSettings | undefined;
+}): Project {
 	const { units: usual, paper, materials, ...workshop } = settings;
 	const starter = STARTERS.find(({ id }) => id === shape) ?? STARTERS[0]!;
 	const built = starter.build(units, count ?? starter.count?.start ?? 0);

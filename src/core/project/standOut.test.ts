@@ -44,11 +44,11 @@ describe('a motif begins where it can be seen', () => {
 	] as const)('%f away is %s', (difference, word) => expect(judgeStandsOut({ difference, lightness: 0 })).toBe(word));
 	it.each(['run', 'single', 'grid'] as const)('at a size that its own advice passes: %s', (kind) => {
 		const motif = { ...project.layout.motifs[0]!, width: 40, height: 260 };
-		const { project: laid, id } = addArrangement(
-			{ ...project, layout: { ...project.layout, motifs: [motif], arrangements: [] } },
+		const { project: laid, id } = addArrangement({
+			project: { ...project, layout: { ...project.layout, motifs: [motif], arrangements: [] } },
 			motif,
 			kind
-		);
+		});
 		const told = planProject(laid);
 		const at = laid.layout.arrangements.findIndex((one) => one.id === id);
 		const codes = [...told.errors, ...told.hints]

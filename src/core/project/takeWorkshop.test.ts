@@ -95,9 +95,9 @@ describe('a piece and its workshop', () => {
 
 	it('a new piece begins as the workshop is; measured otherwise, that is its own', () => {
 		const now: WorkshopSettings = { ...same, temperature: 12, schools: { brushes: 'one-dry' }, materials: [own] };
-		const begun = newProject('New', 'mm', null, 'chest', now);
+		const begun = newProject({ name: 'New', units: 'mm', count: null, shape: 'chest', settings: now });
 		expect([changesOfWorkshop(begun, now), begun.workshop.own, begun.materials]).toEqual([[], undefined, [own]]);
-		const inches = newProject('New', 'in', null, 'chest', now);
+		const inches = newProject({ name: 'New', units: 'in', count: null, shape: 'chest', settings: now });
 		expect([changesOfWorkshop(inches, now), inches.workshop.own, inches.paper]).toEqual([[], ['units', 'paper'], 'letter']);
 	});
 

@@ -19,7 +19,7 @@ const DEMOS = ['sail-loft-chest', 'chart-cabinet', 'ferry-table', 'net-box'].map
 	name,
 	open(`demo/${name}.json`)
 ]);
-const SHAPES = STARTERS.map(({ id }): [string, Project] => [id, newProject('Piece', 'in', null, id)]);
+const SHAPES = STARTERS.map(({ id }): [string, Project] => [id, newProject({ name: 'Piece', units: 'in', count: null, shape: id })]);
 
 describe.each([...DEMOS, ...SHAPES])('the sittings of %s', (_name, project) => {
 	const { sittings, order, arcs } = planProject(project);

@@ -37,10 +37,10 @@ export function describeFront(project: Project, plan: Plan, part: Part, paper: P
 		const items = [...header(project, part, pages.length > 1 ? ` (${i + 1} of ${pages.length})` : '', width), ...footer(height)];
 		if (i === 0)
 			items.push(
-				...drawing(project, plan, part, rows, scale),
+				...drawing({ project, plan, part, rows, scale }),
 				...notes.map((text, n): PageItem => ({ kind: 'text', x: PAGE_MARGIN, y: notesTop + n * NOTE, text, size: NOTE_SIZE, ink: 'ink' }))
 			);
-		items.push(...table(project, some, i === 0 ? tableTop : 34, width, rows.length));
+		items.push(...table({ project, rows: some, top: i === 0 ? tableTop : 34, width, total: rows.length }));
 		return { width, height, title: `${part.name}${i > 0 ? `, page ${i + 1}` : ''}`, items };
 	});
 }
@@ -88,7 +88,19 @@ function footer(height: Mm): PageItem[] {
 	return [{ kind: 'text', x: PAGE_MARGIN, y: height - PAGE_MARGIN, text, size: 2.8, ink: 'soft' }];
 }
 
-function drawing(project: Project, plan: Plan, part: Part, rows: readonly NumberedRow[], scale: number): PageItem[] {
+function drawing({
+	project,
+	plan,
+	part,
+	rows,
+	scale
+}: {
+	readonly project: Project;
+	readonly plan: Plan;
+	readonly part: Part;
+	readonly rows: readonly NumberedRow[];
+	readonly scale: number;
+}): PageItem[] {
 	const at = (x: Mm, y: Mm) => [LEFT + x * scale, DRAWING_TOP + y * scale] as const;
 	const [right, bottom] = at(part.width, part.height);
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
@@ -220,7 +232,19 @@ const COLUMNS = [
 	{ title: 'Centre, top', at: 156 }
 ] as const;
 
-function table(project: Project, rows: readonly NumberedRow[], top: Mm, width: Mm, total: number): PageItem[] {
+function table({
+	project,
+	rows,
+	top,
+	width,
+	total
+}: {
+	readonly project: Project;
+	readonly rows: readonly NumberedRow[];
+	readonly top: Mm;
+	readonly width: Mm;
+	readonly total: number;
+}): PageItem[] {
 	if (total === 0)
 		return [
 			{ kind: 'text', x: PAGE_MARGIN, y: top, text: 'No motifs on it. What is taped stands on the tape page.', size: 3.4, ink: 'soft' }

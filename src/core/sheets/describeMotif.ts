@@ -21,7 +21,7 @@ export function describeMotif(project: Project, motif: Motif, scale: number, pap
 	const fitsBeside = size.height > above.height && size.width <= beside.width && size.height <= beside.height;
 	const room = fitsBeside ? beside : above;
 	const [across, down] = [tiles(size.width, room.width), tiles(size.height, room.height)];
-	if (across * down > MOST_TILES) return [describeLarge(project, motif, scale, size, { width, height })];
+	if (across * down > MOST_TILES) return [describeLarge({ project, motif, scale, size, page: { width, height } })];
 	const rings = ringsForScale(motif, scale);
 	return Array.from({ length: across * down }, (_, i) => {
 		const offset = { x: (i % across) * (room.width - OVERLAP), y: Math.floor(i / across) * (room.height - OVERLAP) };
@@ -45,7 +45,7 @@ export function describeMotif(project: Project, motif: Motif, scale: number, pap
 			{ kind: 'line', x1: PAGE_MARGIN, y1: 30, x2: width - PAGE_MARGIN, y2: 30, weight: 0.3, ink: 'ember' },
 			{ kind: 'rings', rings: placed, fill: '#e4dfd4', weight: 0.2, ink: 'ink', name: 'motif' },
 			...registerMarks(origin, size).flatMap((item) => (isTiled ? clipToTile(item, tile) : [item])),
-			...(isTiled ? drawTile(i, across, down, room, width) : []),
+			...(isTiled ? drawTile({ at: i, across, down, room, pageWidth: width }) : []),
 			...square.items
 		];
 		return { width, height, title: `${motif.name} at ${scale.toFixed(2)}`, items };
@@ -53,13 +53,19 @@ export function describeMotif(project: Project, motif: Motif, scale: number, pap
 }
 
 /** A motif that nobody would glue together: where to have it instead. */
-function describeLarge(
-	project: Project,
-	motif: Motif,
-	scale: number,
-	size: { width: Mm; height: Mm },
-	page: { width: Mm; height: Mm }
-): Page {
+function describeLarge({
+	project,
+	motif,
+	scale,
+	size,
+	page
+}: {
+	readonly project: Project;
+	readonly motif: Motif;
+	readonly scale: number;
+	readonly size: { width: Mm; height: Mm };
+	readonly page: { width: Mm; height: Mm };
+}): Page {
 	const lines = [
 		`Scale ${scale.toFixed(3)} · ${write(project, size.width)} wide, ${write(project, size.height)} high`,
 		'At true size it would cover more pages than anybody glues together.',
@@ -111,7 +117,19 @@ function clipToTile(item: PageItem, tile: Box): PageItem[] {
 }
 
 /** Where a tile is cut: in the middle of what it has in common with its neighbour; a cross on each end of that line lies on the neighbour's; and a key of all tiles. */
-function drawTile(at: number, across: number, down: number, room: { width: Mm; height: Mm }, pageWidth: Mm): PageItem[] {
+function drawTile({
+	at,
+	across,
+	down,
+	room,
+	pageWidth
+}: {
+	readonly at: number;
+	readonly across: number;
+	readonly down: number;
+	readonly room: { width: Mm; height: Mm };
+	readonly pageWidth: Mm;
+}): PageItem[] {
 	const [column, row] = [at % across, Math.floor(at / across)];
 	const [left, top] = [PAGE_MARGIN, TOP];
 	const [right, bottom] = [left + room.width, top + room.height];

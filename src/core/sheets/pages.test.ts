@@ -71,7 +71,7 @@ describe.each(DEMOS)('%s', (name) => {
 });
 
 it.each(STARTERS.map(({ id }) => id))('%s, with a zone and each kind of arrangement on its first face: a tidy page for it', (shape) => {
-	const begun = newProject('', shape === 'frame' ? 'in' : 'mm', null, shape);
+	const begun = newProject({ name: '', units: shape === 'frame' ? 'in' : 'mm', count: null, shape });
 	const sized = begun.piece.faces.map((face, i) =>
 		i === 0 && shape !== 'free-board'
 			? {
@@ -93,7 +93,7 @@ it.each(STARTERS.map(({ id }) => id))('%s, with a zone and each kind of arrangem
 	};
 	project = addZone(project, ['night-tide', 'gull']).project;
 	for (const [kind, { of }] of Object.entries(ARRANGEMENTS))
-		project = addArrangement(project, of === 'motif' ? flag : null, kind as Arrangement['kind']).project;
+		project = addArrangement({ project, motif: of === 'motif' ? flag : null, kind: kind as Arrangement['kind'] }).project;
 	const all = [first];
 	project = {
 		...project,
@@ -185,11 +185,11 @@ describe('a zone in words, for one part', () => {
 
 describe('a motif larger than the page', () => {
 	const big: Motif = { ...flag, width: 640, height: 500, paths: [{ d: 'M0 0H640V500H0Z M40 40H600V460H40Z', rule: 'evenodd' }] };
-	const { project } = addArrangement(
-		{ ...chest, layout: { ...chest.layout, motifs: [], arrangements: [] }, finish: { ...chest.finish, coats: [] } },
-		big,
-		'single'
-	);
+	const { project } = addArrangement({
+		project: { ...chest, layout: { ...chest.layout, motifs: [], arrangements: [] }, finish: { ...chest.finish, coats: [] } },
+		motif: big,
+		kind: 'single'
+	});
 	const whole = {
 		...project,
 		layout: {
@@ -267,7 +267,7 @@ it('tells in the order what to wait for and what can hurt, and buys what the jar
 });
 
 it('the tape page tells every edge from the edge of its part, the order of laying and the metres', () => {
-	const taped = addArrangement(newSized(900, 300), null, 'stripes', ['front']).project;
+	const taped = addArrangement({ project: newSized(900, 300), motif: null, kind: 'stripes', fronts: ['front'] }).project;
 	const project = {
 		...taped,
 		layout: {
@@ -290,7 +290,7 @@ it('the tape page tells every edge from the edge of its part, the order of layin
 
 /** A bare board of a size. */
 function newSized(width: number, height: number): Project {
-	const begun = newProject('', 'mm', null, 'free-board');
+	const begun = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' });
 	const faces = begun.piece.faces.map((face) => ({
 		...face,
 		id: 'front',

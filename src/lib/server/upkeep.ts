@@ -83,7 +83,7 @@ export class Upkeep {
 		const saves = this.#sinceCopy;
 		try {
 			const pieces = (await listPieces(this.workshop.db)).map(({ name }) => name);
-			const name = await writeCopy(this.workshop.db.$client, this.workshop.directory, now, pieces, byHand);
+			const name = await writeCopy({ client: this.workshop.db.$client, workshop: this.workshop.directory, now, pieces, byHand });
 			this.#lastCopy = now.getTime();
 			this.#sinceCopy -= saves;
 			this.fault = null;

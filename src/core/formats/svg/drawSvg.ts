@@ -46,7 +46,8 @@ class TooMuch extends Error {}
 export function drawSvg(root: SvgNode, toMm: string): DrawnSvg {
 	const walk: Walk = { ids: idsIn(root), notRead: new Map(), shapes: [], points: 0, drawn: 0 };
 	try {
-		for (const child of root.children) drawNode(child, styleWithin(PLAIN_STYLE, root.attributes), [toMm], walk, 0);
+		for (const child of root.children)
+			drawNode({ node: child, above: styleWithin(PLAIN_STYLE, root.attributes), transforms: [toMm], walk, uses: 0 });
 		const paths = pathsOf(walk.shapes);
 		if (paths.length > MOST_PATHS) throw new TooMuch();
 		return { ok: true, paths, notRead: [...walk.notRead.values()] };
@@ -67,7 +68,19 @@ function idsIn(root: SvgNode): Map<string, SvgNode> {
 	return ids;
 }
 
-function drawNode(node: SvgNode, above: SvgStyle, transforms: readonly string[], walk: Walk, uses: number): void {
+function drawNode({
+	node,
+	above,
+	transforms,
+	walk,
+	uses
+}: {
+	readonly node: SvgNode;
+	readonly above: SvgStyle;
+	readonly transforms: readonly string[];
+	readonly walk: Walk;
+	readonly uses: number;
+}): void {
 	if (SILENT.has(node.name) || node.name.includes(':')) return;
 	if (++walk.drawn > MOST_DRAWN) throw new TooMuch();
 	const { attributes } = node;
@@ -76,8 +89,8 @@ function drawNode(node: SvgNode, above: SvgStyle, transforms: readonly string[],
 	if (attributes['transform'] && !TRANSFORM.test(attributes['transform']))
 		pass(walk, node, 'svg.transform', attributes['transform'].slice(0, 40));
 	for (const key of ALTERS) if (attributes[key] !== undefined && attributes[key] !== 'none') pass(walk, node, 'svg.alters', key);
-	if (GROUPS.has(node.name)) for (const child of node.children) drawNode(child, style, own, walk, uses);
-	else if (node.name === 'use') drawUse(node, style, own, walk, uses);
+	if (GROUPS.has(node.name)) for (const child of node.children) drawNode({ node: child, above: style, transforms: own, walk, uses });
+	else if (node.name === 'use') drawUse({ node, style, transforms: own, walk, uses });
 	else if (SHAPES.has(node.name)) drawShape(node, style, own, walk);
 	else pass(walk, node, 'svg.element', node.name);
 }
@@ -87,7 +100,19 @@ function pass(walk: Walk, { line }: SvgNode, code: string, what = ''): void {
 	if (!walk.notRead.has(key)) walk.notRead.set(key, { code, path: `line ${line}`, values: { what } });
 }
 
-function drawUse(node: SvgNode, style: SvgStyle, transforms: readonly string[], walk: Walk, uses: number): void {
+function drawUse({
+	node,
+	style,
+	transforms,
+	walk,
+	uses
+}: {
+	readonly node: SvgNode;
+	readonly style: SvgStyle;
+	readonly transforms: readonly string[];
+	readonly walk: Walk;
+	readonly uses: number;
+}): void {
 	const href = (node.attributes['href'] ?? node.attributes['xlink:href'] ?? '').trim();
 	const target = href.startsWith('#') ? walk.ids.get(href.slice(1)) : undefined;
 	if (!target) return pass(walk, node, 'svg.outside', href.slice(0, 60));
@@ -96,8 +121,9 @@ function drawUse(node: SvgNode, style: SvgStyle, transforms: readonly string[], 
 	const own = [...transforms, `translate(${x} ${y})`];
 	/** What a `symbol` holds is drawn where it is used; its own window is not read. */
 	if (target.name === 'symbol')
-		for (const child of target.children) drawNode(child, styleWithin(style, target.attributes), own, walk, uses + 1);
-	else drawNode(target, style, own, walk, uses + 1);
+		for (const child of target.children)
+			drawNode({ node: child, above: styleWithin(style, target.attributes), transforms: own, walk, uses: uses + 1 });
+	else drawNode({ node: target, above: style, transforms: own, walk, uses: uses + 1 });
 }
 
 function drawShape(node: SvgNode, style: SvgStyle, transforms: readonly string[], walk: Walk): void {

@@ -5,7 +5,7 @@ export function outlineOfShape(name: string, attributes: Readonly<Record<string,
 		case 'path':
 			return attributes['d']?.trim() ? attributes['d'] : null;
 		case 'rect':
-			return rectangle(n('x'), n('y'), n('width'), n('height'), n('rx', n('ry')), n('ry', n('rx')));
+			return rectangle({ x: n('x'), y: n('y'), width: n('width'), height: n('height'), wishX: n('rx', n('ry')), wishY: n('ry', n('rx')) });
 		case 'circle':
 			return ellipse(n('cx'), n('cy'), n('r'), n('r'));
 		case 'ellipse':
@@ -27,7 +27,21 @@ function ellipse(x: number, y: number, rx: number, ry: number): string | null {
 	return `M${x - rx} ${y}A${rx} ${ry} 0 0 1 ${x + rx} ${y}A${rx} ${ry} 0 0 1 ${x - rx} ${y}Z`;
 }
 
-function rectangle(x: number, y: number, width: number, height: number, wishX: number, wishY: number): string | null {
+function rectangle({
+	x,
+	y,
+	width,
+	height,
+	wishX,
+	wishY
+}: {
+	readonly x: number;
+	readonly y: number;
+	readonly width: number;
+	readonly height: number;
+	readonly wishX: number;
+	readonly wishY: number;
+}): string | null {
 	if (!(width > 0 && height > 0)) return null;
 	const [rx, ry] = [Math.min(Math.max(0, wishX), width / 2), Math.min(Math.max(0, wishY), height / 2)];
 	if (rx === 0 || ry === 0) return `M${x} ${y}h${width}v${height}h${-width}Z`;

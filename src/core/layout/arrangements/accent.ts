@@ -153,7 +153,7 @@ function itemsOn(
 		const mirrored = pairs === 'facing' && knob.x > part.width / 2 + 0.5;
 		const centre = { x: knob.x + (mirrored ? -1 : 1) * offset.x, y: knob.y + offset.y };
 		return [
-			layItem({ arrangement: id, place, index, centre, scale, turn: mirrored ? 0 - turn : turn, mirrored }, motif, shape, part, face)
+			layItem({ arrangement: id, place, index, centre, scale, turn: mirrored ? 0 - turn : turn, mirrored }, { motif, shape }, part, face)
 		];
 	});
 }

@@ -29,7 +29,7 @@ const flag: Motif = {
 };
 const AREA = 10 * 60 + 30 * 20;
 const piece = (() => {
-	const { piece: begun } = newProject('', 'mm', 2, 'chest');
+	const { piece: begun } = newProject({ name: '', units: 'mm', count: 2, shape: 'chest' });
 	const readings: Record<string, number> = { rail: 20, gap: 4, drawer: 200, plinth: 68 };
 	const faces = begun.faces.map((face, i) =>
 		i === 0 ? { ...face, width: '600', height: '500', chain: face.chain.map((link) => ({ ...link, reading: readings[link.role]! })) } : face
@@ -38,7 +38,7 @@ const piece = (() => {
 })();
 const round = measurePiece(
 	(({ piece: begun }) => ({ ...begun, faces: begun.faces.map((face, i) => (i === 0 ? { ...face, width: '300' } : face)) }))(
-		newProject('', 'mm', null, 'round-table')
+		newProject({ name: '', units: 'mm', count: null, shape: 'round-table' })
 	),
 	'mm'
 );
@@ -236,7 +236,7 @@ describe('an all-over field', () => {
 });
 
 it.each(STARTERS.map(({ id }) => id))('every kind lies on %s, on every measured face, within its outline', (shape) => {
-	const begun = newProject('', 'mm', null, shape).piece;
+	const begun = newProject({ name: '', units: 'mm', count: null, shape }).piece;
 	const sized = {
 		...begun,
 		faces: begun.faces.map((face, i) =>

@@ -27,7 +27,7 @@ const leaf: Motif = { id: 'leaf', name: 'Leaf', width: 30, height: 40, paths: [{
 const lay = (arrangement: Arrangement, piece: MeasuredPiece) =>
 	kindOfArrangement(arrangement).createPlanner()(arrangement, contextWith([leaf], piece));
 function board(width: string, height: string, outline: object = { shape: 'rectangle' }): MeasuredPiece {
-	const begun = newProject('', 'mm', null, 'free-board').piece;
+	const begun = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' }).piece;
 	return measurePiece(
 		{
 			...begun,
@@ -137,7 +137,7 @@ describe('a scatter', () => {
 });
 
 const chest = (() => {
-	const begun = newProject('', 'mm', 2, 'chest').piece;
+	const begun = newProject({ name: '', units: 'mm', count: 2, shape: 'chest' }).piece;
 	const readings: Record<string, number> = { rail: 20, gap: 4, drawer: 200, plinth: 68 };
 	const hardware = {
 		kind: 'knob',
@@ -212,7 +212,7 @@ describe('a row on another line', () => {
 		}
 	});
 	it('through two fronts side by side: one grid, what falls in the gap is told once', () => {
-		const begun = newProject('', 'mm', null, 'cabinet').piece;
+		const begun = newProject({ name: '', units: 'mm', count: null, shape: 'cabinet' }).piece;
 		const piece = measurePiece(
 			{ ...begun, faces: begun.faces.map((face, i) => (i === 0 ? { ...face, width: '640', height: '500' } : face)) },
 			'mm'

@@ -11,9 +11,10 @@ import {
 import { doBoxesMeet, holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
 import { type Mm, SAME } from '../../units';
 import { LazyItem } from './LazyItem';
-import { areaOfChords, ringsForScale, type MotifShape } from '../measureMotif';
+import { areaOfChords, ringsForScale } from '../measureMotif';
 import type { Motif } from '../motif';
-import type { LaidItem, Side } from './types';
+import type { LaidItem, MotifInUse, Side } from './types';
+
 const RADIANS = Math.PI / 180;
 
 /** What an arrangement says of one item. */
@@ -33,7 +34,7 @@ export interface ItemPlace {
 }
 
 /** Sets one motif in place on a part (mm), cut by the true outline of the part, by its openings and gaps, and by the end of its row. */
-export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: Part, face: MeasuredFace): LaidItem {
+export function layItem(spec: ItemPlace, { motif, shape }: MotifInUse, part: Part, face: MeasuredFace): LaidItem {
 	const { centre, scale, turn = 0, mirrored = false, half = 'none' } = spec;
 	const put = { centre, scale, turn, mirrored };
 	const frame = frameOf(motif, put);
@@ -41,7 +42,7 @@ export function layItem(spec: ItemPlace, motif: Motif, shape: MotifShape, part: 
 	let cutBy: readonly Side[] = NOTHING;
 	const place = () => ringsForScale(motif, scale).map(placer(motif, put));
 	if (half !== 'none' || spec.within !== undefined || !shape.isWithin || !isClear(frame, part, face)) {
-		const cut = cutToPart(place(), part, face, half, centre.x);
+		const cut = cutToPart({ whole: place(), part, face, half, middle: centre.x });
 		({ rings, cutBy } = spec.within === undefined ? cut : cutToMitre(cut, spec.within));
 	}
 	const isWhole = cutBy.length === 0 && half === 'none';
@@ -101,7 +102,7 @@ export interface ShapePlace {
 
 /** Sets a shape of its own in place on a part (mm): a stripe, a line, a diamond; cut as a motif is. Null where nothing of it lies on the part. */
 export function layShape(spec: ShapePlace, part: Part, face: MeasuredFace): LaidItem | null {
-	const { rings, cutBy } = cutToPart(spec.rings, part, face, 'none', 0);
+	const { rings, cutBy } = cutToPart({ whole: spec.rings, part, face, half: 'none', middle: 0 });
 	if (rings.length === 0) return null;
 	const openArea = areaOfRings(rings);
 	const frame = boxOfRings(rings);
@@ -194,13 +195,19 @@ function isClear({ x, y, width, height }: Box, part: Part, face: MeasuredFace): 
 	return isBox && holes.length === 0 && x >= 0 && y >= 0 && x + width <= part.width && y + height <= part.height;
 }
 
-function cutToPart(
-	whole: readonly Ring[],
-	part: Part,
-	face: MeasuredFace,
-	half: LaidItem['half'],
-	middle: Mm
-): { rings: readonly Ring[]; cutBy: Side[] } {
+function cutToPart({
+	whole,
+	part,
+	face,
+	half,
+	middle
+}: {
+	readonly whole: readonly Ring[];
+	readonly part: Part;
+	readonly face: MeasuredFace;
+	readonly half: LaidItem['half'];
+	readonly middle: Mm;
+}): { rings: readonly Ring[]; cutBy: Side[] } {
 	const { isBox, edge, holes: all } = boundsOn(part, face);
 	const box = boxOfRings(whole);
 	const holes = all.filter((hole) => doBoxesMeet(box, hole));

@@ -16,7 +16,13 @@ const motif = { id: 'dot', name: 'Dot', width: 40, height: 40, paths: [{ d: 'M0 
 
 /** A square of 40 mm on a part of a piece, its middle so far from that of the part; the items of it as they are planned. */
 function lay(demo: string, part: string, x: number, y: number, size = 1) {
-	const { project, id } = addArrangement(read(demo), motif as never, 'single', undefined, 'hull-white');
+	const { project, id } = addArrangement({
+		project: read(demo),
+		motif: motif as never,
+		kind: 'single',
+		fronts: undefined,
+		colour: 'hull-white'
+	});
 	const arrangements = project.layout.arrangements.map((one) =>
 		one.id === id ? ({ ...one, parts: [part], at: 'centre', offset: { x, y }, scale: size } as Single) : one
 	);

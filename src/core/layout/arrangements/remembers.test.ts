@@ -46,7 +46,7 @@ const WORDS =
 	);
 
 /** Of one field. */
-const ENOUGH = 4;
+const ENOUGH = 2;
 
 /** All that is valid and differs from an arrangement in one field, however deep. */
 function variants(arrangement: Arrangement): { at: string; changed: Arrangement }[] {

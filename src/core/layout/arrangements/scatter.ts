@@ -173,7 +173,7 @@ export function scatterOn(
 		for (let k = 0; k < TRIES; k++) {
 			const x = onLine ? part.width / 2 : next() * (wish.mirrored ? part.width / 2 : part.width);
 			const y = next() * part.height;
-			const room = roomAt(part, holes, thrown, { x, y }, radius, wish, onLine);
+			const room = roomAt({ part, holes, thrown, at: { x, y }, radius, scatter: wish, onLine });
 			if (room >= 0 && (best === null || room > best.room)) best = { x, y, room };
 		}
 		const turn = (2 * next() - 1) * wish.turn;
@@ -186,21 +186,29 @@ export function scatterOn(
 }
 
 /** By how much a place, and that of its twin, is clear of everything beyond what is asked, mm; below 0 it is not. */
-function roomAt(
-	part: Part,
-	holes: readonly Box[],
-	thrown: readonly (Scattered & { readonly radius: Mm })[],
-	at: { readonly x: Mm; readonly y: Mm },
-	radius: Mm,
-	{ clear, mirrored }: Pick<Scatter, 'clear' | 'mirrored'>,
-	onLine: boolean
-): Mm {
-	let room = roomOn(part, holes, at, radius, clear);
+function roomAt({
+	part,
+	holes,
+	thrown,
+	at,
+	radius,
+	scatter: { clear, mirrored },
+	onLine
+}: {
+	readonly part: Part;
+	readonly holes: readonly Box[];
+	readonly thrown: readonly (Scattered & { readonly radius: Mm })[];
+	readonly at: { readonly x: Mm; readonly y: Mm };
+	readonly radius: Mm;
+	readonly scatter: Pick<Scatter, 'clear' | 'mirrored'>;
+	readonly onLine: boolean;
+}): Mm {
+	let room = roomOn({ part, holes, at, radius, clear });
 	if (room < 0) return room;
 	/** From its own twin beyond the centre line, and as clear there. */
 	if (mirrored && !onLine) {
 		const twin = { x: part.width - at.x, y: at.y };
-		room = Math.min(room, twin.x - at.x - 2 * radius - clear, roomOn(part, holes, twin, radius, clear));
+		room = Math.min(room, twin.x - at.x - 2 * radius - clear, roomOn({ part, holes, at: twin, radius, clear }));
 		if (room < 0) return room;
 	}
 	for (const other of thrown) room = Math.min(room, Math.hypot(other.x - at.x, other.y - at.y) - radius - other.radius - clear);
@@ -208,7 +216,19 @@ function roomAt(
 }
 
 /** The same of one place, of what is on the part before anything is thrown. */
-function roomOn(part: Part, holes: readonly Box[], at: { readonly x: Mm; readonly y: Mm }, radius: Mm, clear: Mm): Mm {
+function roomOn({
+	part,
+	holes,
+	at,
+	radius,
+	clear
+}: {
+	readonly part: Part;
+	readonly holes: readonly Box[];
+	readonly at: { readonly x: Mm; readonly y: Mm };
+	readonly radius: Mm;
+	readonly clear: Mm;
+}): Mm {
 	const off = radius + clear;
 	let room = depthInOutline(part.outline, at) - off;
 	for (const { footprint, centre, round } of part.hardware) {
@@ -268,6 +288,6 @@ function itemsOn(
 	return thrown.flatMap(({ x, y, scale, turn, mirrored }, index) => {
 		const place = String(index);
 		if (leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return [];
-		return [layItem({ arrangement: id, place, index, centre: { x, y }, scale, turn, mirrored }, motif, shape, part, face)];
+		return [layItem({ arrangement: id, place, index, centre: { x, y }, scale, turn, mirrored }, { motif, shape }, part, face)];
 	});
 }

@@ -147,7 +147,7 @@ function itemsOn(
 		const place = String(placeFromMiddle(index, anchors.length));
 		if (leftOut.some((spot) => isSpotOf(spot, { part: part.id, place, index }))) return [];
 		const centre = { x: anchor.x + offset.x, y: anchor.y + offset.y };
-		return [layItem({ arrangement: id, place, index, centre, scale, turn, mirrored }, motif, shape, part, face)];
+		return [layItem({ arrangement: id, place, index, centre, scale, turn, mirrored }, { motif, shape }, part, face)];
 	});
 }
 

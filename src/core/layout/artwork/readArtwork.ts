@@ -140,20 +140,26 @@ function thinnerNeck({ outer, holes }: Component, best: Thinnest): Thinnest {
 function firstTornUpTo(most: Mm, rings: readonly Ring[], side: 'within' | 'outside', isTorn: (by: Mm) => boolean): Thinnest | null {
 	let whole = 0;
 	for (let limit = Math.min(most, NEAR); ; limit = Math.min(most, 4 * limit)) {
-		const found = firstTorn(rings, side, limit, isTorn, whole);
+		const found = firstTorn({ rings, side, limit, isTorn, from: whole });
 		if (found.torn !== null || limit >= most) return found.torn;
 		whole = found.whole;
 	}
 }
 
 /** The narrowest place at which something tears, and stays torn a hair further on: in what tapers to a point chords come near each other and part again, and nothing is lost but the point. */
-function firstTorn(
-	rings: readonly Ring[],
-	side: 'within' | 'outside',
-	limit: Mm,
-	isTorn: (by: Mm) => boolean,
-	from: Mm
-): { readonly torn: Thinnest | null; readonly whole: Mm } {
+function firstTorn({
+	rings,
+	side,
+	limit,
+	isTorn,
+	from
+}: {
+	readonly rings: readonly Ring[];
+	readonly side: 'within' | 'outside';
+	readonly limit: Mm;
+	readonly isTorn: (by: Mm) => boolean;
+	readonly from: Mm;
+}): { readonly torn: Thinnest | null; readonly whole: Mm } {
 	let whole = from;
 	for (const place of narrowPlaces(rings, limit, side)) {
 		const by = place.width / 2 + PERSISTS;

@@ -12,7 +12,7 @@ import { createRandom } from './random';
 import type { PlacedLay } from './placeLays';
 
 function board(width: number, height: number): MeasuredPiece {
-	const { piece } = newProject('', 'mm', null, 'free-board');
+	const { piece } = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' });
 	const faces = piece.faces.map((face) => ({
 		...face,
 		id: 'front',
@@ -45,8 +45,7 @@ function rowOf(
 	return Array.from({ length: count }, (_, i) =>
 		layItem(
 			{ arrangement: 'a', place: String(i), index: i, scale: 1, centre: { x: 200 + i * pitch, y: 200 }, ...more },
-			motif,
-			measureMotif(motif),
+			{ motif, shape: measureMotif(motif) },
 			face!.whole,
 			face!
 		)
@@ -132,8 +131,7 @@ describe('lays in place', () => {
 						const centre = { x: 1000 + i * pitch * cos, y: 1000 + i * pitch * sin };
 						return layItem(
 							{ arrangement: 'a', place: String(i), index: i, scale: 1, centre, turn },
-							motif,
-							measureMotif(motif),
+							{ motif, shape: measureMotif(motif) },
 							face!.whole,
 							face!
 						);
@@ -181,7 +179,7 @@ describe('lays in place', () => {
 				const [line, i] = [Math.floor(index / 3), index % 3];
 				const centre = { x: 200 + i * 70, y: 200 + line * 80 };
 				const spec = { arrangement: 'a', place: `${line},${i}`, index, scale: 1, centre };
-				return layItem(spec, motif, measureMotif(motif), face!.whole, face!);
+				return layItem(spec, { motif, shape: measureMotif(motif) }, face!.whole, face!);
 			});
 		const four = plan(lines(4), motif, tall, { mode: 'marks' }).lays;
 		expect(four).toHaveLength(4);
@@ -253,8 +251,7 @@ it('no conflict is missed: lays at random, turned, of a motif with a hole, besid
 			const turn = random(360);
 			const item = layItem(
 				{ arrangement: 'a', place: String(i), index: i, scale: 0.5 + random(10) / 10, centre, turn },
-				ring,
-				measureMotif(ring),
+				{ motif: ring, shape: measureMotif(ring) },
 				face!.whole,
 				face!
 			);

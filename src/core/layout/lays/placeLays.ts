@@ -41,7 +41,7 @@ export function layByMarks(row: Row, motif: Motif | null, sheet: SheetSize): Pla
 	const k = motif === null ? 1 : sheet.across;
 	return Array.from({ length: Math.ceil(columns.length / k) }, (_, i) => {
 		const own = columns.slice(i * k, (i + 1) * k);
-		return place(own, own, row, motif, sheet, k, null);
+		return place({ columns: own, wet: own, row, motif, sheetSize: sheet, k, chain: null });
 	});
 }
 
@@ -49,11 +49,23 @@ export function layByMarks(row: Row, motif: Motif | null, sheet: SheetSize): Pla
  * Each lay over the last column of the one before it: 1 + ceil((N - k) / (k - 1)) lays. From one end; or from the middle to both sides, where two
  * chains share their first lay. Null where a sheet of one repeat cannot overlap. Source: methods 4.
  */
-export function layByChain(row: Row, motif: Motif | null, sheet: SheetSize, chain: number, from: 'end' | 'middle'): PlacedLay[] | null {
+export function layByChain({
+	row,
+	motif,
+	sheet,
+	chain,
+	from
+}: {
+	readonly row: Row;
+	readonly motif: Motif | null;
+	readonly sheet: SheetSize;
+	readonly chain: number;
+	readonly from: 'end' | 'middle';
+}): PlacedLay[] | null {
 	const { columns } = row;
 	const k = sheet.across;
 	const n = columns.length;
-	if (n <= k) return [place(columns, columns, row, motif, sheet, k, { of: chain, at: 0 })];
+	if (n <= k) return [place({ columns, wet: columns, row, motif, sheetSize: sheet, k, chain: { of: chain, at: 0 } })];
 	if (k < 2) return null;
 	const count = 1 + Math.ceil((n - k) / (k - 1));
 	const first = from === 'end' ? 0 : Math.floor((count - 1) / 2);
@@ -62,21 +74,29 @@ export function layByChain(row: Row, motif: Motif | null, sheet: SheetSize, chai
 		const own = spanOf(lay);
 		/** What it lies over: its first column where it goes on to the right, its last where to the left. */
 		const wet = lay === first ? own : lay > first ? own.slice(1) : own.slice(0, -1);
-		return place(own, wet, row, motif, sheet, k, { of: chain, at: Math.abs(lay - first) });
+		return place({ columns: own, wet, row, motif, sheetSize: sheet, k, chain: { of: chain, at: Math.abs(lay - first) } });
 	});
 }
 
 const RADIANS = Math.PI / 180;
 
-function place(
-	columns: Row['columns'],
-	wet: Row['columns'],
-	{ step, down }: Row,
-	motif: Motif | null,
-	{ border, down: lines }: SheetSize,
-	k: number,
-	chain: PlacedLay['chain']
-): PlacedLay {
+function place({
+	columns,
+	wet,
+	row: { step, down },
+	motif,
+	sheetSize: { border, down: lines },
+	k,
+	chain
+}: {
+	readonly columns: Row['columns'];
+	readonly wet: Row['columns'];
+	readonly row: Row;
+	readonly motif: Motif | null;
+	readonly sheetSize: SheetSize;
+	readonly k: number;
+	readonly chain: PlacedLay['chain'];
+}): PlacedLay {
 	const items = columns.flat();
 	const [first] = items as [LaidItem, ...LaidItem[]];
 	const turn = motif === null ? 0 : first.turn;

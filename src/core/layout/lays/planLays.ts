@@ -47,7 +47,9 @@ function placeAll(items: readonly LaidItem[], mode: LayMode, cut: boolean, motif
 	const placed = rows.map((row, at) => {
 		const motif = motifOf(row.columns[0]![0]!);
 		const sheet = sheetFor(motif);
-		return mode === 'marks' ? layByMarks(row, motif, sheet) : layByChain(row, motif, sheet, at, mode === 'chain' ? 'end' : 'middle');
+		return mode === 'marks'
+			? layByMarks(row, motif, sheet)
+			: layByChain({ row, motif, sheet, chain: at, from: mode === 'chain' ? 'end' : 'middle' });
 	});
 	if (placed.some((lays) => lays === null)) return null;
 	const all = placed.flatMap((lays) => lays!);

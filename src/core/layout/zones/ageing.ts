@@ -31,5 +31,5 @@ export const ageing: Pattern<'ageing'> = {
 	bounds: ({ reach }, depth, within) => slopeBounds(depth, within, 1 + (1.4 * reach * STEEPEST_PATCH) / Math.max(8, reach * 1.6)),
 	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
 	moves: 'first',
-	moveJoin: (field, _, depth) => ({ ...field, reach: Math.max(2, Math.round(2 * depth)) })
+	moveJoin: (field, { depth }) => ({ ...field, reach: Math.max(2, Math.round(2 * depth)) })
 };

@@ -29,7 +29,7 @@ export const bands: Pattern<'bands'> = {
 			right: { x: width, y: height / 2, dx: -1, dy: 0 }
 		})[from],
 	moves: 'all',
-	moveJoin: (field, join, depth, colours, region) => ({
+	moveJoin: (field, { join, depth, colours, region }) => ({
 		...field,
 		stops: moveStop(stopsFor(field.stops, colours), join, clampTo(depth / bands.reach(field, region), 0, 1))
 	}),

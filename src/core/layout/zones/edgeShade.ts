@@ -19,5 +19,5 @@ export const edgeShade: Pattern<'edge-shade'> = {
 	level: ({ corners }, depth, region) => levelInRegion(depth, region, corners),
 	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
 	moves: 'first',
-	moveJoin: (field, _, depth, __, { deepest }) => ({ ...field, border: clampTo(Math.round(depth), 1, deepest) })
+	moveJoin: (field, { depth, region }) => ({ ...field, border: clampTo(Math.round(depth), 1, region.deepest) })
 };

@@ -50,7 +50,7 @@ export function handlesOf(zone: Zone, laid: Laid): Handle[] {
 			along,
 			value: at,
 			measures: 'length',
-			moveTo: (x, y) => ({ ...zone, field: pattern.moveJoin!(field, i, depthAt(x, y), stretches, region) })
+			moveTo: (x, y) => ({ ...zone, field: pattern.moveJoin!(field, { join: i, depth: depthAt(x, y), colours: stretches, region }) })
 		})),
 		...joins.slice(0, 1).map(({ at, half }): Handle => {
 			const most = softenJoins(

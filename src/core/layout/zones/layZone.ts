@@ -26,17 +26,23 @@ export function layZone(
 	const top = heightOfPiece(piece);
 	return partsOf(zone.parts, piece).map((part) => {
 		const face = faceOf(piece.faces, part.face);
-		return { part, face, laid: layPart(zone, part, face, top, placements) };
+		return { part, face, laid: layPart({ zone, part, face, top, placements }) };
 	});
 }
 
-function layPart(
-	{ over, field }: Pick<Zone, 'over' | 'field'>,
-	part: Part,
-	face: MeasuredFace,
-	top: Mm,
-	placements: readonly PlacedOnPart[]
-): Laid {
+function layPart({
+	zone: { over, field },
+	part,
+	face,
+	top,
+	placements
+}: {
+	readonly zone: Pick<Zone, 'over' | 'field'>;
+	readonly part: Part;
+	readonly face: MeasuredFace;
+	readonly top: Mm;
+	readonly placements: readonly PlacedOnPart[];
+}): Laid {
 	const regionFor = (of: Part): Region => ({
 		...regionOf(of, face, field.pattern === 'recess'),
 		touched: touchedOn(of, face, field, placements)

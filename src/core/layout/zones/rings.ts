@@ -17,7 +17,7 @@ export const rings: Pattern<'rings'> = {
 	level: (_, depth, region) => levelInRegion(depth, region, 'square'),
 	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
 	moves: 'all',
-	moveJoin(field, join, depth, colours, region) {
+	moveJoin(field, { join, depth, colours, region }) {
 		const ats = rings.meets(field, colours, region);
 		const widths = ats.map((at, i) => at - (ats[i - 1] ?? 0));
 		return {

@@ -59,7 +59,7 @@ export const runs: Pattern<'runs'> = {
 	axis: ({ from }, { width, height }) =>
 		from === 'bottom' ? { x: width / 2, y: height, dx: 0, dy: -1 } : { x: width / 2, y: 0, dx: 0, dy: 1 },
 	moves: 'first',
-	moveJoin: (field, _, depth) => ({ ...field, length: Math.max(0, Math.round(depth)) }),
+	moveJoin: (field, { depth }) => ({ ...field, length: Math.max(0, Math.round(depth)) }),
 	grips(field, { width, height }) {
 		const reach = field.length + field.drip;
 		return [

@@ -25,7 +25,7 @@ export const streak: Pattern<'streak'> = {
 			? { x: width / 2, y: at * height, dx: 0, dy: at > 0.5 ? -1 : 1 }
 			: { x: at * width, y: height / 2, dx: at > 0.5 ? -1 : 1, dy: 0 },
 	moves: 'first',
-	moveJoin: (field, _, depth) => ({ ...field, width: Math.max(1, Math.round(2 * depth)) }),
+	moveJoin: (field, { depth }) => ({ ...field, width: Math.max(1, Math.round(2 * depth)) }),
 	grips(field, { width, height }) {
 		const isLevel = field.along === 'level';
 		return [

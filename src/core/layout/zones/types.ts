@@ -79,9 +79,17 @@ export interface Pattern<Id extends PatternId = PatternId> {
 	readonly axis?: (field: FieldOf<Id>, region: Region) => Axis;
 	/** Which joins can be moved by themselves, the first or all; and the field with one of them at a depth. */
 	readonly moves?: 'first' | 'all';
-	readonly moveJoin?: (field: FieldOf<Id>, join: number, depth: Mm, colours: number, region: Region) => FieldOf<Id>;
+	readonly moveJoin?: (field: FieldOf<Id>, to: JoinMove) => FieldOf<Id>;
 	/** What else of it can be taken hold of. */
 	readonly grips?: (field: FieldOf<Id>, region: Region) => readonly Grip<FieldOf<Id>>[];
+}
+
+/** Of how many colours which join comes to lie where. */
+export interface JoinMove {
+	readonly join: number;
+	readonly depth: Mm;
+	readonly colours: number;
+	readonly region: Region;
 }
 
 /** From the left and the top edge of the region; both may reach beyond it. */

@@ -47,7 +47,7 @@ const box = (width: number, height: number): Region => ({
 });
 const alone = (region: Region): Laid => ({ region, x: 0, y: 0, flat: null, own: region });
 const shapes = ['arched-panel', 'round-table', 'free-board', 'headboard'].map((shape) =>
-	regionOf(measurePiece(newProject('', 'mm', null, shape).piece, 'mm').faces[0]!.whole)
+	regionOf(measurePiece(newProject({ name: '', units: 'mm', count: null, shape }).piece, 'mm').faces[0]!.whole)
 );
 const PATTERN_IDS = Object.keys(PATTERNS) as (keyof typeof PATTERNS)[];
 const startOf = (id: (typeof PATTERN_IDS)[number], region: Region) => PATTERNS[id].start(region) as Field;
@@ -151,7 +151,7 @@ it('keeps its areas and stops for any figures of an edge shade', () => {
 });
 
 describe('bands over the whole piece', () => {
-	const { piece } = newProject('', 'mm', 3, 'chest');
+	const { piece } = newProject({ name: '', units: 'mm', count: 3, shape: 'chest' });
 	const faces = piece.faces.map((face) =>
 		face.kind === 'front' ? { ...face, width: '800', height: '900' } : face.kind === 'left' ? { ...face, width: '400' } : face
 	);
@@ -212,7 +212,7 @@ it('runs from both sides meet without a step, however far their drips reach', ()
 });
 
 it('lies on no face that nobody has measured, and on nothing where its last part is gone', () => {
-	const { piece } = newProject('', 'mm', 3, 'chest');
+	const { piece } = newProject({ name: '', units: 'mm', count: 3, shape: 'chest' });
 	const measured = measurePiece(piece, 'mm');
 	expect(layZone(zone({}, { parts: ['front', 'left', 'top'] }), measured).map(({ part }) => part.id)).toEqual(['front']);
 	expect(leastRegion(layZone(zone({}, { parts: 'doors' }), measured))).toBeNull();
@@ -269,7 +269,7 @@ describe('handles', () => {
 	});
 
 	it('of bands over the whole piece stand at their height on each face, and set all of it', () => {
-		const { piece } = newProject('', 'mm', 3, 'chest');
+		const { piece } = newProject({ name: '', units: 'mm', count: 3, shape: 'chest' });
 		const measured = measurePiece(
 			{ ...piece, faces: piece.faces.map((face, i) => (i === 0 ? { ...face, width: '800', height: '900' } : face)) },
 			'mm'
@@ -297,7 +297,7 @@ describe('recess colour', () => {
 	});
 
 	it('finds the panels of a measured piece', () => {
-		const measured = measurePiece(newProject('', 'mm', null, 'cabinet').piece, 'mm');
+		const measured = measurePiece(newProject({ name: '', units: 'mm', count: null, shape: 'cabinet' }).piece, 'mm');
 		const panels = measured.faces[0]!.parts.filter(({ setOff }) => setOff !== 0);
 		const laid = layZone(zone({ pattern: 'recess', width: 6 }, { parts: [measured.faces[0]!.id] }), measured)[0]!;
 		expect(laid.laid.region.hollows).toHaveLength(panels.length);
@@ -305,7 +305,7 @@ describe('recess colour', () => {
 });
 
 it('ages round knobs and motifs where it is asked to, and not else', () => {
-	const { piece } = newProject('', 'mm', 3, 'chest');
+	const { piece } = newProject({ name: '', units: 'mm', count: 3, shape: 'chest' });
 	const faces = piece.faces.map((face, i) => (i === 0 ? { ...face, width: '800', height: '900' } : face));
 	const measured = measurePiece({ ...piece, faces }, 'mm');
 	const drawer = measured.faces[0]!.parts.find(({ hardware }) => hardware.length > 0)!;
@@ -335,7 +335,7 @@ it('touches are the same whatever was asked in between, and others for another s
 });
 
 it('what runs over the whole piece goes on behind the gaps, as bands do', () => {
-	const { piece: begun } = newProject('', 'mm', 2, 'chest');
+	const { piece: begun } = newProject({ name: '', units: 'mm', count: 2, shape: 'chest' });
 	const readings: Record<string, number> = { rail: 20, gap: 4, drawer: 200, plinth: 68 };
 	const faces = begun.faces.map((face, i) =>
 		i === 0

@@ -36,13 +36,19 @@ const NOTHING: PlacedSet = { hardware: [], filled: [] };
  * Places the hardware of one part by rule: in the middle, at the quarter points, or measured from its edges. What would
  * stand off its part, or on its twin, is reported at `path` and left out. Source: craft 2.
  */
-export function placeHardware(
-	hardware: Hardware,
-	part: Pick<Box, 'width' | 'height'> & { readonly outline: Outline },
-	path: string,
-	read: LengthReader,
-	issues: Issue[]
-): PlacedSet {
+export function placeHardware({
+	hardware,
+	part,
+	path,
+	read,
+	issues
+}: {
+	readonly hardware: Hardware;
+	readonly part: Pick<Box, 'width' | 'height'> & { readonly outline: Outline };
+	readonly path: string;
+	readonly read: LengthReader;
+	readonly issues: Issue[];
+}): PlacedSet {
 	if (hardware.kind === 'none') return NOTHING;
 	const size = readSizes(hardware, path, read);
 	const spots = placeSpots(hardware, part, path, read);

@@ -10,7 +10,19 @@ export function tape(mm: Mm, unit: LengthUnit): string {
 }
 
 /** A face that waits to be measured: drawn at its typical size (mm), undivided, bare. */
-export function newFace(id: string, name: string, kind: FaceKind, typical: readonly [Mm, Mm], more: Partial<Face> = {}): Face {
+export function newFace({
+	id,
+	name,
+	kind,
+	typical,
+	more = {}
+}: {
+	readonly id: string;
+	readonly name: string;
+	readonly kind: FaceKind;
+	readonly typical: readonly [Mm, Mm];
+	readonly more?: Partial<Face> | undefined;
+}): Face {
 	return {
 		id,
 		name,
@@ -61,14 +73,26 @@ export function seamsOfCase(top = 'top'): Seam[] {
 /** Two sides and a top, as deep as each other. */
 export function sidesAndTop(width: Mm, height: Mm, depth: Mm): Face[] {
 	return [
-		newFace('left', 'Left side', 'left', [depth, height]),
-		newFace('right', 'Right side', 'right', [depth, height]),
-		newFace('top', 'Top', 'top', [width, depth])
+		newFace({ id: 'left', name: 'Left side', kind: 'left', typical: [depth, height] }),
+		newFace({ id: 'right', name: 'Right side', kind: 'right', typical: [depth, height] }),
+		newFace({ id: 'top', name: 'Top', kind: 'top', typical: [width, depth] })
 	];
 }
 
 /** A part so far in from the edges of what it lies on. */
-export function insetPart(id: string, name: string, on: string, by: string, more: Partial<PlacedPart> = {}): PlacedPart {
+export function insetPart({
+	id,
+	name,
+	on,
+	by,
+	more = {}
+}: {
+	readonly id: string;
+	readonly name: string;
+	readonly on: string;
+	readonly by: string;
+	readonly more?: Partial<PlacedPart> | undefined;
+}): PlacedPart {
 	return {
 		id,
 		name,

@@ -10,12 +10,18 @@ export const chest: Starter = {
 	count: { of: 'drawers', least: 1, most: 12, start: 5 },
 	build: (unit, drawers) => ({
 		faces: [
-			newFace('front', 'Front', 'front', [800, 900], {
-				floor: '0',
-				stile: tape(19, unit),
-				sideGap: tape(3, unit),
-				chain: suggestChain(drawers),
-				hardware: newKnob(unit)
+			newFace({
+				id: 'front',
+				name: 'Front',
+				kind: 'front',
+				typical: [800, 900],
+				more: {
+					floor: '0',
+					stile: tape(19, unit),
+					sideGap: tape(3, unit),
+					chain: suggestChain(drawers),
+					hardware: newKnob(unit)
+				}
 			}),
 			...sidesAndTop(800, 900, 450)
 		],
@@ -54,7 +60,13 @@ export const sideboard: Starter = {
 		];
 		return {
 			faces: [
-				newFace('front', 'Front', 'front', [1500, 850], { floor: '0', chain, hardware: newKnob(unit, 'middle') }),
+				newFace({
+					id: 'front',
+					name: 'Front',
+					kind: 'front',
+					typical: [1500, 850],
+					more: { floor: '0', chain, hardware: newKnob(unit, 'middle') }
+				}),
 				...sidesAndTop(1500, 850, 450)
 			],
 			seams: seamsOfCase()
@@ -77,13 +89,25 @@ export const cabinet: Starter = {
 			link('plinth', 'plinth')
 		];
 		const panels = Array.from({ length: doors }, (_, i) =>
-			insetPart(`panel-${i + 1}`, doors === 1 ? 'Panel' : `Panel ${i + 1}`, `door-${i + 1}`, tape(60, unit), {
-				setOff: { way: 'recessed', by: tape(8, unit) }
+			insetPart({
+				id: `panel-${i + 1}`,
+				name: doors === 1 ? 'Panel' : `Panel ${i + 1}`,
+				on: `door-${i + 1}`,
+				by: tape(60, unit),
+				more: {
+					setOff: { way: 'recessed', by: tape(8, unit) }
+				}
 			})
 		);
 		return {
 			faces: [
-				newFace('front', 'Front', 'front', [1000, 1200], { floor: '0', chain, parts: panels, hardware: newKnob(unit, 'middle') }),
+				newFace({
+					id: 'front',
+					name: 'Front',
+					kind: 'front',
+					typical: [1000, 1200],
+					more: { floor: '0', chain, parts: panels, hardware: newKnob(unit, 'middle') }
+				}),
 				...sidesAndTop(1000, 1200, 400)
 			],
 			seams: seamsOfCase()
@@ -111,12 +135,18 @@ export const bedside: Starter = {
 		);
 		return {
 			faces: [
-				newFace('front', 'Front', 'front', [450, 600], {
-					floor: '0',
-					stile: tape(19, unit),
-					sideGap: tape(3, unit),
-					chain,
-					hardware: newKnob(unit, 'middle')
+				newFace({
+					id: 'front',
+					name: 'Front',
+					kind: 'front',
+					typical: [450, 600],
+					more: {
+						floor: '0',
+						stile: tape(19, unit),
+						sideGap: tape(3, unit),
+						chain,
+						hardware: newKnob(unit, 'middle')
+					}
 				}),
 				...sidesAndTop(450, 600, 380)
 			],
@@ -170,10 +200,16 @@ export const desk: Starter = {
 		});
 		return {
 			faces: [
-				newFace('front', 'Front', 'front', [1200, 740], { floor: '0', chain: [legs], hardware: newKnob(unit, 'middle') }),
-				newFace('left', 'Left side', 'left', [600, 740], side('left')),
-				newFace('right', 'Right side', 'right', [600, 740], side('right')),
-				newFace('top', 'Top', 'top', [1200, 600])
+				newFace({
+					id: 'front',
+					name: 'Front',
+					kind: 'front',
+					typical: [1200, 740],
+					more: { floor: '0', chain: [legs], hardware: newKnob(unit, 'middle') }
+				}),
+				newFace({ id: 'left', name: 'Left side', kind: 'left', typical: [600, 740], more: side('left') }),
+				newFace({ id: 'right', name: 'Right side', kind: 'right', typical: [600, 740], more: side('right') }),
+				newFace({ id: 'top', name: 'Top', kind: 'top', typical: [1200, 600] })
 			],
 			seams: seamsOfCase()
 		};
@@ -187,11 +223,11 @@ export const box: Starter = {
 	count: null,
 	build: () => ({
 		faces: [
-			newFace('front', 'Front', 'front', [420, 220], { floor: '0' }),
-			newFace('left', 'Left side', 'left', [280, 220]),
-			newFace('right', 'Right side', 'right', [280, 220]),
-			newFace('back', 'Back', 'back', [420, 220]),
-			newFace('lid', 'Lid', 'lid', [420, 280])
+			newFace({ id: 'front', name: 'Front', kind: 'front', typical: [420, 220], more: { floor: '0' } }),
+			newFace({ id: 'left', name: 'Left side', kind: 'left', typical: [280, 220] }),
+			newFace({ id: 'right', name: 'Right side', kind: 'right', typical: [280, 220] }),
+			newFace({ id: 'back', name: 'Back', kind: 'back', typical: [420, 220] }),
+			newFace({ id: 'lid', name: 'Lid', kind: 'lid', typical: [420, 280] })
 		],
 		seams: [...seamsOfCase('lid'), { a: { face: 'right', side: 'right' }, b: { face: 'back', side: 'left' } }]
 	})

@@ -8,8 +8,8 @@ export const roundTable: Starter = {
 	count: null,
 	build: () => ({
 		faces: [
-			newFace('top', 'Top', 'top', [720, 720], { outline: { shape: 'circle' } }),
-			newFace('rim', 'Edge, measured round', 'edge', [2262, 25])
+			newFace({ id: 'top', name: 'Top', kind: 'top', typical: [720, 720], more: { outline: { shape: 'circle' } } }),
+			newFace({ id: 'rim', name: 'Edge, measured round', kind: 'edge', typical: [2262, 25] })
 		],
 		seams: []
 	})
@@ -22,8 +22,8 @@ export const ovalTable: Starter = {
 	count: null,
 	build: () => ({
 		faces: [
-			newFace('top', 'Top', 'top', [1200, 800], { outline: { shape: 'ellipse' } }),
-			newFace('rim', 'Edge, measured round', 'edge', [3173, 25])
+			newFace({ id: 'top', name: 'Top', kind: 'top', typical: [1200, 800], more: { outline: { shape: 'ellipse' } } }),
+			newFace({ id: 'rim', name: 'Edge, measured round', kind: 'edge', typical: [3173, 25] })
 		],
 		seams: []
 	})
@@ -35,7 +35,15 @@ export const tray: Starter = {
 	about: 'one flat face with round corners',
 	count: null,
 	build: (unit) => ({
-		faces: [newFace('top', 'Board', 'board', [450, 300], { outline: { shape: 'rounded', radius: tape(30, unit) } })],
+		faces: [
+			newFace({
+				id: 'top',
+				name: 'Board',
+				kind: 'board',
+				typical: [450, 300],
+				more: { outline: { shape: 'rounded', radius: tape(30, unit) } }
+			})
+		],
 		seams: []
 	})
 };
@@ -47,17 +55,23 @@ export const frame: Starter = {
 	count: null,
 	build: (unit) => ({
 		faces: [
-			newFace('front', 'Front', 'front', [600, 800], {
-				floor: tape(1000, unit),
-				chain: [
-					link('rail', 'top-rail'),
-					link('row', 'middle', '', {
-						along: 'across',
-						sizes: { rule: 'readings' },
-						chain: [link('stile', 'left-stile'), link('open', 'opening'), link('stile', 'right-stile')]
-					}),
-					link('rail', 'low-rail')
-				]
+			newFace({
+				id: 'front',
+				name: 'Front',
+				kind: 'front',
+				typical: [600, 800],
+				more: {
+					floor: tape(1000, unit),
+					chain: [
+						link('rail', 'top-rail'),
+						link('row', 'middle', '', {
+							along: 'across',
+							sizes: { rule: 'readings' },
+							chain: [link('stile', 'left-stile'), link('open', 'opening'), link('stile', 'right-stile')]
+						}),
+						link('rail', 'low-rail')
+					]
+				}
 			})
 		],
 		seams: []
@@ -71,7 +85,13 @@ export const archedPanel: Starter = {
 	count: null,
 	build: (unit) => ({
 		faces: [
-			newFace('front', 'Front', 'front', [500, 1200], { floor: '0', grain: 'upright', outline: { shape: 'arch', rise: tape(150, unit) } })
+			newFace({
+				id: 'front',
+				name: 'Front',
+				kind: 'front',
+				typical: [500, 1200],
+				more: { floor: '0', grain: 'upright', outline: { shape: 'arch', rise: tape(150, unit) } }
+			})
 		],
 		seams: []
 	})
@@ -84,15 +104,27 @@ export const headboard: Starter = {
 	count: null,
 	build: (unit) => ({
 		faces: [
-			newFace('front', 'Front', 'front', [1450, 700], {
-				floor: tape(450, unit),
-				outline: { shape: 'bow', side: 'top', way: 'out', depth: tape(120, unit) },
-				parts: [
-					insetPart('field', 'Field', 'front', tape(90, unit), {
-						place: { rule: 'inset', left: tape(90, unit), top: tape(200, unit), right: tape(90, unit), bottom: tape(90, unit) },
-						setOff: { way: 'proud', by: tape(6, unit) }
-					})
-				]
+			newFace({
+				id: 'front',
+				name: 'Front',
+				kind: 'front',
+				typical: [1450, 700],
+				more: {
+					floor: tape(450, unit),
+					outline: { shape: 'bow', side: 'top', way: 'out', depth: tape(120, unit) },
+					parts: [
+						insetPart({
+							id: 'field',
+							name: 'Field',
+							on: 'front',
+							by: tape(90, unit),
+							more: {
+								place: { rule: 'inset', left: tape(90, unit), top: tape(200, unit), right: tape(90, unit), bottom: tape(90, unit) },
+								setOff: { way: 'proud', by: tape(6, unit) }
+							}
+						})
+					]
+				}
 			})
 		],
 		seams: []
@@ -108,10 +140,16 @@ export const freeBoard: Starter = {
 		const point = (x: number, y: number, out = 0) => ({ x: tape(x, unit), y: tape(y, unit), out: out ? tape(out, unit) : '', in: '' });
 		return {
 			faces: [
-				newFace('top', 'Board', 'board', [500, 300], {
-					width: tape(500, unit),
-					height: tape(300, unit),
-					outline: { shape: 'free', points: [point(60, 40, 25), point(440, 30), point(490, 160), point(420, 280), point(70, 270, 20)] }
+				newFace({
+					id: 'top',
+					name: 'Board',
+					kind: 'board',
+					typical: [500, 300],
+					more: {
+						width: tape(500, unit),
+						height: tape(300, unit),
+						outline: { shape: 'free', points: [point(60, 40, 25), point(440, 30), point(490, 160), point(420, 280), point(70, 270, 20)] }
+					}
 				})
 			],
 			seams: []

@@ -27,14 +27,14 @@ describe.each(STARTERS)('$name', ({ id, count }) => {
 	it.each((['mm', 'in'] as const).flatMap((unit) => sizes.map((n) => [unit, n] as const)))(
 		'is a file that opens, and waits for readings only (%s, %s)',
 		(unit, n) => {
-			const project = newProject('x', unit, n, id);
+			const project = newProject({ name: 'x', units: unit, count: n, shape: id });
 			expect(readProject(JSON.parse(JSON.stringify(project)))).toMatchObject({ ok: true });
 			expect(planProject(project).errors.filter(({ code }) => code !== 'length.empty')).toEqual([]);
 		}
 	);
 
 	it('once filled in, closes every chain, and its areas add up face by face', () => {
-		const piece = fillIn(newProject('x', 'mm', null, id).piece);
+		const piece = fillIn(newProject({ name: 'x', units: 'mm', count: null, shape: id }).piece);
 		const measured = measurePiece(piece, 'mm');
 		expect(measured.issues).toEqual([]);
 		const surfaces = surfacesOfPiece(measured);
@@ -48,7 +48,7 @@ describe.each(STARTERS)('$name', ({ id, count }) => {
 	});
 
 	it('lies flat with no face on another, joined faces edge to edge', () => {
-		const { piece } = newProject('x', 'mm', null, id);
+		const { piece } = newProject({ name: 'x', units: 'mm', count: null, shape: id });
 		const measured = measurePiece(fillIn(piece), 'mm');
 		const flat = unfoldPiece(measured, piece.seams);
 		expect(flat.faces.map(({ face }) => face).sort()).toEqual(measured.faces.map((face) => face.id).sort());
@@ -79,7 +79,7 @@ describe.each(STARTERS)('$name', ({ id, count }) => {
 });
 
 it('a height above the floor is the same on all faces that stand on it, and on what they meet', () => {
-	const { piece } = newProject('x', 'mm', null, 'chest');
+	const { piece } = newProject({ name: 'x', units: 'mm', count: null, shape: 'chest' });
 	const [front, left, , top] = measurePiece(fillIn(piece), 'mm').faces;
 	expect(front!.floor).toBe(0);
 	expect(heightAboveFloor(front!, 100)).toBe(heightAboveFloor(left!, left!.height - front!.height + 100));
@@ -88,7 +88,7 @@ it('a height above the floor is the same on all faces that stand on it, and on w
 
 it('measures one face again, not all, while one reading is typed', () => {
 	const planner = createPlanner();
-	const project = newProject('x', 'mm', null, 'sideboard');
+	const project = newProject({ name: 'x', units: 'mm', count: null, shape: 'sideboard' });
 	const before = planner(project);
 	const [first, ...others] = project.piece.faces;
 	const after = planner({ ...project, piece: { ...project.piece, faces: [{ ...first!, stile: '31' }, ...others] } });

@@ -100,8 +100,8 @@ export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm)
 						mm: drilled.hardware[0]!.centre.x
 					})
 				: []),
-			...down.flatMap((chain, i) => chainLines(chain, unit, face.width, row * (i + 1), dimension)),
-			...across.flatMap((chain, i) => chainLines(chain, unit, face.height, row * (i + 1), dimension)),
+			...down.flatMap((chain, i) => chainLines({ chain, unit, off: face.width, away: row * (i + 1), draw: dimension })),
+			...across.flatMap((chain, i) => chainLines({ chain, unit, off: face.height, away: row * (i + 1), draw: dimension })),
 			...dimension({
 				upright: false,
 				from: 0,
@@ -115,13 +115,19 @@ export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm)
 	};
 }
 
-function chainLines(
-	chain: MeasuredChain,
-	unit: LengthUnit,
-	off: Mm,
-	away: Mm,
-	draw: (line: { upright: boolean; from: Mm; to: Mm; at: Mm; off: Mm; mm: Mm; outer: boolean }) => DrawnItem[]
-): DrawnItem[] {
+function chainLines({
+	chain,
+	unit,
+	off,
+	away,
+	draw
+}: {
+	readonly chain: MeasuredChain;
+	readonly unit: LengthUnit;
+	readonly off: Mm;
+	readonly away: Mm;
+	readonly draw: (line: { upright: boolean; from: Mm; to: Mm; at: Mm; off: Mm; mm: Mm; outer: boolean }) => DrawnItem[];
+}): DrawnItem[] {
 	/** Narrow ones that follow each other stand on either side of their line in turn. */
 	return chain.readings.flatMap(({ from, mm }, i) =>
 		draw({

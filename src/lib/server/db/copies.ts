@@ -29,7 +29,19 @@ const CHANGED_MEANWHILE = 1;
  * change them; last what was logged since that checkpoint, set aside while nothing is changed. When a copy is opened the log makes good what was
  * caught half: as after a crash. Whole or not at all. Returns its name. Throws `DiskFull` where there is no room for it.
  */
-export async function writeCopy(client: PGlite, workshop: string, now: Date, pieces: readonly string[], byHand = false): Promise<string> {
+export async function writeCopy({
+	client,
+	workshop,
+	now,
+	pieces,
+	byHand = false
+}: {
+	readonly client: PGlite;
+	readonly workshop: string;
+	readonly now: Date;
+	readonly pieces: readonly string[];
+	readonly byHand?: boolean | undefined;
+}): Promise<string> {
 	const folder = join(workshop, FOLDER);
 	await mkdir(folder, { recursive: true });
 	await dropParts(workshop);

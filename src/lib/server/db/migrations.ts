@@ -10,18 +10,29 @@ interface Migratable {
 	readonly session: unknown;
 }
 
+function textOf(tag: string): string {
+	const text = files[`./migrations/${tag}.sql`];
+	if (text === undefined) throw new Error(`Migration ${tag} is in the journal, but its file is missing.`);
+	return text;
+}
+
+function sumOf(text: string): string {
+	return createHash('sha256').update(text).digest('hex');
+}
+
+/** Tells one set of migrations from another. */
+export function sumOfMigrations(): string {
+	return sumOf(journal.entries.map(({ tag }) => textOf(tag)).join('\n'));
+}
+
 /** Applies what is new, from migrations that are part of the bundle: the built server has no folder of them to read. */
 export async function migrateDatabase(db: PgliteDatabase<Record<string, unknown>>): Promise<void> {
-	const migrations = journal.entries.map(({ tag, when, breakpoints }) => {
-		const text = files[`./migrations/${tag}.sql`];
-		if (text === undefined) throw new Error(`Migration ${tag} is in the journal, but its file is missing.`);
-		return {
-			sql: text.split('--> statement-breakpoint'),
-			bps: breakpoints,
-			folderMillis: when,
-			hash: createHash('sha256').update(text).digest('hex')
-		};
-	});
+	const migrations = journal.entries.map(({ tag, when, breakpoints }) => ({
+		sql: textOf(tag).split('--> statement-breakpoint'),
+		bps: breakpoints,
+		folderMillis: when,
+		hash: sumOf(textOf(tag))
+	}));
 	const { dialect, session } = db as unknown as Migratable;
 	await dialect.migrate(migrations, session, { migrationsFolder: '' });
 }

@@ -2,7 +2,7 @@ import { PGlite } from '@electric-sql/pglite';
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite';
 import { existsSync } from 'node:fs';
 import { mkdir, readdir, rename, rm } from 'node:fs/promises';
-import { join, resolve } from 'node:path';
+import { join } from 'node:path';
 import { clearFolder, compactDatabase } from './cleanUp';
 import { syncFolder, writeCopy } from './copies';
 import { emptyTakenOut } from './copyList';
@@ -12,7 +12,7 @@ import { isMigrated, migrateDatabase } from './migrations';
 import * as schema from './schema';
 import { finishRestore, wasWorkshop } from './restoring';
 import { openSynced } from './syncedFiles';
-import { readTemplate, SETTINGS } from './template';
+import { readTemplate, SETTINGS, unpackTemplate } from './template';
 
 export type Database = PgliteDatabase<typeof schema> & { readonly $client: PGlite };
 
@@ -32,8 +32,6 @@ export class WorkshopBroken extends Error {
 		this.name = 'WorkshopBroken';
 	}
 }
-
-const TEMPLATE = resolve('node_modules/.cache/ember-ribbon/empty-database.tar.gz');
 
 /**
  * Opens a workshop: one directory that holds everything. Locked before it is opened, copied before it is migrated. A new one is made under another
@@ -78,7 +76,7 @@ async function openDatabase(directory: string, now: Date): Promise<{ readonly db
 	try {
 		const client = await openSynced(dataDir, SETTINGS);
 		const db = drizzle(client, { schema });
-		if (!(await isMigrated(db as never))) await writeCopy(client, directory, now, await namesOfPieces(client));
+		if (!(await isMigrated(db as never))) await writeCopy({ client, workshop: directory, now, pieces: await namesOfPieces(client) });
 		await migrateDatabase(db as never);
 		if (isShort) await compactDatabase(client, directory);
 		return { db, client };
@@ -90,9 +88,7 @@ async function openDatabase(directory: string, now: Date): Promise<{ readonly db
 
 async function makeDatabase(directory: string, dataDir: string): Promise<void> {
 	const next = join(directory, `database.new-${process.pid}`);
-	const client = await PGlite.create({ dataDir: next, postgresqlconf: SETTINGS, loadDataDir: await readTemplate(TEMPLATE) });
-	await migrateDatabase(drizzle(client, { schema }) as never);
-	await client.close();
+	await unpackTemplate(next);
 	await syncFolder(next);
 	await rename(next, dataDir);
 }
@@ -105,8 +101,7 @@ async function namesOfPieces(client: PGlite): Promise<string[]> {
 
 /** A database in memory, migrated, for tests. */
 export async function openMemory(): Promise<Workshop> {
-	const client = await PGlite.create({ loadDataDir: await readTemplate(TEMPLATE), postgresqlconf: SETTINGS });
+	const client = await PGlite.create({ loadDataDir: await readTemplate(), postgresqlconf: SETTINGS });
 	const db = drizzle(client, { schema });
-	await migrateDatabase(db as never);
 	return { db, directory: '', close: () => client.close() };
 }

@@ -84,7 +84,7 @@ describe('a folder', () => {
 		await mkdir(join(folder, 'database.new-123', 'base'), { recursive: true });
 		const workshop = await openWorkshop(folder);
 		await addPiece(workshop.db, named('Kept'));
-		await writeCopy(workshop.db.$client, folder, new Date(), ['Kept']);
+		await writeCopy({ client: workshop.db.$client, workshop: folder, now: new Date(), pieces: ['Kept'] });
 		await workshop.close();
 		expect((await readdir(folder)).sort()).toEqual(['backups', 'database']);
 		const control = join(folder, 'database', 'global', 'pg_control');
@@ -204,7 +204,12 @@ describe('copies', () => {
 		for (let i = 0; i < 30; i++) await save();
 		const before = version;
 		let isDone = false;
-		const copying = writeCopy(workshop.db.$client, folder, new Date('2026-03-01T08:00:00Z'), ['First']).finally(() => (isDone = true));
+		const copying = writeCopy({
+			client: workshop.db.$client,
+			workshop: folder,
+			now: new Date('2026-03-01T08:00:00Z'),
+			pieces: ['First']
+		}).finally(() => (isDone = true));
 		while (!isDone) {
 			await save();
 			/** As a server would, it hears of others in between. */
@@ -231,7 +236,7 @@ describe('copies', () => {
 
 	it('take what is needed of the log alone, and none is made that would fill the disk', async () => {
 		const workshop = await openWorkshop(folder);
-		const name = await writeCopy(workshop.db.$client, folder, new Date(), []);
+		const name = await writeCopy({ client: workshop.db.$client, workshop: folder, now: new Date(), pieces: [] });
 		const files = execFileSync('tar', ['-tzf', join(folder, 'backups', name)], { encoding: 'utf8' }).split('\n');
 		expect(files[0]).toBe('./global/pg_control');
 		expect(files.filter((file) => /pg_wal\/[0-9A-F]{24}$/.test(file))).toHaveLength(1);
@@ -239,7 +244,9 @@ describe('copies', () => {
 		/** Room for a save, not for two databases more. */
 		process.env['EMBER_LEAST_ROOM'] = String((bavail * bsize) / 1e6 - 20);
 		await requireRoom(folder, 1000);
-		await expect(writeCopy(workshop.db.$client, folder, new Date('2026-03-01T08:00:00Z'), [])).rejects.toThrow(DiskFull);
+		await expect(
+			writeCopy({ client: workshop.db.$client, workshop: folder, now: new Date('2026-03-01T08:00:00Z'), pieces: [] })
+		).rejects.toThrow(DiskFull);
 		delete process.env['EMBER_LEAST_ROOM'];
 		expect((await readdir(join(folder, 'backups'))).filter((file) => file.endsWith('.gz'))).toEqual([name]);
 		await workshop.close();
@@ -308,9 +315,9 @@ describe('copies', () => {
 	it('made by hand stay when others are thinned; one that is taken out comes back until it is gone for good; a link that leads nowhere is passed over', async () => {
 		const workshop = await openWorkshop(folder);
 		const { $client } = workshop.db;
-		const hand = await writeCopy($client, folder, new Date('2026-03-01T08:00:00Z'), ['A'], true);
-		const first = await writeCopy($client, folder, new Date('2026-03-01T08:10:00Z'), ['A']);
-		const second = await writeCopy($client, folder, new Date('2026-03-01T08:20:00Z'), ['A']);
+		const hand = await writeCopy({ client: $client, workshop: folder, now: new Date('2026-03-01T08:00:00Z'), pieces: ['A'], byHand: true });
+		const first = await writeCopy({ client: $client, workshop: folder, now: new Date('2026-03-01T08:10:00Z'), pieces: ['A'] });
+		const second = await writeCopy({ client: $client, workshop: folder, now: new Date('2026-03-01T08:20:00Z'), pieces: ['A'] });
 		await symlink(join(folder, 'nowhere'), join(folder, 'backups', 'copy-2026-03-01T09-00-00-000Z.tar.gz'));
 		const names = async () => (await listCopies(folder)).map(({ name, how }) => [name, how]);
 		expect(await names()).toEqual([
@@ -335,7 +342,13 @@ describe('copies', () => {
 	it('put back, and stopped after any of its writes and renames: the next start has the one or the other whole, and what was put aside is listed and comes back', async () => {
 		const workshop = await openWorkshop(folder);
 		await addPiece(workshop.db, named('Then'));
-		const copy = await writeCopy(workshop.db.$client, folder, new Date('2026-03-01T08:00:00Z'), ['Then'], true);
+		const copy = await writeCopy({
+			client: workshop.db.$client,
+			workshop: folder,
+			now: new Date('2026-03-01T08:00:00Z'),
+			pieces: ['Then'],
+			byHand: true
+		});
 		await addPiece(workshop.db, named('Since'));
 		await workshop.close();
 		const seen: string[] = [];
@@ -367,7 +380,7 @@ describe('copies', () => {
 
 	it('a workshop that was not empty is never opened as an empty one', async () => {
 		const workshop = await openWorkshop(folder);
-		await writeCopy(workshop.db.$client, folder, new Date(), []);
+		await writeCopy({ client: workshop.db.$client, workshop: folder, now: new Date(), pieces: [] });
 		await workshop.close();
 		await rename(join(folder, 'database'), join(folder, 'away'));
 		await expect(openWorkshop(folder)).rejects.toThrow(/its database is not there.*npm run restore/);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { faceOf } from '$core/piece';
 	import { writeOutlinePath } from '$core/geometry';
 	import { Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';

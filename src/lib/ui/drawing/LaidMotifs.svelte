@@ -32,7 +32,7 @@
 		const of = arrangementOf(row.arrangement);
 		const free = { x: toTape(row.centre.x + dx / scale, unit), y: toTape(row.centre.y + dy / scale, unit) };
 		const part = partOf(row.part);
-		const { lines, ...centre } = event.altKey ? { ...free, lines: [] } : snapRow(row, free, part, rows, REACH / scale);
+		const { lines, ...centre } = event.altKey ? { ...free, lines: [] } : snapRow({ row, to: free, part, rows, reach: REACH / scale });
 		snapped = { part, lines };
 		return setArrangement(piece.project, kindOfArrangement(of).moveItem(of, row, centre));
 	});

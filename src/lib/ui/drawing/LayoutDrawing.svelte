@@ -83,7 +83,7 @@
 			edit((of) => nudgeItem(of, picked!, nudge[0] * far, nudge[1] * far), `nudge ${picked.arrangement} ${picked.key}`);
 		} else if (change) piece.setArrangement(change(single), `turn ${single.id}`);
 		else if ((key === 'x' || key === 'y') && picked && pickedPart) {
-			const { x, y } = snapRow(picked, picked.centre, pickedPart, rowsOn(face, piece.plan), Infinity);
+			const { x, y } = snapRow({ row: picked, to: picked.centre, part: pickedPart, rows: rowsOn(face, piece.plan), reach: Infinity });
 			const centre = key === 'x' ? { x, y: picked.centre.y } : { x: picked.centre.x, y };
 			edit((of) => kindOfArrangement(of).moveItem(of, picked!, centre), '');
 		} else if (key === 'n' || key === 'b') step(key === 'n' ? 1 : -1);

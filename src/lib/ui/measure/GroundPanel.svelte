@@ -37,13 +37,15 @@
 	function addFace(): void {
 		const id = freeId(adding, takenIds(piece));
 		const typical = [piece.face.width, piece.face.height] as const;
-		piece.edit((draft) => void draft.piece.faces.push(newFace(id, KINDS[adding], adding, typical) as (typeof draft.piece.faces)[0]));
+		piece.edit(
+			(draft) => void draft.piece.faces.push(newFace({ id, name: KINDS[adding], kind: adding, typical }) as (typeof draft.piece.faces)[0])
+		);
 		piece.view.face = id;
 	}
 	/** The top edge of every drawer: as wide as the drawer, thin, and at its height, so that bands run over it. */
 	function addEdges(): void {
 		const added = withoutEdge.map((drawer): Face => ({
-			...newFace(`${drawer.id}-edge`.slice(0, 40), `${drawer.name}, top edge`, 'edge', [drawer.width, 18]),
+			...newFace({ id: `${drawer.id}-edge`.slice(0, 40), name: `${drawer.name}, top edge`, kind: 'edge', typical: [drawer.width, 18] }),
 			of: drawer.id
 		}));
 		piece.edit((draft) => void draft.piece.faces.push(...(added as typeof draft.piece.faces)));

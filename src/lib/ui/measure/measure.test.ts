@@ -11,7 +11,7 @@ import ReadingField from './ReadingField.svelte';
 beforeEach(() => vi.stubGlobal('fetch', () => new Promise(() => {})));
 
 function open(readings: readonly string[], height: string): PieceState {
-	const piece = new PieceState({ id: 'x', version: 1, document: newProject('x', 'mm', (readings.length - 3) / 2) });
+	const piece = new PieceState({ id: 'x', version: 1, document: newProject({ name: 'x', units: 'mm', count: (readings.length - 3) / 2 }) });
 	piece.edit((draft) => {
 		const face = draft.piece.faces[0]!;
 		face.width = '860';

@@ -20,7 +20,12 @@ class Shelf {
 	}
 }
 
-const record: PieceRecord = { id: 'x', version: 4, document: newProject('One', 'mm', 2), steps: { place: 3, first: 1, last: 3 } };
+const record: PieceRecord = {
+	id: 'x',
+	version: 4,
+	document: newProject({ name: 'One', units: 'mm', count: 2 }),
+	steps: { place: 3, first: 1, last: 3 }
+};
 let shelf: Shelf;
 let server: { status: number; body: object } | Error;
 let told: number;
@@ -111,8 +116,14 @@ it('what a window that is gone had not saved is found by the next, taken up as s
 
 it('of another version only what it came to is taken up, after what the workshop has', async () => {
 	const { piece } = open({ ...record, version: 9 });
-	const theirs = newProject('Mine', 'mm', 2);
-	piece.takeUp({ piece: 'x', version: 4, at: 0, document: theirs, steps: { keep: 3, add: [newProject('Step', 'mm', 2), null], place: 5 } });
+	const theirs = newProject({ name: 'Mine', units: 'mm', count: 2 });
+	piece.takeUp({
+		piece: 'x',
+		version: 4,
+		at: 0,
+		document: theirs,
+		steps: { keep: 3, add: [newProject({ name: 'Step', units: 'mm', count: 2 }), null], place: 5 }
+	});
 	await piece.undo();
 	expect(piece.project.piece.name).toBe('One');
 });
@@ -189,7 +200,7 @@ it('another window that was first is told, though a save of this one was never a
 		const body =
 			init?.method === 'PUT'
 				? { version: 5, place: 4, updatedAt: '2026-03-01T08:00:00Z' }
-				: { id: 'x', version: 5, document: newProject('Theirs', 'mm', 2) };
+				: { id: 'x', version: 5, document: newProject({ name: 'Theirs', units: 'mm', count: 2 }) };
 		return Promise.resolve(new Response(JSON.stringify(body), { status: init?.method === 'PUT' ? 409 : 200 }));
 	});
 	await vi.advanceTimersByTimeAsync(3000);
@@ -197,7 +208,12 @@ it('another window that was first is told, though a save of this one was never a
 });
 
 it('what came back takes what the workshop has by now: newer, its own that came through, or nothing', async () => {
-	const changed = { ...record, version: 7, document: newProject('Newer', 'mm', 2), steps: { place: 9, first: 1, last: 9 } };
+	const changed = {
+		...record,
+		version: 7,
+		document: newProject({ name: 'Newer', units: 'mm', count: 2 }),
+		steps: { place: 9, first: 1, last: 9 }
+	};
 	const { piece } = open();
 	server = { status: 200, body: changed };
 	await piece.comeBack();

@@ -3,7 +3,10 @@ import fc from 'fast-check';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { History } from './History.svelte';
 
-const named = (name: string): Project => ({ ...newProject('', 'mm', 2), piece: { ...newProject('', 'mm', 2).piece, name } });
+const named = (name: string): Project => ({
+	...newProject({ name: '', units: 'mm', count: 2 }),
+	piece: { ...newProject({ name: '', units: 'mm', count: 2 }).piece, name }
+});
 const nameOf = ({ project }: History) => project.piece.name;
 
 /** The steps as the server keeps them. */

@@ -18,7 +18,7 @@ beforeEach(() => {
 });
 afterEach(() => vi.useRealTimers());
 
-const open = () => new PieceState({ id: 'x', version: 1, document: newProject('One', 'mm', 2) });
+const open = () => new PieceState({ id: 'x', version: 1, document: newProject({ name: 'One', units: 'mm', count: 2 }) });
 const rename = (piece: PieceState, name: string, together = '') => piece.edit((draft) => void (draft.piece.name = name), together);
 
 describe('undo', () => {

@@ -9,7 +9,7 @@ import { Planning, type FirstPlan } from './Planning.svelte';
 beforeEach(() => void vi.useFakeTimers());
 afterEach(() => void vi.useRealTimers());
 
-const chest = newProject('Chest', 'mm', 2);
+const chest = newProject({ name: 'Chest', units: 'mm', count: 2 });
 const named = (name: string): Project => ({ ...chest, piece: { ...chest.piece, name } });
 const shaded = addZone(chest, [chest.palette[0]?.id ?? 'a'], ZONE_STARTERS[0]!, ['drawer-1']).project;
 

@@ -44,14 +44,26 @@ export function fitTreads(steps: readonly Named[], from: number, width: number, 
 	const folded = preparation < 2 ? open : [open.slice(0, preparation).flat(), ...open.slice(preparation)];
 	for (const groups of fold === 'open' ? [open] : [open, folded]) {
 		const level = levelWidths(groups, steps, width - from);
-		if (level) return { ...lay(groups, level, from, 'level', preparation), lines: linesOf(groups, steps, level) };
+		if (level) return { ...lay({ groups, widths: level, from, names: 'level', preparation }), lines: linesOf(groups, steps, level) };
 	}
 	const room = width - from - LEAN;
 	const groups = fold === 'open' || open.length * LEAST_TURNED.slab * 1.3 < room ? open : folded;
-	return lay(groups, turnedWidths(groups, steps, room), from, 'turned', preparation);
+	return lay({ groups, widths: turnedWidths(groups, steps, room), from, names: 'turned', preparation });
 }
 
-function lay(groups: readonly number[][], widths: readonly number[], from: number, names: Fit['names'], preparation: number): Fit {
+function lay({
+	groups,
+	widths,
+	from,
+	names,
+	preparation
+}: {
+	readonly groups: readonly number[][];
+	readonly widths: readonly number[];
+	readonly from: number;
+	readonly names: Fit['names'];
+	readonly preparation: number;
+}): Fit {
 	let x = from;
 	const columns = groups.map((steps, i) => {
 		const column = { steps, x, width: widths[i]! };

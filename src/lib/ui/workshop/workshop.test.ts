@@ -9,7 +9,7 @@ import { WorkshopState } from './WorkshopState.svelte';
 import WorkshopSlip from './WorkshopSlip.svelte';
 import { FIELD_NAMES, wordShared } from './wordShared';
 
-const begun = settingsOf(newProject('Chest', 'mm', 3));
+const begun = settingsOf(newProject({ name: 'Chest', units: 'mm', count: 3 }));
 
 /** The steps of a workshop, as its server keeps them. */
 let steps: WorkshopSettings[];
@@ -105,7 +105,7 @@ describe('the slip of the workshop', () => {
 
 describe('the slip of a piece', () => {
 	const open = async () => {
-		const piece = new PieceState({ id: 'x', version: 1, document: newProject('Chest', 'mm', 3) });
+		const piece = new PieceState({ id: 'x', version: 1, document: newProject({ name: 'Chest', units: 'mm', count: 3 }) });
 		render(PieceWorkshop, { context: contextOf(piece) });
 		await userEvent.click(await screen.findByRole('button', { name: /^Workshop/, hidden: true }));
 		return piece;

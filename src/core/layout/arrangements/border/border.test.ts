@@ -165,7 +165,7 @@ describe('fitBorder', () => {
 const start = (more: Partial<Border> = {}): Border => ({ ...ARRANGEMENTS.border.start(beginningOf(bar, ['front'])), ...more });
 const lay = (border: Border, piece: MeasuredPiece) => kindOfArrangement(border).createPlanner()(border, contextWith([bar, block], piece));
 function board(width: string, height: string, outline: object = { shape: 'rectangle' }): MeasuredPiece {
-	const begun = newProject('', 'mm', null, 'free-board').piece;
+	const begun = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' }).piece;
 	return measurePiece(
 		{
 			...begun,
@@ -252,7 +252,7 @@ describe('a border on a board', () => {
 
 /** On whatever it runs, a border comes back to where it began: gaps and motifs of each side add up to its line. */
 it.each(STARTERS.map(({ id }) => id))('on %s a border closes to 0.01 mm, each motif turned along the line', (shape) => {
-	const begun = newProject('', 'mm', null, shape).piece;
+	const begun = newProject({ name: '', units: 'mm', count: null, shape }).piece;
 	const faces = begun.faces.map((face, i) =>
 		i === 0 && shape !== 'free-board' ? { ...face, width: '700', height: face.outline.shape === 'circle' ? '' : '500' } : face
 	);

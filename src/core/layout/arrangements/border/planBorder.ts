@@ -151,7 +151,7 @@ function layBorder(border: Border, fit: BorderFit, part: Part, context: Arrangem
 	const put = (motif: MotifInUse, place: string, at: Omit<Parameters<typeof layItem>[0], 'arrangement' | 'place' | 'index' | 'scale'>) => {
 		if (isOut(place)) return;
 		const spec = { arrangement: border.id, place, index: items.length, scale: fit.scale, ...at };
-		const item = layItem(spec, motif.motif, motif.shape, part, face);
+		const item = layItem(spec, motif, part, face);
 		if (item.rings.length > 0) items.push(item);
 	};
 	tracks.forEach((track, side) => {
@@ -161,9 +161,15 @@ function layBorder(border: Border, fit: BorderFit, part: Part, context: Arrangem
 			const { x, y, heading } = alongTrack(track, 0);
 			put(block, String(side), { centre: { x, y }, turn: heading * DEGREES, role: 'corner' });
 		}
-		for (const [k, along] of placesOn(own.corners, count, fit.scale * strip.motif.width, fit.gaps[side]!, fit.scale * corner).entries()) {
+		for (const [k, along] of placesOn({
+			corners: own.corners,
+			count,
+			motif: fit.scale * strip.motif.width,
+			gap: fit.gaps[side]!,
+			corner: fit.scale * corner
+		}).entries()) {
 			const { x, y, heading } = alongTrack(track, along);
-			const within = mitreOf(own.corners, tracks, side, along, fit.scale * depth, strip.motif.width * fit.scale);
+			const within = mitreOf({ corners: own.corners, tracks, side, along, depth: fit.scale * depth, motif: strip.motif.width * fit.scale });
 			put(strip, `${side},${placeFromMiddle(k, own.corners === 'mirrored' ? count + 1 : count)}`, {
 				centre: { x, y },
 				turn: turnOf(heading, border.tops),
@@ -176,7 +182,19 @@ function layBorder(border: Border, fit: BorderFit, part: Part, context: Arrangem
 }
 
 /** Where the centres of motifs lie along a side, mm. */
-function placesOn(corners: Border['corners'] | 'ring', count: number, motif: Mm, gap: Mm, corner: Mm): Mm[] {
+function placesOn({
+	corners,
+	count,
+	motif,
+	gap,
+	corner
+}: {
+	readonly corners: Border['corners'] | 'ring';
+	readonly count: number;
+	readonly motif: Mm;
+	readonly gap: Mm;
+	readonly corner: Mm;
+}): Mm[] {
 	const pitch = motif + gap;
 	switch (corners) {
 		case 'blocks':
@@ -198,14 +216,21 @@ function turnOf(heading: number, tops: Border['tops']): number {
 }
 
 /** What a side may take near its ends: as far as the bisectors of its corners. Null where it is far from both. */
-function mitreOf(
-	corners: Border['corners'] | 'ring',
-	tracks: readonly Track[],
-	side: number,
-	along: Mm,
-	depth: Mm,
-	motif: Mm
-): Ring | null {
+function mitreOf({
+	corners,
+	tracks,
+	side,
+	along,
+	depth,
+	motif
+}: {
+	readonly corners: Border['corners'] | 'ring';
+	readonly tracks: readonly Track[];
+	readonly side: number;
+	readonly along: Mm;
+	readonly depth: Mm;
+	readonly motif: Mm;
+}): Ring | null {
 	if (corners === 'ring' || corners === 'blocks') return null;
 	const track = tracks[side]!;
 	const reach = depth / 2 + motif / 2;

@@ -52,7 +52,7 @@ function itemsOn(part: Part, face: MeasuredFace, arrangement: Grid, context: Arr
 			/** What lies beyond the edge is not laid at all; nor what reaches over it, where only whole ones are wanted. */
 			const { isOver, isBeyond } = overhang(centre, size, part);
 			if ((edge === 'whole' && isOver) || (shape.isWithin && isBeyond)) continue;
-			const item = layItem({ arrangement: id, place, index: items.length, centre, scale, mirrored }, motif, shape, part, face);
+			const item = layItem({ arrangement: id, place, index: items.length, centre, scale, mirrored }, { motif, shape }, part, face);
 			if (item.openArea > 0 && (edge === 'cut' || isWhole(item))) items.push(item);
 		}
 	return items;

@@ -7,7 +7,19 @@ export const WEIGHTS = { scale: 2, gap: 1, obstacle: 10, leftOver: 1 };
 const CENTRED: Mm = 0.01;
 
 /** Cost = ws |ln(s/s0)| + wg |g - g0|/m + wo x obstacle hits + we x ends left over/m. Source: methods 3. */
-export function costOfFit(wish: RunWish, scale: number, gap: Mm, row: Row, leftOver: Mm): Pick<RunFit, 'cost' | 'terms' | 'hits'> {
+export function costOfFit({
+	wish,
+	scale,
+	gap,
+	row,
+	leftOver
+}: {
+	readonly wish: RunWish;
+	readonly scale: number;
+	readonly gap: Mm;
+	readonly row: Row;
+	readonly leftOver: Mm;
+}): Pick<RunFit, 'cost' | 'terms' | 'hits'> {
 	const hits = countHits(wish, scale, row);
 	const terms = {
 		scale: WEIGHTS.scale * Math.abs(Math.log(scale / wish.scale.wish)),
@@ -24,14 +36,26 @@ function countHits(wish: RunWish, scale: number, row: Row): number {
 	let hits = 0;
 	for (const { from, to, fromScale = 0 } of wish.obstacles) {
 		if (scale <= fromScale) continue;
-		if (wish.obstacleRule === 'avoid') hits += countTouches(wish, scale, row, from, to);
+		if (wish.obstacleRule === 'avoid') hits += countTouches({ wish, scale, row, from, to });
 		else if (!hasCentreAt(row, (from + to) / 2)) hits++;
 	}
 	return hits;
 }
 
 /** Motif k touches where from - half < first + k pitch < to + half. Where the ends are cut, what of an obstacle lies outside the margins is not reached. */
-function countTouches(wish: RunWish, scale: number, row: Row, from: Mm, to: Mm): number {
+function countTouches({
+	wish,
+	scale,
+	row,
+	from,
+	to
+}: {
+	readonly wish: RunWish;
+	readonly scale: number;
+	readonly row: Row;
+	readonly from: Mm;
+	readonly to: Mm;
+}): number {
 	const half = (scale * wish.motif) / 2;
 	const [left, right] = row.cut ? [Math.max(from, wish.margin), Math.min(to, wish.length - wish.margin)] : [from, to];
 	if (right - left <= TOUCH) return 0;

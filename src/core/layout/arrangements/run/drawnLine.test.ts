@@ -22,27 +22,33 @@ const board: Piece = {
 	shape: 'board',
 	condition: 'new',
 	seams: [],
-	faces: [newFace('top', 'Top', 'top', [800, 400])]
+	faces: [newFace({ id: 'top', name: 'Top', kind: 'top', typical: [800, 400] })]
 };
 /** One drawer of 800 by 400 with a knob in its middle. */
 const chest: Piece = {
 	...board,
 	faces: [
-		newFace('front', 'Front', 'front', [804, 408], {
-			stile: 0,
-			sideGap: 2,
-			chain: suggestChain(1).map((entry) => ({
-				...entry,
-				reading: { drawer: 400, rail: 0, gap: 4, plinth: 0 }[entry.role as 'drawer']
-			})),
-			hardware: {
-				kind: 'knob',
-				across: { rule: 'middle' },
-				down: { rule: 'middle' },
-				holes: { old: 'keep' },
-				room: 'clear',
-				hole: 5,
-				diameter: 30
+		newFace({
+			id: 'front',
+			name: 'Front',
+			kind: 'front',
+			typical: [804, 408],
+			more: {
+				stile: 0,
+				sideGap: 2,
+				chain: suggestChain(1).map((entry) => ({
+					...entry,
+					reading: { drawer: 400, rail: 0, gap: 4, plinth: 0 }[entry.role as 'drawer']
+				})),
+				hardware: {
+					kind: 'knob',
+					across: { rule: 'middle' },
+					down: { rule: 'middle' },
+					holes: { old: 'keep' },
+					room: 'clear',
+					hole: 5,
+					diameter: 30
+				}
 			}
 		})
 	]
@@ -137,7 +143,10 @@ describe('a row along a drawn line', () => {
 
 	it('of one that leaves its part is as tall as there is room where there is most; what is cut is told', () => {
 		/** A round of 400 across: along a chord at a quarter of its height, of 346, there is 2 x 100 above in the middle, and nothing at both ends. */
-		const tray: Piece = { ...board, faces: [newFace('top', 'Top', 'top', [400, 400], { outline: { shape: 'circle' } })] };
+		const tray: Piece = {
+			...board,
+			faces: [newFace({ id: 'top', name: 'Top', kind: 'top', typical: [400, 400], more: { outline: { shape: 'circle' } } })]
+		};
 		const wish = { scale: { least: 0.5, most: 8, wish: 8 }, margin: 40 };
 		const over = planRun(run(drawn([0, 0.25], [1, 0.25]), wish), contextWith([motif], measurePiece(tray, 'mm')));
 		expect(over.issues).toEqual([]);

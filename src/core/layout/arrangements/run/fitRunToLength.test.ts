@@ -154,7 +154,13 @@ it('is never dearer than a fine search over scale and gap', () => {
 					const gaps = closes === null ? Array.from({ length: 13 }, (_, j) => w.gap.least + (c.gapSpan * j) / 12) : [closes];
 					for (const gap of gaps) {
 						if (!(gap >= w.gap.least && gap <= w.gap.most) || kind.leftOver(count, scale, gap, w) < 0) continue;
-						const { cost } = costOfFit(w, scale, gap, kind.layRow(count, scale, gap, w), kind.leftOver(count, scale, gap, w));
+						const { cost } = costOfFit({
+							wish: w,
+							scale,
+							gap,
+							row: kind.layRow(count, scale, gap, w),
+							leftOver: kind.leftOver(count, scale, gap, w)
+						});
 						expect(dearest).toBeLessThanOrEqual(cost + 1e-9);
 					}
 				}

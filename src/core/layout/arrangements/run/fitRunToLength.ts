@@ -80,7 +80,15 @@ function fitsOfCount(kind: Ends, count: number, wish: RunWish): Judged[] {
 
 function judge(kind: Ends, count: number, { scale, gap, by }: Candidate, wish: RunWish): Judged {
 	const leftOver = Math.max(0, kind.leftOver(count, scale, gap, wish));
-	return { ends: kind.id, count, scale, gap, by, leftOver, ...costOfFit(wish, scale, gap, kind.layRow(count, scale, gap, wish), leftOver) };
+	return {
+		ends: kind.id,
+		count,
+		scale,
+		gap,
+		by,
+		leftOver,
+		...costOfFit({ wish, scale, gap, row: kind.layRow(count, scale, gap, wish), leftOver })
+	};
 }
 
 function spread(kind: Ends, fit: Judged, wish: RunWish): RunFit {

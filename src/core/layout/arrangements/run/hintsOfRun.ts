@@ -35,7 +35,7 @@ export function hintsOfRun({ run, groups, rows, least, items, parts, path }: Lai
 		...hintsOfBends(items, groups, rows, path),
 		...hintsOfGaps(items, rows, path),
 		...hintsOfSteps(rows, path),
-		...hintsOfProportion(run, groups, rows, least, path),
+		...hintsOfProportion({ run, groups, rows, least, path }),
 		...crowdedKnobs(items, parts, path)
 	];
 }
@@ -94,7 +94,19 @@ function hintsOfSteps(rows: readonly RunRow[], path: string): Issue[] {
 }
 
 /** Front by front a scale is that of the least front, as many times as large as the front is higher; where it is not, which. */
-function hintsOfProportion(run: Run, groups: readonly RunGroup[], rows: readonly RunRow[], least: RunRow, path: string): Issue[] {
+function hintsOfProportion({
+	run,
+	groups,
+	rows,
+	least,
+	path
+}: {
+	readonly run: Run;
+	readonly groups: readonly RunGroup[];
+	readonly rows: readonly RunRow[];
+	readonly least: RunRow;
+	readonly path: string;
+}): Issue[] {
 	if (run.sizing === 'common') return [];
 	const taken = groups.flatMap(({ choices, taken: at }) => choices[at]?.fits ?? []);
 	const first = taken.find(({ part }) => part === least.id)?.fit.scale;

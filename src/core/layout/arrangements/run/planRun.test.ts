@@ -10,23 +10,29 @@ const piece: Piece = {
 	condition: 'new',
 	seams: [],
 	faces: [
-		newFace('front', 'Front', 'front', [900, 700], {
-			width: 950,
-			height: 25 + 4 * 4 + 450 + 60,
-			stile: 18,
-			sideGap: 2,
-			chain: suggestChain(3).map((entry) => ({
-				...entry,
-				reading: entry.role === 'drawer' ? heights[Number(entry.id.at(-1)) - 1]! : { rail: 25, gap: 4, plinth: 60 }[entry.role as 'rail']
-			})),
-			hardware: {
-				kind: 'knob',
-				across: { rule: 'quarter' },
-				down: { rule: 'middle' },
-				holes: { old: 'keep' },
-				room: 'clear',
-				hole: 5,
-				diameter: 30
+		newFace({
+			id: 'front',
+			name: 'Front',
+			kind: 'front',
+			typical: [900, 700],
+			more: {
+				width: 950,
+				height: 25 + 4 * 4 + 450 + 60,
+				stile: 18,
+				sideGap: 2,
+				chain: suggestChain(3).map((entry) => ({
+					...entry,
+					reading: entry.role === 'drawer' ? heights[Number(entry.id.at(-1)) - 1]! : { rail: 25, gap: 4, plinth: 60 }[entry.role as 'rail']
+				})),
+				hardware: {
+					kind: 'knob',
+					across: { rule: 'quarter' },
+					down: { rule: 'middle' },
+					holes: { old: 'keep' },
+					room: 'clear',
+					hole: 5,
+					diameter: 30
+				}
 			}
 		})
 	]

@@ -65,9 +65,9 @@ export function fitRunOnFronts(run: Run, motif: Motif, piece: Pick<MeasuredPiece
 	const least = leastOf(rows);
 	if (least === null) return [];
 	if (run.sizing === 'common') return [commonGroup(run, motif, rows, least)];
-	const own = ownGroup(run, motif, least, 1, null);
+	const own = ownGroup({ run, motif, row: least, ratio: 1, first: null });
 	const first = own.choices[0]?.fits[0]?.fit.scale ?? null;
-	return rows.map((row) => (row === least ? own : ownGroup(run, motif, row, row.room / least.room, first)));
+	return rows.map((row) => (row === least ? own : ownGroup({ run, motif, row, ratio: row.room / least.room, first })));
 }
 
 /** All that `fitRunOnFronts` looks at in a run: while this is the same, so are the fits. */
@@ -76,7 +76,19 @@ export function fitKeyOf({ parts, ends, middle, margin, scale, gap, hardware, cl
 }
 
 /** What a run may be on one row. `ratio` scales the wished sizes; what is pinned stands. */
-function wishForRow(run: Run, motif: Motif, row: RunRow, ratio = 1, tallest: Mm = row.room): RunWish {
+function wishForRow({
+	run,
+	motif,
+	row,
+	ratio = 1,
+	tallest = row.room
+}: {
+	readonly run: Run;
+	readonly motif: Motif;
+	readonly row: RunRow;
+	readonly ratio?: number | undefined;
+	readonly tallest?: Mm | undefined;
+}): RunWish {
 	const { along, across } = motifAlong(row, motif);
 	const most = Math.min(run.scale.most * ratio, tallest / across);
 	const { scale, gap } = run.pinned ?? { scale: null, gap: null };
@@ -100,8 +112,10 @@ function wishForRow(run: Run, motif: Motif, row: RunRow, ratio = 1, tallest: Mm 
 }
 
 function commonGroup(run: Run, motif: Motif, rows: readonly RunRow[], least: RunRow): OpenGroup {
-	const choices = chooseFits(wishForRow(run, motif, least), run).flatMap((first): FittedChoice[] => {
-		const fits = rows.map((row) => (row === least ? first : fitLike(first, wishForRow(run, motif, row, 1, least.room))));
+	const choices = chooseFits(wishForRow({ run, motif, row: least }), run).flatMap((first): FittedChoice[] => {
+		const fits = rows.map((row) =>
+			row === least ? first : fitLike(first, wishForRow({ run, motif, row, ratio: 1, tallest: least.room }))
+		);
 		if (fits.some((fit) => fit === null)) return [];
 		const cost = fits.reduce((sum, fit) => sum + fit!.cost, 0);
 		return [{ pick: pickOf(first), cost, terms: first.terms, by: first.by, fits: rows.map((row, i) => ({ part: row.id, fit: fits[i]! })) }];
@@ -117,8 +131,20 @@ function partsIn(rows: readonly RunRow[]): string[] {
 const OUT_OF_PROPORTION = 10;
 
 /** `ratio` times as high as the least front, which has `first` for its scale. */
-function ownGroup(run: Run, motif: Motif, row: RunRow, ratio: number, first: number | null): OpenGroup {
-	const wish = wishForRow(run, motif, row, ratio);
+function ownGroup({
+	run,
+	motif,
+	row,
+	ratio,
+	first
+}: {
+	readonly run: Run;
+	readonly motif: Motif;
+	readonly row: RunRow;
+	readonly ratio: number;
+	readonly first: number | null;
+}): OpenGroup {
+	const wish = wishForRow({ run, motif, row, ratio });
 	const wished = first === null ? null : first * ratio;
 	const near = wished === null ? null : { least: wished * (1 - IN_PROPORTION), most: wished * (1 + IN_PROPORTION), wish: wished };
 	const fits = [
@@ -182,13 +208,25 @@ function placeGroup(group: RunGroup, run: Run, context: ArrangementContext, rows
 		return fit.spots.flatMap((spot, index) => {
 			const reached =
 				row.on.length === 1 ? row.on : row.on.filter(({ from, line }) => spot.to > from + SAME && spot.from < from + line.length - SAME);
-			const items = reached.flatMap((on) => placeSpot(run, context, on, fit, index));
+			const items = reached.flatMap((on) => placeSpot({ run, context, on, fit, index }));
 			return items.length > 1 ? shareLoss(items) : items;
 		});
 	});
 }
 
-function placeSpot(run: Run, context: ArrangementContext, on: RowOnPart, fit: RunFit, index: number): LaidItem[] {
+function placeSpot({
+	run,
+	context,
+	on,
+	fit,
+	index
+}: {
+	readonly run: Run;
+	readonly context: ArrangementContext;
+	readonly on: RowOnPart;
+	readonly fit: RunFit;
+	readonly index: number;
+}): LaidItem[] {
 	const { motif, shape } = motifIn(context, run.motif);
 	const { part } = on;
 	const face = faceOf(context.piece.faces, part.face);
@@ -204,8 +242,7 @@ function placeSpot(run: Run, context: ArrangementContext, on: RowOnPart, fit: Ru
 	return [
 		layItem(
 			{ arrangement: run.id, place, index, centre, scale: fit.scale, turn, half, byHand: moved !== undefined },
-			motif,
-			shape,
+			{ motif, shape },
 			part,
 			face
 		)

@@ -67,7 +67,9 @@ export const scheme: ArrangementKind<Scheme> = {
 				return scale === undefined ? [] : [roomOn(arrangement, scale, part, context)];
 			});
 			const group = arrangement.field === null ? null : groupField(arrangement, rooms);
-			const inner = rooms.flatMap((room) => innerOn(arrangement, room, group?.choices[group.taken]?.pick ?? 'motif-motif', context, hints));
+			const inner = rooms.flatMap((room) =>
+				innerOn({ arrangement, innerRoom: room, way: group?.choices[group.taken]?.pick ?? 'motif-motif', context, hints })
+			);
 			return { ...plan, groups: group ? [...plan.groups, group] : plan.groups, items: [...rim, ...inner], hints };
 		};
 	},
@@ -104,7 +106,12 @@ function roomOn(arrangement: Scheme, scale: number, part: Part, context: Arrange
 	const box = size && { x: middle.x - size.width / 2, y: middle.y - size.height / 2, ...size };
 	const hasCentre = box !== null && liesIn(box, room);
 	const keepOff = hasCentre ? { x: box.x - plain, y: box.y - plain, width: box.width + 2 * plain, height: box.height + 2 * plain } : null;
-	return { part, scale, hasCentre, fields: field === null ? null : layField(room, middle, sizeOf(field), arrangement.fieldGap, keepOff) };
+	return {
+		part,
+		scale,
+		hasCentre,
+		fields: field === null ? null : layField({ rings: room, middle, motif: sizeOf(field), gap: arrangement.fieldGap, keepOff })
+	};
 }
 
 type FieldChoice = Choice<FieldWay>;
@@ -129,20 +136,26 @@ function groupField(arrangement: Scheme, rooms: readonly InnerRoom[]): ChoiceGro
 }
 
 /** Field and centre of one part, where they lie. */
-function innerOn(
-	arrangement: Scheme,
-	{ part, scale, hasCentre, fields }: InnerRoom,
-	way: FieldWay,
-	context: ArrangementContext,
-	hints: Issue[]
-): LaidItem[] {
+function innerOn({
+	arrangement,
+	innerRoom: { part, scale, hasCentre, fields },
+	way,
+	context,
+	hints
+}: {
+	readonly arrangement: Scheme;
+	readonly innerRoom: InnerRoom;
+	readonly way: FieldWay;
+	readonly context: ArrangementContext;
+	readonly hints: Issue[];
+}): LaidItem[] {
 	const face = faceOf(context.piece.faces, part.face);
 	const items: LaidItem[] = [];
 	const put = (id: string, role: string, place: string, centre: { x: number; y: number }) => {
 		if (arrangement.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return;
 		const { motif, shape } = motifIn(context, id);
 		const spec = { arrangement: arrangement.id, place, index: items.length, centre: { x: centre.x, y: centre.y }, scale, role };
-		items.push(layItem(spec, motif, shape, part, face));
+		items.push(layItem(spec, { motif, shape }, part, face));
 	};
 	const values = { part: part.name };
 	if (hasCentre) put(arrangement.centre!, 'centre', 'centre', { x: part.width / 2, y: part.height / 2 });

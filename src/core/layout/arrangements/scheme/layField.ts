@@ -51,13 +51,19 @@ export type FieldPlaces = readonly { readonly x: Mm; readonly y: Mm; readonly pl
  * Centres of as many whole motifs as fit, in a square field about the middle of a part (mm), each of its four ways: a motif or a gap on the
  * middle line, across and down. Clear of a box in the middle. Empty where nothing fits, or more than a texture would. Source: craft 10.
  */
-export function layField(
-	rings: readonly Ring[],
-	middle: { readonly x: Mm; readonly y: Mm },
-	motif: Size,
-	gap: Mm,
-	keepOff: Box | null
-): Readonly<Record<FieldWay, FieldPlaces>> {
+export function layField({
+	rings,
+	middle,
+	motif,
+	gap,
+	keepOff
+}: {
+	readonly rings: readonly Ring[];
+	readonly middle: { readonly x: Mm; readonly y: Mm };
+	readonly motif: Size;
+	readonly gap: Mm;
+	readonly keepOff: Box | null;
+}): Readonly<Record<FieldWay, FieldPlaces>> {
 	const [across, down] = [motif.width + gap, motif.height + gap];
 	const none = { 'motif-motif': [], 'gap-motif': [], 'motif-gap': [], 'gap-gap': [] };
 	if (rings.length === 0 || across <= 0 || down <= 0) return none;

@@ -18,7 +18,7 @@ const motifs = readdirSync('demo/motifs').map((file): Motif => {
 const motifOf = (id: string) => motifs.find((motif) => motif.id === id)!;
 
 function board(width: string, height: string, outline: object = { shape: 'rectangle' }): MeasuredPiece {
-	const { piece } = newProject('', 'mm', null, 'free-board');
+	const { piece } = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' });
 	const faces = piece.faces.map((face) => ({ ...face, id: 'front', outline: outline as never, width, height }));
 	return measurePiece({ ...piece, faces, seams: [] }, 'mm');
 }

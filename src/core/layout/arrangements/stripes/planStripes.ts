@@ -33,7 +33,7 @@ export function planStripes(stripes: Stripes, context: ArrangementContext): Arra
 			items.push(...layStripes(stripes, own, on.part, context));
 			taping.push(tapeOn(stripes, own, on, tapes));
 		}
-		hints.push(...hintsOf(fit, span, bands, stripes, path));
+		hints.push(...hintsOf({ fit, span, bands, stripes, path }));
 	}
 	return { arrangement: stripes.id, groups, items, issues: [], hints, taping };
 }
@@ -94,7 +94,7 @@ function tapeOn(stripes: Stripes, bands: readonly Band[], { part, size }: PartOn
 		along: angle === 0 ? 'level' : angle === 90 ? 'upright' : 'slanted',
 		from: angle === 90 ? 'left' : angle === 0 ? 'top' : 'outline',
 		edges: [...new Set(edges)].filter((edge) => edge > 1e-6 && edge < size - 1e-6),
-		strips: planTaping(bands, size, (band) => runOf(band, part, angle), school, tapes)
+		strips: planTaping({ bands, length: size, runOf: (band) => runOf(band, part, angle), school, tapes })
 	};
 }
 
@@ -162,7 +162,19 @@ function wordStripes(fit: StripesFit, stripes: Stripes, { unit }: ArrangementCon
 /** Where an edge of a stripe meets a corner of the piece, or nearly: tape turns a corner badly within so much of it, mm. */
 const NEAR_CORNER: Mm = 4;
 
-function hintsOf(fit: StripesFit, span: Span, bands: readonly Band[], stripes: Stripes, path: string): Issue[] {
+function hintsOf({
+	fit,
+	span,
+	bands,
+	stripes,
+	path
+}: {
+	readonly fit: StripesFit;
+	readonly span: Span;
+	readonly bands: readonly Band[];
+	readonly stripes: Stripes;
+	readonly path: string;
+}): Issue[] {
 	const hints: Issue[] = [];
 	if (fit.by === 'narrowed')
 		hints.push({ code: 'stripes.narrowed', path: `${path}.widths`, values: { length: span.length, part: span.parts[0]!.part.name } });

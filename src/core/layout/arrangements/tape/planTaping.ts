@@ -7,13 +7,19 @@ import { sumTapes, tapesToMask } from './tapes';
  * The tapes of one part in the order of laying, from the middle outwards: gaps are masks; by tape the stripes are spacers, pulled
  * before painting. What is left at an end is masked where the last band is a stripe. Source: methods 5.
  */
-export function planTaping(
-	bands: readonly Band[],
-	length: Mm,
-	runOf: (band: { from: Mm; to: Mm }) => Mm,
-	school: 'tape' | 'measure',
-	tapes: readonly Mm[]
-): TapeStrip[] {
+export function planTaping({
+	bands,
+	length,
+	runOf,
+	school,
+	tapes
+}: {
+	readonly bands: readonly Band[];
+	readonly length: Mm;
+	readonly runOf: (band: { from: Mm; to: Mm }) => Mm;
+	readonly school: 'tape' | 'measure';
+	readonly tapes: readonly Mm[];
+}): TapeStrip[] {
 	const sums = sumTapes(tapes);
 	const sumFor = (width: Mm) => sums.find((sum) => Math.abs(sum.width - width) < 1e-6)?.tapes;
 	const inOrder = [...bands].sort((a, b) => Math.abs(a.at) - Math.abs(b.at) || a.at - b.at);

@@ -43,8 +43,14 @@ export function fitTrim({ length, mould, shrinkage, gaps }: TrimWish): TrimFit[]
 	const cast = mould * (1 - shrinkage);
 	if (!(cast > 0) || !(length > 0)) return [];
 	const fits: TrimFit[] = [];
-	const add = (by: TrimFit['by'], count: number, joint: Mm, left: Mm, right: Mm) => {
-		const clear = clearOf(count, cast, joint, left, gaps);
+	const add = ({
+		by,
+		count,
+		joint = 0,
+		left = 0,
+		right = 0
+	}: Pick<TrimFit, 'by' | 'count'> & Partial<Pick<TrimFit, 'joint' | 'left' | 'right'>>) => {
+		const clear = clearOf({ count, cast, joint, left, gaps });
 		const terms = {
 			joint: joint / WIDEST_JOINT,
 			cut: (left + right) / cast,
@@ -55,14 +61,15 @@ export function fitTrim({ length, mould, shrinkage, gaps }: TrimWish): TrimFit[]
 	};
 	const whole = Math.floor(length / cast + ROUNDED);
 	const over = Math.max(0, length - whole * cast);
-	if (whole >= 1 && over <= WIDEST_JOINT * (whole - 1) + ROUNDED) add('joints', whole, whole > 1 ? over / (whole - 1) : 0, 0, 0);
+	if (whole >= 1 && over <= WIDEST_JOINT * (whole - 1) + ROUNDED)
+		add({ by: 'joints', count: whole, joint: whole > 1 ? over / (whole - 1) : 0 });
 	if (over > ROUNDED) {
 		const count = whole + 1;
 		const surplus = count * cast - length;
 		const left = leftTrim(count, cast, surplus, gaps);
-		add('middle', count, 0, left, surplus - left);
-		add('left', count, 0, surplus, 0);
-		add('right', count, 0, 0, surplus);
+		add({ by: 'middle', count, left, right: surplus - left });
+		add({ by: 'left', count, left: surplus });
+		add({ by: 'right', count, right: surplus });
 	}
 	return fits.sort((a, b) => a.cost - b.cost);
 }
@@ -76,13 +83,25 @@ function leftTrim(count: number, cast: Mm, surplus: Mm, gaps: TrimWish['gaps']):
 	);
 	const allowed = [half, 0, surplus, ...ends]
 		.filter((left) => left >= -ROUNDED && left <= surplus + ROUNDED)
-		.filter((left) => clearOf(count, cast, 0, left, gaps) >= CLEAR_OF_GAP - ROUNDED)
+		.filter((left) => clearOf({ count, cast, joint: 0, left, gaps }) >= CLEAR_OF_GAP - ROUNDED)
 		.sort((a, b) => Math.abs(a - half) - Math.abs(b - half));
 	return Math.min(surplus, Math.max(0, allowed[0] ?? half));
 }
 
 /** From the nearest joint to a gap, mm; 0 in one. */
-function clearOf(count: number, cast: Mm, joint: Mm, left: Mm, gaps: TrimWish['gaps']): Mm {
+function clearOf({
+	count,
+	cast,
+	joint,
+	left,
+	gaps
+}: {
+	readonly count: number;
+	readonly cast: Mm;
+	readonly joint: Mm;
+	readonly left: Mm;
+	readonly gaps: TrimWish['gaps'];
+}): Mm {
 	let least = Infinity;
 	for (let k = 1; k < count; k++) {
 		const from = k * cast + (k - 1) * joint - left;

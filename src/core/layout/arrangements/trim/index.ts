@@ -190,13 +190,25 @@ function castsOn(arrangement: Trim, fit: TrimFit, { part, length, depth }: TrimR
 		const centre = level ? { x: along, y: across } : { x: across, y: along };
 		const isEnd = (i === 0 && fit.left > 1e-9) || (i === fit.count - 1 && fit.right > 1e-9);
 		const spec = { arrangement: arrangement.id, place, index: i, centre, scale, turn, ...(isEnd ? { within } : {}) };
-		const item = layItem(spec, motif, shape, part, face);
-		return isEnd ? withinRun(item, part, level, from, to) : item;
+		const item = layItem(spec, { motif, shape }, part, face);
+		return isEnd ? withinRun({ item, part, level, from, to }) : item;
 	}).filter((item) => item !== null);
 }
 
 /** A cast that is trimmed stands with its cut end where its run begins, or ends. */
-function withinRun(item: LaidItem, part: Part, level: boolean, from: Mm, to: Mm): LaidItem {
+function withinRun({
+	item,
+	part,
+	level,
+	from,
+	to
+}: {
+	readonly item: LaidItem;
+	readonly part: Part;
+	readonly level: boolean;
+	readonly from: Mm;
+	readonly to: Mm;
+}): LaidItem {
 	const [near, size, whole] = level ? [item.left, item.width, part.width] : [item.top, item.height, part.height];
 	const start = Math.max(from, near);
 	const end = Math.min(to, near + size);

@@ -82,7 +82,7 @@ const rope: Motif = {
 	mould: { height: 8, shrinkage: 0.07 }
 };
 function board(width: string, height: string, outline: object = { shape: 'rectangle' }): MeasuredPiece {
-	const { piece } = newProject('', 'mm', null, 'free-board');
+	const { piece } = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' });
 	const faces = piece.faces.map((face) => ({ ...face, id: 'front', outline: outline as never, width, height }));
 	return measurePiece({ ...piece, faces, seams: [] }, 'mm');
 }
@@ -129,7 +129,7 @@ describe('a trim in place', () => {
 		}
 	);
 	it('up the side of a chest crosses its drawers: no joint within 10 mm of a gap, and what crosses one is cut by it', () => {
-		const chest = newProject('', 'mm', 4);
+		const chest = newProject({ name: '', units: 'mm', count: 4 });
 		const face = { ...chest.piece.faces[0]!, width: '600' };
 		const readings = ['30', '3', '150', '3', '160', '3', '170', '3', '180', '3', '60'];
 		const chain = face.chain.map((entry, i) => ({ ...entry, reading: readings[i] ?? '3' }));

@@ -46,7 +46,7 @@
 	}
 	let way: Arrangement['kind'] = $state('run');
 	function lay(motif: Motif | null, kind: Arrangement['kind'] = way): void {
-		const added = addArrangement(piece.project, motif, kind, piece.nextParts);
+		const added = addArrangement({ project: piece.project, motif, kind, fronts: piece.nextParts });
 		piece.replace(added.project);
 		piece.view.selection = { kind: 'arrangement', id: added.id };
 		choosing = false;
