@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
-import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import { cp, mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort } from '../../scripts/serve.mjs';
@@ -27,7 +27,7 @@ async function leave(atHand: AtHand): Promise<void> {
 	if (workshop) await rm(workshop.directory, { recursive: true, force: true });
 }
 
-/** A server on a workshop of its own, with the demo in it; the same for all tests of a file. */
+/** A server on a workshop of its own, with the demo in it (see `seed`); the same for all tests of a file. */
 export const test = base.extend<{ workshop: Workshop }, { atHand: AtHand }>({
 	atHand: [
 		// eslint-disable-next-line no-empty-pattern
@@ -44,10 +44,10 @@ export const test = base.extend<{ workshop: Workshop }, { atHand: AtHand }>({
 				await leave(atHand);
 				/** Beside other tests a machine is slow: what is asked of a server all the same is tried in one file. */
 				process.env['EMBER_LONGEST'] = file.endsWith('endure.test.ts') ? '' : '10';
-				const workshop = createWorkshop(await mkdtemp(join(tmpdir(), 'ember-e2e-')), await freePort());
+				const directory = await mkdtemp(join(tmpdir(), 'ember-e2e-'));
+				await cp(process.env['EMBER_SEEDED']!, directory, { recursive: true });
+				const workshop = createWorkshop(directory, await freePort());
 				await workshop.start();
-				const { seedWorkshop } = await import('../../demo/seed.mjs');
-				await seedWorkshop(workshop.address);
 				Object.assign(atHand, { file, workshop });
 			}
 			await use(atHand.workshop!);
