@@ -1,4 +1,4 @@
-export { readMotif } from './readMotifs';
+export { KnownAnswers, SLOW_QUESTIONS, type Ask, type SlowQuestion } from './slow';
 export { createPlanner, planProject, type Planner } from './planProject';
 export { plainPlan, planMeasured } from './plainPlan';
 export { drawPlain, type PlainPart } from './drawPlain';
@@ -17,7 +17,6 @@ export {
 	type OrderArc,
 	type OrderStep,
 	type ItemRow,
-	type KnownFigures,
 	type MotifFigures,
 	type Plan,
 	type PlanError,

@@ -24,12 +24,13 @@ import { hintsOfMotifs, readMotifs } from './readMotifs';
 import { gatherHints } from './gatherHints';
 import { createArrangementsPlanner, listItems, summarizeArrangement, type Surroundings } from './layArrangements';
 import { createLaysPlanner } from './planLaysOf';
+import { createAsk, type Ask } from './slow';
 import { createZonesPlanner, judgeZones } from './planZones';
-import { PLAN_FORMAT, PLAN_VERSION, type KnownFigures, type Plan, type PlanError } from './types';
+import { PLAN_FORMAT, PLAN_VERSION, type Plan, type PlanError } from './types';
 
 export interface Planner {
-	/** @param figures - what is known so far of the motifs' sheets; where it is not given they are worked out. */
-	(project: Project, figures?: KnownFigures): Plan;
+	/** @param ask - who knows what takes long; where it is not given all is answered at once. */
+	(project: Project, ask?: Ask): Plan;
 }
 
 /**
@@ -46,8 +47,10 @@ export function planProject(project: Project): Plan {
  */
 export function createPlanner(): Planner {
 	const stages = createStages();
-	return (project, figures) => assemble(project, stages, figures);
+	return (project, ask = NOW) => assemble(project, stages, ask);
 }
+
+const NOW = createAsk();
 
 /** Every stage of a plan, each with the memory of its last result. */
 function createStages() {
@@ -87,7 +90,7 @@ function createStages() {
 	};
 }
 
-function assemble(project: Project, stages: ReturnType<typeof createStages>, known?: KnownFigures): Plan {
+function assemble(project: Project, stages: ReturnType<typeof createStages>, ask: Ask): Plan {
 	const { units, layout, finish, palette, workshop } = project;
 	const piece = stages.measure(project.piece, units);
 	const shapes = stages.shapes(layout.motifs);
@@ -98,10 +101,15 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, kno
 		unit: units,
 		tapes: workshop.tapes ?? TAPES
 	});
-	const figures = stages.figures(shapes, known);
+	const figures = stages.figures(shapes, ask);
 	const laid = stages.arrangements(layout.arrangements, surroundings);
 	const zones = stages.zones(layout.zones, palette, piece, laid);
-	const lays = stages.lays(finish.coats, laid, stages.laysSetting({ faces: piece.faces, motifs: shapes, hand: workshop.hand ?? 'right' }));
+	const lays = stages.lays(
+		finish.coats,
+		laid,
+		stages.laysSetting({ faces: piece.faces, motifs: shapes, hand: workshop.hand ?? 'right' }),
+		ask
+	);
 	const { condition } = project.piece;
 	const materials = stages.materials(project.materials);
 	const stack = stages.stack(finish.coats, stages.stackContext({ piece, condition, layout, laid, palette, materials }));

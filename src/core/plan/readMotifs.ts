@@ -1,40 +1,14 @@
-import {
-	dryOf,
-	findTips,
-	leastScale,
-	PAINT_LIMITS,
-	proposeBridges,
-	readArtwork,
-	type ArrangementPlan,
-	type Layout,
-	type Motif,
-	type MotifInUse
-} from '../layout';
+import { dryOf, leastScale, PAINT_LIMITS, type ArrangementPlan, type Layout, type Motif, type MotifInUse } from '../layout';
 import { whereOf, type Stack } from '../layers';
 import { type Issue, SAME } from '../units';
-import type { KnownFigures, MotifFigures } from './types';
+import { sheetFigures, type Ask } from './slow';
+import type { MotifFigures } from './types';
 
-/** What a sheet can do with a motif. Dear: some 50 ms for a thousand points. Source: methods 6. */
-export function readMotif({ motif, shape }: MotifInUse): MotifFigures {
-	const artwork = readArtwork(shape, motif);
-	return {
-		motif: motif.id,
-		artwork,
-		bridges: proposeBridges(shape.rings, artwork.islands),
-		tips: findTips(shape.rings, PAINT_LIMITS.opening),
-		leastScale: leastScale(artwork, PAINT_LIMITS)
-	};
-}
-
-const KNOWN = new WeakMap<Motif, MotifFigures>();
-
-/** The figures of all motifs; once for each. Where it is told what is known so far (a page has them worked out elsewhere), what is not yet is left out. */
-export function readMotifs(motifs: ReadonlyMap<string, MotifInUse>, soFar?: KnownFigures): MotifFigures[] {
+/** The figures of all motifs, as far as they are known. */
+export function readMotifs(motifs: ReadonlyMap<string, MotifInUse>, ask: Ask): MotifFigures[] {
 	return [...motifs.values()].flatMap((one) => {
-		if (soFar) return soFar(one.motif) ?? [];
-		const figures = KNOWN.get(one.motif) ?? readMotif(one);
-		KNOWN.set(one.motif, figures);
-		return figures;
+		const figures = ask(sheetFigures, one);
+		return figures ? [{ motif: one.motif.id, ...figures }] : [];
 	});
 }
 

@@ -1,6 +1,6 @@
 import type { JoinJudgement } from '../colour';
 import type { Finding, GapRoom, RoomRemedy, Traits } from '../layers';
-import type { Arrangement, Artwork, Bridge, ChoiceGroup, LaidItem, LaysPlan, Motif, Taping, Tip, ZoneAreas } from '../layout';
+import type { Arrangement, Artwork, Bridge, ChoiceGroup, LaidItem, LaysPlan, Taping, Tip, ZoneAreas } from '../layout';
 import type { Quantities } from '../materials';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
 import type { BlendWork, TimedSitting } from '../schedule';
@@ -92,9 +92,6 @@ export interface MotifFigures {
 	/** Below it an opening clogs with paint, or a bridge tears. */
 	readonly leastScale: number;
 }
-
-/** What was worked out so far of the motifs of a piece. */
-export type KnownFigures = (motif: Motif) => MotifFigures | undefined;
 
 export interface ItemRow extends LaidItem {
 	/** The same figures as a tape shows them, in the painter's unit. */

@@ -7,7 +7,7 @@ import { layItem } from '../arrangements/layItem';
 import type { LaidItem } from '../arrangements/types';
 import { measureMotif } from '../measureMotif';
 import type { Motif } from '../motif';
-import { CLEARANCE, colourRounds, findConflicts, planLays, THOROUGH, type LaysWish } from './index';
+import { CLEARANCE, colourRounds, findConflicts, findLays, planLays, type LaysWish } from './index';
 import { createRandom } from './random';
 import type { PlacedLay } from './placeLays';
 
@@ -53,17 +53,12 @@ function rowOf(
 }
 
 const plan = (items: readonly LaidItem[], motif: Motif, piece: MeasuredPiece, wish: Partial<LaysWish> = {}) =>
-	planLays(
-		items,
-		{ mode: 'fewest', cut: false, ...wish },
-		{
-			hand: 'right',
-			lies: 'upright',
-			faces: piece.faces,
-			motifs: new Map([['m', { motif, shape: measureMotif(motif) }]]),
-			effort: THOROUGH
-		}
-	);
+	laysFor(items, { mode: 'fewest', cut: false, ...wish }, piece, motif);
+/** As `planLaysOf` puts them together. */
+function laysFor(items: readonly LaidItem[], wish: LaysWish, { faces }: MeasuredPiece, motif: Motif, hand: 'left' | 'right' = 'right') {
+	const context = { hand, lies: 'upright' as const, faces, motifs: new Map([['m', { motif, shape: measureMotif(motif) }]]) };
+	return planLays(findLays(items, wish, context), wish, context);
+}
 const way = (of: ReturnType<typeof plan>, mode: string) => of.choices.find((choice) => choice.mode === mode);
 
 describe('the worked examples of methods 4', () => {
@@ -202,11 +197,7 @@ describe('lays in place', () => {
 		const motif = square(50, sheet(5, 1));
 		const items = rowOf(3, 100, motif, piece);
 		const order = (hand: 'left' | 'right') =>
-			planLays(
-				items,
-				{ mode: 'marks', cut: false },
-				{ hand, lies: 'upright', faces: piece.faces, motifs: new Map([['m', { motif, shape: measureMotif(motif) }]]) }
-			).lays.map(({ items: [key] }) => key);
+			laysFor(items, { mode: 'marks', cut: false }, piece, motif, hand).lays.map(({ items: [key] }) => key);
 		expect(order('right')).toEqual(['front 0', 'front 1', 'front 2']);
 		expect(order('left')).toEqual(['front 2', 'front 1', 'front 0']);
 	});

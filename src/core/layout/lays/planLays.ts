@@ -1,7 +1,7 @@
 import type { MeasuredFace, Part } from '../../piece';
 import type { LaidItem, MotifInUse } from '../arrangements/types';
 import type { Motif } from '../motif';
-import { colourRounds, QUICK, type Conflicts, type Effort, type Rounds } from './colourRounds';
+import { colourRounds, type Conflicts, type Rounds } from './colourRounds';
 import { cutIntoRows } from './cutIntoRows';
 import { findConflicts } from './findConflicts';
 import { orderByHand } from './orderByHand';
@@ -11,22 +11,35 @@ import { LAY_MODES, type Lay, type LayMode, type LaysChoice, type LaysPlan, type
 export interface LaysContext extends LaysSetting {
 	readonly faces: readonly MeasuredFace[];
 	readonly motifs: ReadonlyMap<string, MotifInUse>;
-	readonly effort?: Effort;
 }
 
-/**
- * How laid items are filled through their sheets: chained, grown from the middle, or by marks; in the fewest rounds, with one wait between each
- * two. Source: methods 4.
- */
-export function planLays(items: readonly LaidItem[], wish: LaysWish, context: LaysContext): LaysPlan {
-	const parts = new Map(context.faces.flatMap((face) => [face.whole, ...face.parts]).map((part) => [part.id, part]));
+/** Lays in one of the modes, and which of them cannot be wet together. */
+export interface FoundLays {
+	readonly mode: LayMode;
+	readonly placed: readonly PlacedLay[];
+	readonly conflicts: Conflicts;
+}
+
+/** How laid items can be filled through their sheets: chained, grown from the middle, or by marks; modes in which a row cannot be worked are not among them. Source: methods 4. */
+export function findLays(items: readonly LaidItem[], { cut }: Pick<LaysWish, 'cut'>, { faces, motifs }: LaysContext): readonly FoundLays[] {
+	const parts = partsById(faces);
 	const open = items.filter(({ openArea }) => openArea > 0);
-	const ways = LAY_MODES.flatMap((mode) => {
-		const placed = placeAll(open, mode, wish.cut, context.motifs);
-		if (placed === null) return [];
-		const conflicts = findConflicts(placed, (id) => parts.get(id)!);
-		const rounds = mode === 'marks' ? colourRounds(conflicts, context.effort ?? QUICK) : chainRounds(placed, conflicts);
-		return [{ mode, placed, rounds }];
+	return LAY_MODES.flatMap((mode) => {
+		const placed = placeAll(open, mode, cut, motifs);
+		return placed === null ? [] : [{ mode, placed, conflicts: findConflicts(placed, (id) => parts.get(id)!) }];
+	});
+}
+
+/** Lays in the fewest rounds, with one wait between each two. @param roundsOf - of what is laid by marks. Source: methods 4. */
+export function planLays(
+	found: readonly FoundLays[],
+	wish: Pick<LaysWish, 'mode'>,
+	context: LaysContext,
+	roundsOf: (conflicts: Conflicts) => Rounds = colourRounds
+): LaysPlan {
+	const parts = partsById(context.faces);
+	const ways = found.map(({ mode, placed, conflicts }) => {
+		return { mode, placed, rounds: mode === 'marks' ? roundsOf(conflicts) : chainRounds(placed, conflicts) };
 	});
 	const ranked = [...ways].sort(
 		(a, b) => a.rounds.count - b.rounds.count || a.placed.length - b.placed.length || LAY_MODES.indexOf(b.mode) - LAY_MODES.indexOf(a.mode)
@@ -37,6 +50,10 @@ export function planLays(items: readonly LaidItem[], wish: LaysWish, context: La
 	});
 	if (!taken) return { mode: 'marks', lays: [], choices };
 	return { mode: taken.mode, lays: numberLays(taken.placed, taken.rounds, parts, context), choices };
+}
+
+function partsById(faces: LaysContext['faces']): ReadonlyMap<string, Part> {
+	return new Map(faces.flatMap((face) => [face.whole, ...face.parts]).map((part) => [part.id, part]));
 }
 
 /** Null where a row cannot be worked so. A chain that no row needs is none. */

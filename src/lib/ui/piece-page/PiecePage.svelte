@@ -65,11 +65,8 @@
 		piece.screen = current;
 	});
 	$effect(() => piece.planning.follow());
-	$effect(() => {
-		if (piece.planning.isHere) piece.sheets.ask(piece.project.layout.motifs);
-	});
 	onDestroy(() => {
-		piece.sheets.close();
+		piece.answers.close();
 		piece.planning.close();
 	});
 

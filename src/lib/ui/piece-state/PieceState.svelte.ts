@@ -13,7 +13,7 @@ import { History, type PieceRecord } from './History.svelte';
 import { Planning, type FirstPlan } from './Planning.svelte';
 import { Saver } from './Saver.svelte';
 import { View } from './View.svelte';
-import { SheetFigures } from './SheetFigures.svelte';
+import { SlowAnswers } from './SlowAnswers.svelte';
 
 /** One piece as it is edited: its project and the way back, the plan that follows from it, what is seen of it, and a drag on it. */
 export class PieceState {
@@ -23,7 +23,7 @@ export class PieceState {
 	readonly drag = new Drag();
 	readonly saver: Saver;
 
-	readonly sheets = new SheetFigures();
+	readonly answers = new SlowAnswers();
 
 	readonly planning: Planning;
 	/** Which screen is looked at. */
@@ -58,11 +58,7 @@ export class PieceState {
 	constructor(record: PieceRecord, first: FirstPlan = 'here', drafts: Drafts | null = null) {
 		this.id = record.id;
 		this.history = new History(record.id, record);
-		this.planning = new Planning(
-			() => this.history.project,
-			() => this.sheets.known,
-			first
-		);
+		this.planning = new Planning(() => this.history.project, this.answers, first);
 		this.saver = new Saver(record.id, record.version, this.history, drafts);
 	}
 

@@ -1,6 +1,7 @@
-import { createPlanner, planMeasured, type KnownFigures, type Plan } from '$core/plan';
+import { createPlanner, planMeasured, type Plan } from '$core/plan';
 import { hasSameParts, type Project } from '$core/project';
 import type { Page } from '$core/sheets';
+import type { SlowAnswers } from './SlowAnswers.svelte';
 import { PlanClient, type MadePlan } from '$lib/workers/plan/client';
 
 /** Where a piece is planned first: on the page, in a worker, or in a worker when the painter says so. */
@@ -49,7 +50,7 @@ export class Planning {
 
 	constructor(
 		private readonly project: () => Project,
-		private readonly figures: () => KnownFigures,
+		private readonly answers: Pick<SlowAnswers, 'ask' | 'answering'>,
 		first: FirstPlan,
 		client: Client = new PlanClient()
 	) {
@@ -82,13 +83,13 @@ export class Planning {
 
 	/** Planned on the page, with its memory: what is kept, or is tried by a drag. */
 	planHere(project: Project): Plan {
-		return this.#planner(project, this.figures());
+		return this.#planner(project, this.answers.ask);
 	}
 
 	/** Of what is kept: where it takes too long it is planned elsewhere from the next edit on. */
 	#planKept(project: Project): Plan {
 		const began = performance.now();
-		const plan = this.planHere(project);
+		const plan = this.answers.answering(() => this.planHere(project));
 		const took = performance.now() - began;
 		this.#slowRunning = took > FITS.here ? this.#slowRunning + 1 : 0;
 		if (took > FITS.once || this.#slowRunning >= RUNNING) queueMicrotask(() => this.#goElsewhere(project, plan));

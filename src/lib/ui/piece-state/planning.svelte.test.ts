@@ -32,12 +32,7 @@ function open(first: FirstPlan) {
 		pages: () => Promise.resolve([]),
 		stop: () => void stops++
 	};
-	const planning = new Planning(
-		() => project,
-		() => () => undefined,
-		first,
-		client
-	);
+	const planning = new Planning(() => project, { ask: () => undefined, answering: (plan) => plan() }, first, client);
 	const put = (next: Project) => {
 		project = next;
 		flushSync();
