@@ -52,23 +52,13 @@ export function layItem(spec: ItemPlace, { motif, shape }: MotifInUse, part: Par
 	const seen =
 		half === 'none' ? frame : half === 'left' ? { ...frame, x: centre.x, width: frame.width / 2 } : { ...frame, width: frame.width / 2 };
 	const item = {
-		key: `${part.id} ${spec.place}`,
-		arrangement: spec.arrangement,
-		part: part.id,
-		place: spec.place,
-		index: spec.index,
+		...placeOf(spec, part, frame),
 		motif: motif.id,
 		role: spec.role ?? 'motif',
 		centre,
 		turn,
 		mirrored,
 		scale,
-		left: frame.x,
-		top: frame.y,
-		right: part.width - frame.x - frame.width,
-		bottom: part.height - frame.y - frame.height,
-		width: frame.width,
-		height: frame.height,
 		cutBy,
 		half,
 		openArea,
@@ -79,6 +69,16 @@ export function layItem(spec: ItemPlace, { motif, shape }: MotifInUse, part: Par
 		touches: touchedBy(seen, part)
 	};
 	return new LazyItem(item, rings ?? place);
+}
+
+/** Which item it is, and where its frame lies on its part. */
+function placeOf(
+	{ arrangement, place, index }: Pick<LaidItem, 'arrangement' | 'place' | 'index'>,
+	part: Part,
+	{ x, y, width, height }: Box
+) {
+	const [right, bottom] = [part.width - x - width, part.height - y - height];
+	return { key: `${part.id} ${place}`, arrangement, part: part.id, place, index, left: x, top: y, right, bottom, width, height };
 }
 
 /** Knobs and pulls that need room and are touched by a box, by their place on the part. */
@@ -106,27 +106,16 @@ export function layShape(spec: ShapePlace, part: Part, face: MeasuredFace): Laid
 	if (rings.length === 0) return null;
 	const openArea = areaOfRings(rings);
 	const frame = boxOfRings(rings);
-	return {
-		key: `${part.id} ${spec.place}`,
-		arrangement: spec.arrangement,
-		part: part.id,
-		place: spec.place,
-		index: spec.index,
+	const item = {
+		...placeOf(spec, part, frame),
 		motif: null,
 		role: spec.role,
 		centre: { x: frame.x + frame.width / 2, y: frame.y + frame.height / 2 },
 		turn: 0,
 		mirrored: false,
 		scale: 1,
-		left: frame.x,
-		top: frame.y,
-		right: part.width - frame.x - frame.width,
-		bottom: part.height - frame.y - frame.height,
-		width: frame.width,
-		height: frame.height,
-		rings,
 		cutBy,
-		half: 'none',
+		half: 'none' as const,
 		openArea,
 		tips: 1,
 		edge: lengthOfRings(rings),
@@ -135,6 +124,7 @@ export function layShape(spec: ShapePlace, part: Part, face: MeasuredFace): Laid
 		/** Paint goes on under a knob. */
 		touches: []
 	};
+	return new LazyItem(item, rings);
 }
 
 type Put = Pick<LaidItem, 'centre' | 'scale' | 'turn' | 'mirrored'>;

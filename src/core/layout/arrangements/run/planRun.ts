@@ -4,6 +4,7 @@ import { partsOf } from '../../partsOf';
 import type { Motif } from '../../motif';
 import { isSliver } from '../gatherWholes';
 import { layItem } from '../layItem';
+import { LazyItem } from '../LazyItem';
 import { isSpotOf, placeFromMiddle } from '../spot';
 import { motifIn } from '../motifIn';
 import type { ArrangementContext, ArrangementPlan, LaidItem } from '../types';
@@ -254,8 +255,8 @@ function shareLoss(items: readonly LaidItem[]): LaidItem[] {
 	const whole = items[0]!.openArea + items[0]!.lost;
 	const lost = Math.max(0, whole - items.reduce((sum, { openArea }) => sum + openArea, 0));
 	const pieces = items.filter((item) => !isSliver(item));
-	if (pieces.length < 2) return pieces.map((item) => ({ ...item, rings: item.rings, lost }));
-	return pieces.map((item, i) => ({ ...item, rings: item.rings, lost: i === 0 ? lost : 0, whole: pieces[0]!.key }));
+	if (pieces.length < 2) return pieces.map((item) => new LazyItem({ ...item, lost }, () => item.rings));
+	return pieces.map((item, i) => new LazyItem({ ...item, lost: i === 0 ? lost : 0, whole: pieces[0]!.key }, () => item.rings));
 }
 
 /** The row that lets the motif be least: the lowest, then the shortest. */
