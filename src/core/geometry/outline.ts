@@ -1,6 +1,6 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
 import { kindOf } from './edges';
-import type { Edge, Point, Sounding } from './edges/types';
+import type { Edge, Point, EdgeAnswers } from './edges/types';
 import type { Ring } from './flattenPath';
 import { fromClipper, toClipper } from './uniteShapes';
 
@@ -20,16 +20,16 @@ export function perimeterOfOutline(outline: Outline): number {
 /** Whether a point lies inside, by the even-odd rule; a point on the outline may be either. */
 export function isInsideOutline(outline: Outline, { x, y }: Point): boolean {
 	let crossed = 0;
-	for (const edge of soundOutline(outline).edges) crossed += edge.crossings(x, y);
+	for (const edge of prepareOutline(outline).edges) crossed += edge.crossings(x, y);
 	return crossed % 2 === 1;
 }
 
 /** Distance from a point to the nearest point of the outline, from either side; exact. */
 export function distanceToOutline(outline: Outline, { x, y }: Point): number {
-	const sounded = soundOutline(outline);
-	const { edges } = sounded;
+	const prepared = prepareOutline(outline);
+	const { edges } = prepared;
 	/** The next point asked for often lies near the last one. */
-	let nearest = sounded.nearest;
+	let nearest = prepared.nearest;
 	let least = edges[nearest]?.distance(x, y) ?? Infinity;
 	for (let i = 0; i < edges.length; i++) {
 		const edge = edges[i]!;
@@ -37,33 +37,33 @@ export function distanceToOutline(outline: Outline, { x, y }: Point): number {
 		const distance = edge.distance(x, y);
 		if (distance < least) [least, nearest] = [distance, i];
 	}
-	sounded.nearest = nearest;
+	prepared.nearest = nearest;
 	return least;
 }
 
 /** An edge made ready to be asked, and a circle about it. */
-interface SoundedEdge extends Sounding, Point {
+interface PreparedEdge extends EdgeAnswers, Point {
 	readonly radius: number;
 }
-interface SoundedOutline {
-	readonly edges: readonly SoundedEdge[];
+interface PreparedOutline {
+	readonly edges: readonly PreparedEdge[];
 	nearest: number;
 }
 
 /** Outlines that were asked before: a pattern asks one for thousands of points. */
-const SOUNDED = new WeakMap<Outline, SoundedOutline>();
+const PREPARED = new WeakMap<Outline, PreparedOutline>();
 
-function soundOutline(outline: Outline): SoundedOutline {
-	const known = SOUNDED.get(outline);
+function prepareOutline(outline: Outline): PreparedOutline {
+	const known = PREPARED.get(outline);
 	if (known) return known;
-	const edges = outline.map((edge): SoundedEdge => {
+	const edges = outline.map((edge): PreparedEdge => {
 		const { left, top, right, bottom } = boundsOfOutline([edge]);
 		const radius = Math.hypot(right - left, bottom - top) / 2;
-		return { ...kindOf(edge).sound(edge), x: (left + right) / 2, y: (top + bottom) / 2, radius };
+		return { ...kindOf(edge).prepare(edge), x: (left + right) / 2, y: (top + bottom) / 2, radius };
 	});
-	const sounded: SoundedOutline = { edges, nearest: 0 };
-	SOUNDED.set(outline, sounded);
-	return sounded;
+	const prepared: PreparedOutline = { edges, nearest: 0 };
+	PREPARED.set(outline, prepared);
+	return prepared;
 }
 
 /** Distance to the outline from inside; 0 outside. */

@@ -62,7 +62,7 @@ export { moveStop, passJoin, sharesAtDepth, stopsFor } from './zones/joins';
 export { areasOfColours, lengthsOfJoins } from './zones/shareColours';
 export { sharesInOpenings, type ZoneAreas } from './zones/sharesInOpenings';
 export { linesOfJoins } from './zones/linesOfJoins';
-export type { Join, Laid, Pattern, Region } from './zones/types';
+export type { Join, LaidField, Pattern, Region } from './zones/types';
 export { regionOf } from './zones/regionOf';
 export { handlesOf, type Handle } from './zones/handles';
 export {

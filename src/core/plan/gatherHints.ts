@@ -1,5 +1,5 @@
 import { isNoPaint } from '../colour';
-import { coloursUnder, judgeStandsOut, standOut, type Project } from '../project';
+import { coloursUnder, judgeContrast, leastContrast, type Project } from '../project';
 import type { MeasuredPiece } from '../piece';
 import { colourOf, pasteHeight, whereOf, type Site, type Stack } from '../layers';
 import { partsOf, type ArrangementPlan } from '../layout';
@@ -54,7 +54,7 @@ function lostInGround(project: Project, piece: Pick<MeasuredPiece, 'faces'>): Is
 		});
 		const under = coloursUnder(project, parts, piece).flatMap((colour) => hexOf(colour) ?? []);
 		if (inks.length === 0 || under.length === 0) return [];
-		const seen = inks.some((ink) => under.some((ground) => judgeStandsOut(standOut(ink, [ground])!) !== 'lost'));
+		const seen = inks.some((ink) => under.some((ground) => judgeContrast(leastContrast(ink, [ground])!) !== 'lost'));
 		return seen ? [] : [{ code: 'motif.lost', path: `layout.arrangements[${i}]`, values: { name } }];
 	});
 }
@@ -82,7 +82,7 @@ function underArt(project: Project, piece: Pick<MeasuredPiece, 'faces'>): Issue[
 			.find((colour) => typeof colour === 'string');
 		const own = typeof ink === 'string' ? lightness(ink) : undefined;
 		const beside = coloursUnder(project, stripes.parts, piece).flatMap((id) => lightness(id) ?? []);
-		const isStark = own !== undefined && beside.length > 0 && beside.every((hex) => standOut(own, [hex])!.lightness > STARK);
+		const isStark = own !== undefined && beside.length > 0 && beside.every((hex) => leastContrast(own, [hex])!.lightness > STARK);
 		return [
 			...(across ? [{ code: 'stripes.across-grain', path: `${path}.angle`, values: { part: across.name } }] : []),
 			...(upright ? [{ code: 'stripes.slanted-under', path: `${path}.angle`, values: { name: upright.name } }] : []),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { newStripe } from '../layers';
 import { ARRANGEMENTS, type Motif } from '../layout';
-import { beginningOf } from '../layout/arrangements/testing';
+import { startSettingOf } from '../layout/arrangements/testing';
 import { newProject, type Project } from '../project';
 import { planProject } from './index';
 
@@ -20,8 +20,8 @@ function board(angle: number, ink: string, ground: string, grain: 'level' | 'upr
 		parts: [],
 		chain: []
 	}));
-	const stripes = { ...ARRANGEMENTS.stripes.start(beginningOf(null, ['front'])), id: 's', angle };
-	const single = { ...ARRANGEMENTS.single.start(beginningOf(bird, ['front'], { scale: 2 })), id: 'b', name: 'Bird alone' };
+	const stripes = { ...ARRANGEMENTS.stripes.start(startSettingOf(null, ['front'])), id: 's', angle };
+	const single = { ...ARRANGEMENTS.single.start(startSettingOf(bird, ['front'], { scale: 2 })), id: 'b', name: 'Bird alone' };
 	return {
 		...begun,
 		piece: { ...begun.piece, faces, seams: [] },

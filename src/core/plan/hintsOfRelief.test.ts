@@ -3,7 +3,7 @@ import cabinet from '../../../demo/chart-cabinet.json';
 import { readProjectText } from '../formats';
 import { newCast } from '../layers';
 import { ARRANGEMENTS, type Motif } from '../layout';
-import { beginningOf } from '../layout/arrangements/testing';
+import { startSettingOf } from '../layout/arrangements/testing';
 import type { Project } from '../project';
 import { planProject } from './index';
 
@@ -41,7 +41,7 @@ function withCasts({
 		paths: [{ d: `M0 0H${wide}V20H0Z`, rule: 'nonzero' }],
 		mould: { height, shrinkage: 0 }
 	};
-	const trim = { ...ARRANGEMENTS.trim.start(beginningOf(motif, [part])), id: 'casts', side, inset };
+	const trim = { ...ARRANGEMENTS.trim.start(startSettingOf(motif, [part])), id: 'casts', side, inset };
 	const faces = demo.piece.faces.map((face, i) => (i === 0 && bent !== undefined ? { ...face, bent } : face));
 	return {
 		...demo,

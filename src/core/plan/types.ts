@@ -9,7 +9,7 @@ import type { LengthUnit, Minutes, Ml, Mm, Um } from '../units';
 import type { ZoneFinding } from './zoneJudgements/types';
 
 export const PLAN_FORMAT = 'ember-ribbon/plan';
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 
 export interface PlanError {
 	readonly code: string;

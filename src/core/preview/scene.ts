@@ -1,7 +1,7 @@
 import type { Pigment } from '../colour';
 import type { Ring } from '../geometry';
 import type { BlendMethod } from '../layers';
-import type { Laid, Zone } from '../layout';
+import type { LaidField, Zone } from '../layout';
 import type { Box, GroundId, HardwareKind } from '../piece';
 import type { Mm, Um } from '../units';
 
@@ -41,7 +41,7 @@ export interface SceneFront extends Box {
 /** What a pattern lies on: a box, where it lies in the region of the field, and the surfaces that it colours. */
 export interface SceneRegion {
 	readonly box: Box;
-	readonly laid: Laid;
+	readonly laid: LaidField;
 	readonly surfaces: readonly number[];
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { newBase, newClear, newMask, newPaste, newSand, newStencil, newStripe, newUnmask, type Coat } from '../layers';
 import { ARRANGEMENTS, type Arrangement, type Motif } from '../layout';
-import { beginningOf } from '../layout/arrangements/testing';
+import { startSettingOf } from '../layout/arrangements/testing';
 import { planProject, sourceOfScene } from '../plan';
 import { addCoat, newProject, type Project } from '../project';
 import { createRenderer, describeScene } from './index';
@@ -38,14 +38,14 @@ function pictureOf(project: Project) {
 }
 
 const stripes: Arrangement = {
-	...ARRANGEMENTS.stripes.start(beginningOf(null, ['front'])),
+	...ARRANGEMENTS.stripes.start(startSettingOf(null, ['front'])),
 	widths: [40],
 	gap: 40,
 	school: 'measure',
 	middle: 'stripe',
 	sliver: 0
 };
-const single: Arrangement = { ...ARRANGEMENTS.single.start(beginningOf(square, ['front'])), id: 'one' };
+const single: Arrangement = { ...ARRANGEMENTS.single.start(startSettingOf(square, ['front'])), id: 'one' };
 
 it('the palette has what is used here', () => expect(colours).toEqual(expect.arrayContaining([dark, pale])));
 

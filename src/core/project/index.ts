@@ -9,5 +9,5 @@ export { changeUnits } from './changeUnits';
 export { addArrangement, addZone, dropArrangement, dropZone, paintOf, setArrangement, setMotifs } from './editLayout';
 export { addCoat, dropCoat, followHoles, setCoat } from './editFinish';
 export { dropColour, setColour, usesOfColour } from './editPalette';
-export { coloursUnder, judgeStandsOut, standOut, type StandsOut } from './standOut';
+export { coloursUnder, judgeContrast, leastContrast, type Contrast } from './leastContrast';
 export { ZONE_STARTERS } from './zoneStarters';

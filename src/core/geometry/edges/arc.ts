@@ -10,7 +10,7 @@ export const arc: EdgeKind<ArcEdge> = {
 		const across = centre.x * (Math.sin(end) - Math.sin(start)) - centre.y * (Math.cos(end) - Math.cos(start));
 		return (radius * radius * sweep + radius * across) / 2;
 	},
-	sound(edge) {
+	prepare(edge) {
 		const { from, to, centre, radius, start, sweep } = edge;
 		const half = Math.min(Math.PI, Math.abs(sweep) / 2);
 		const [wayX, wayY, least] = [Math.cos(start + sweep / 2), Math.sin(start + sweep / 2), Math.cos(half)];

@@ -15,7 +15,7 @@ export const ellipse: EdgeKind<EllipseEdge> = {
 		return (2 * Math.PI * longest * longest * sum) / a;
 	},
 	sweptArea: ({ rx, ry }) => Math.PI * rx * ry,
-	sound(edge) {
+	prepare(edge) {
 		const { centre, rx, ry } = edge;
 		return {
 			distance: (x, y) => distanceToEllipse(edge, x, y),

@@ -3,7 +3,7 @@ import type { EdgeKind, LineEdge } from './types';
 export const line: EdgeKind<LineEdge> = {
 	length: ({ from, to }) => Math.hypot(to.x - from.x, to.y - from.y),
 	sweptArea: ({ from, to }) => (from.x * to.y - to.x * from.y) / 2,
-	sound({ from, to }) {
+	prepare({ from, to }) {
 		const [dx, dy] = [to.x - from.x, to.y - from.y];
 		const square = dx * dx + dy * dy;
 		return {

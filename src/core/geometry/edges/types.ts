@@ -33,7 +33,7 @@ export interface EllipseEdge {
 export type Edge = LineEdge | ArcEdge | EllipseEdge;
 
 /** What is asked of an edge from a point. */
-export interface Sounding {
+export interface EdgeAnswers {
 	/** Distance from the point to the nearest point of the edge. */
 	readonly distance: (x: number, y: number) => number;
 	/** How often a ray from the point to the right crosses the edge. */
@@ -47,7 +47,7 @@ export interface EdgeKind<E extends Edge> {
 	/** Its share of the integral of (x dy - y dx) / 2: summed round a closed outline that runs clockwise on the screen, the area. */
 	readonly sweptArea: (edge: E) => number;
 	/** The edge made ready to be asked for many points. */
-	readonly sound: (edge: E) => Sounding;
+	readonly prepare: (edge: E) => EdgeAnswers;
 	/** Of an edge that closes on itself, the ring of points `by` inside it, no chord further from that than `flatness`: empty where there is none; null where the edge does not close. */
 	readonly inset?: (edge: E, by: number, flatness: number) => number[] | null;
 	/** Points along it, its first among them and its last not, no chord further from it than `flatness`. */

@@ -17,7 +17,7 @@ import {
 	type Single
 } from '../index';
 import { placeFromMiddle } from './spot';
-import { beginningOf, contextWith } from './testing';
+import { startSettingOf, contextWith } from './testing';
 
 /** A flag: a pole at its left and a square at the top right of it, so that turns and mirrors show. */
 const flag: Motif = {
@@ -45,11 +45,11 @@ const round = measurePiece(
 const lay = (arrangement: Arrangement, on: MeasuredPiece = piece, motif = flag) =>
 	kindOfArrangement(arrangement).createPlanner()(arrangement, contextWith([motif], on));
 const single = (more: Partial<Single> = {}): Single => ({
-	...ARRANGEMENTS.single.start(beginningOf(flag, ['drawer-1'])),
+	...ARRANGEMENTS.single.start(startSettingOf(flag, ['drawer-1'])),
 	...more
 });
 const grid = (more: Partial<Grid> = {}): Grid => ({
-	...ARRANGEMENTS.grid.start(beginningOf(flag, ['drawer-1'])),
+	...ARRANGEMENTS.grid.start(startSettingOf(flag, ['drawer-1'])),
 	scale: 0.5,
 	gap: { across: 10, down: 10 },
 	...more
@@ -158,7 +158,7 @@ describe('a single motif', () => {
 });
 
 describe('an item moved by figures and by keys', () => {
-	const begun: Arrangement[] = [ARRANGEMENTS.run.start(beginningOf(flag, ['drawer-1'])), single({ turn: 30 }), grid()];
+	const begun: Arrangement[] = [ARRANGEMENTS.run.start(startSettingOf(flag, ['drawer-1'])), single({ turn: 30 }), grid()];
 	it.each(begun.map((one) => [one.kind, one] as const))('of a %s lies where its edge was typed, and keeps the other', (_, arrangement) => {
 		const item = lay(arrangement).items[1] ?? lay(arrangement).items[0]!;
 		const find = (of: Arrangement) => lay(of).items.find(({ key }) => key === item.key)!;
@@ -188,7 +188,7 @@ describe('an all-over field', () => {
 	const near = (item: LaidItem, place: string) => item.place === place;
 
 	it('begins at half the size that one alone would have, a quarter of its motif apart', () => {
-		expect(ARRANGEMENTS.grid.start(beginningOf(flag, ['drawer-1']))).toMatchObject({ scale: 0.5, gap: { across: 10, down: 15 } });
+		expect(ARRANGEMENTS.grid.start(startSettingOf(flag, ['drawer-1']))).toMatchObject({ scale: 0.5, gap: { across: 10, down: 15 } });
 	});
 
 	it('has a motif, or a gap, on the centre of its part, and even steps', () => {
@@ -246,7 +246,7 @@ it.each(STARTERS.map(({ id }) => id))('every kind lies on %s, on every measured 
 	const measured = measurePiece(sized, 'mm');
 	const parts = measured.faces.filter(({ idle }) => !idle).map(({ id }) => id);
 	for (const kind of Object.keys(ARRANGEMENTS) as Arrangement['kind'][]) {
-		const arrangement = ARRANGEMENTS[kind].start(beginningOf(flag, parts, { scale: 0.5, shortest: 300 }));
+		const arrangement = ARRANGEMENTS[kind].start(startSettingOf(flag, parts, { scale: 0.5, shortest: 300 }));
 		const plan = lay(arrangement, measured);
 		/** What finds nothing to lie on says so. */
 		expect(plan.items.length + plan.issues.length + plan.hints.length, kind).toBeGreaterThan(0);
@@ -269,7 +269,7 @@ it.each(Object.keys(ARRANGEMENTS) as Arrangement['kind'][])(
 	'%s: what is left out or moved by hand can be kept, and is gone or moved',
 	(kind) => {
 		const begun = ARRANGEMENTS[kind].start(
-			beginningOf(ARRANGEMENTS[kind].of === 'motif' ? flag : null, ['drawer-1', 'drawer-2'])
+			startSettingOf(ARRANGEMENTS[kind].of === 'motif' ? flag : null, ['drawer-1', 'drawer-2'])
 		) as Arrangement;
 		const filled =
 			kind === 'scheme' ? ({ ...begun, centre: 'flag', plain: 2, scale: { least: 0.2, wish: 0.3, most: 0.4 } } as Arrangement) : begun;

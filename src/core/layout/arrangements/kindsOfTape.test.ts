@@ -21,7 +21,7 @@ import {
 	listCasts
 } from '../index';
 import { scatterOn } from './scatter';
-import { beginningOf, boardsOf, contextWith } from './testing';
+import { startSettingOf, boardsOf, contextWith } from './testing';
 
 const leaf: Motif = { id: 'leaf', name: 'Leaf', width: 30, height: 40, paths: [{ d: 'M15 0L30 20L15 40L0 20Z', rule: 'nonzero' }] };
 const lay = (arrangement: Arrangement, piece: MeasuredPiece) =>
@@ -40,7 +40,7 @@ function board(width: string, height: string, outline: object = { shape: 'rectan
 const CIRCLE = { shape: 'circle' };
 
 describe('a frame of lines', () => {
-	const frame = (more: Partial<Frame> = {}): Frame => ({ ...ARRANGEMENTS.frame.start(beginningOf(null, ['front'])), ...more });
+	const frame = (more: Partial<Frame> = {}): Frame => ({ ...ARRANGEMENTS.frame.start(startSettingOf(null, ['front'])), ...more });
 	const lines = [
 		{ width: 6, gap: 4 },
 		{ width: 2, gap: 0 }
@@ -60,7 +60,7 @@ describe('a frame of lines', () => {
 });
 
 describe('a line along edges', () => {
-	const line = (more: Partial<Line>): Line => ({ ...ARRANGEMENTS.line.start(beginningOf(null, ['front'])), ...more });
+	const line = (more: Partial<Line>): Line => ({ ...ARRANGEMENTS.line.start(startSettingOf(null, ['front'])), ...more });
 	it('lies at each edge that is named, so far in, clear at its ends', () => {
 		const { items } = lay(line({ sides: ['top', 'right'], inset: 10, width: 4, ends: 25 }), board('400', '300'));
 		expect(items.map(({ left, top, width, height }) => [left, top, width, height])).toEqual([
@@ -86,7 +86,7 @@ describe('harlequin', () => {
 			}
 		expect(fits[0]).toMatchObject({ across: 6, down: 5, width: 100, height: 160, cost: expect.closeTo(best, 9) });
 	});
-	const harlequin: Harlequin = { ...ARRANGEMENTS.harlequin.start(beginningOf(null, ['front'])), width: 100, ratio: 1.6 };
+	const harlequin: Harlequin = { ...ARRANGEMENTS.harlequin.start(startSettingOf(null, ['front'])), width: 100, ratio: 1.6 };
 	it('two colours in turn cover the part once, whole in the middle, halves and quarters at its edges', () => {
 		const { items } = lay(harlequin, board('300', '400'));
 		expect(items.reduce((sum, { openArea }) => sum + openArea, 0)).toBeCloseTo(300 * 400, 0);
@@ -105,7 +105,7 @@ describe('harlequin', () => {
 
 describe('a scatter', () => {
 	const scatter = (more: Partial<Scatter> = {}): Scatter => ({
-		...ARRANGEMENTS.scatter.start(beginningOf(leaf, ['front'], { scale: 2 })),
+		...ARRANGEMENTS.scatter.start(startSettingOf(leaf, ['front'], { scale: 2 })),
 		count: 11,
 		...more
 	});
@@ -163,7 +163,7 @@ const chest = (() => {
 })();
 
 describe('accents behind hardware', () => {
-	const accent = (more: Partial<Accent> = {}): Accent => ({ ...ARRANGEMENTS.accent.start(beginningOf(leaf, 'drawers')), ...more });
+	const accent = (more: Partial<Accent> = {}): Accent => ({ ...ARRANGEMENTS.accent.start(startSettingOf(leaf, 'drawers')), ...more });
 	it('lie behind each knob, those at the right mirrored and turned the other way', () => {
 		const { items } = lay(accent({ turn: 20, offset: { x: 4, y: -3 }, scale: 2 }), chest);
 		const knobs = chest.faces[0]!.parts.flatMap(({ hardware, id }) => hardware.map(({ centre }) => ({ id, centre })));
@@ -190,7 +190,7 @@ describe('accents behind hardware', () => {
 
 describe('a row on another line', () => {
 	const run = (more: Partial<Run>): Run => ({
-		...ARRANGEMENTS.run.start(beginningOf(leaf, ['front'])),
+		...ARRANGEMENTS.run.start(startSettingOf(leaf, ['front'])),
 		ends: 'whole',
 		margin: 10,
 		gap: { least: 0, most: 20, wish: 5 },
@@ -273,7 +273,7 @@ describe('a row on another line', () => {
 describe('a row close to a knob', () => {
 	const beside = (scale: number, clearance: number) => {
 		const run: Run = {
-			...ARRANGEMENTS.run.start(beginningOf(leaf, 'drawers')),
+			...ARRANGEMENTS.run.start(startSettingOf(leaf, 'drawers')),
 			scale: { least: scale, most: scale, wish: scale },
 			gap: { least: 5, most: 60, wish: 20 },
 			hardware: 'avoid',
@@ -300,7 +300,7 @@ describe('a row close to a knob', () => {
 
 describe('ways for one motif and for a field', () => {
 	it('a single one is offered the suggested sizes, and takes the one that is chosen', () => {
-		const begun = ARRANGEMENTS.single.start(beginningOf(leaf, ['front'], { scale: 3 }));
+		const begun = ARRANGEMENTS.single.start(startSettingOf(leaf, ['front'], { scale: 3 }));
 		const { groups } = lay(begun, board('400', '300'));
 		const [group] = groups;
 		expect(group!.choices[0]).toMatchObject({ title: 'At 3.75: 113 mm by 150 mm', reason: expect.stringContaining('half') });
@@ -310,7 +310,7 @@ describe('ways for one motif and for a field', () => {
 		expect(lay(taken, board('400', '300')).groups[0]!.taken).toBe(0);
 	});
 	it('a field is offered gaps at which whole motifs end on all edges, and then they do', () => {
-		const begun = { ...ARRANGEMENTS.grid.start(beginningOf(leaf, ['front'])), scale: 1, gap: { across: 10, down: 12 } };
+		const begun = { ...ARRANGEMENTS.grid.start(startSettingOf(leaf, ['front'])), scale: 1, gap: { across: 10, down: 12 } };
 		const piece = board('400', '300');
 		const way = lay(begun, piece).groups[0]!.choices.find(({ pick }) => pick !== 'own')!;
 		const taken = ARRANGEMENTS.grid.take(begun, 'common', way.pick as never);
@@ -323,7 +323,7 @@ describe('ways for one motif and for a field', () => {
 });
 
 describe('a line along edges', () => {
-	const line = (more: Partial<Line>): Line => ({ ...ARRANGEMENTS.line.start(beginningOf(null, ['board-1'])), width: 6, ...more });
+	const line = (more: Partial<Line>): Line => ({ ...ARRANGEMENTS.line.start(startSettingOf(null, ['board-1'])), width: 6, ...more });
 	const layLine = (arrangement: Line, piece: ReturnType<typeof boardsOf>) =>
 		kindOfArrangement(arrangement).createPlanner()(arrangement, contextWith([], piece));
 	const rectangle = (() => {

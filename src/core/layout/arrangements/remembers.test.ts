@@ -9,7 +9,7 @@ import {
 	type ArrangementContext,
 	type Motif
 } from '../index';
-import { beginningOf, boardsOf, contextWith } from './testing';
+import { startSettingOf, boardsOf, contextWith } from './testing';
 
 const motifOf = (id: string, width: number): Motif => ({
 	id,
@@ -103,7 +103,7 @@ it.each(Object.keys(ARRANGEMENTS) as Arrangement['kind'][])(
 	'%s: what is remembered is what is worked out from nothing, whatever field is changed',
 	(kind) => {
 		const begun = ARRANGEMENTS[kind].start(
-			beginningOf(ARRANGEMENTS[kind].of === 'motif' ? flag : null, ['board-1', 'board-2'], { scale: 2, shortest: 300 })
+			startSettingOf(ARRANGEMENTS[kind].of === 'motif' ? flag : null, ['board-1', 'board-2'], { scale: 2, shortest: 300 })
 		) as Arrangement;
 		const start =
 			kind === 'scheme' ? ({ ...begun, centre: 'flag', scale: { least: 0.8, wish: 1, most: 1.2 }, plain: 5 } as Arrangement) : begun;

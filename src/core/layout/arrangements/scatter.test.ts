@@ -4,7 +4,7 @@ import { depthInOutline } from '../../geometry';
 import { anyOutline } from '../../geometry/testing';
 import type { Part } from '../../piece';
 import { ARRANGEMENTS, changeScatter, kindOfArrangement, type Motif, type Scatter } from '../index';
-import { beginningOf, boardsOf, contextWith } from './testing';
+import { startSettingOf, boardsOf, contextWith } from './testing';
 
 const leaf: Motif = { id: 'leaf', name: 'Leaf', width: 30, height: 40, paths: [{ d: 'M15 0L30 20L15 40L0 20Z', rule: 'nonzero' }] };
 const [WIDTH, HEIGHT] = [600, 400];
@@ -25,7 +25,7 @@ const pull: Part['hardware'][number] = {
 	round: false
 };
 const scatterOf = (more: Partial<Scatter> = {}): Scatter => ({
-	...ARRANGEMENTS.scatter.start(beginningOf(leaf, ['board-1'], { scale: 1 })),
+	...ARRANGEMENTS.scatter.start(startSettingOf(leaf, ['board-1'], { scale: 1 })),
 	count: 24,
 	scale: { least: 0.4, most: 0.9 },
 	clear: 6,

@@ -4,10 +4,10 @@ import { measureMotif } from '../measureMotif';
 import type { Motif } from '../motif';
 import type { Parts } from '../partsSchema';
 import { TAPES } from './tape/tapes';
-import type { ArrangementContext, Beginning } from './types';
+import type { ArrangementContext, StartSetting } from './types';
 
 /** For tests: what an arrangement begins from, and what it is laid among. */
-export function beginningOf(motif: Motif | null, parts: Parts, more: Partial<Beginning> = {}): Beginning {
+export function startSettingOf(motif: Motif | null, parts: Parts, more: Partial<StartSetting> = {}): StartSetting {
 	return { id: 'a', name: 'A', motif, parts, shortest: 200, scale: 1, ...more };
 }
 

@@ -138,7 +138,7 @@ export interface ArrangementContext {
 }
 
 /** What an arrangement begins from. */
-export interface Beginning {
+export interface StartSetting {
 	readonly id: string;
 	readonly name: string;
 	/** Null where its kind asks for none. */
@@ -162,7 +162,7 @@ export interface ArrangementKind<A> {
 	readonly spreads: boolean;
 	/** Role that its first coat goes through, where one colour through all of it would show nothing: diamonds that lie against each other. */
 	readonly firstRole?: string;
-	readonly start: (beginning: Beginning) => A;
+	readonly start: (beginning: StartSetting) => A;
 	/** Ids of the motifs that it needs. */
 	readonly motifs: (arrangement: A) => readonly string[];
 	/** Lays it; remembers from call to call what is dear. */

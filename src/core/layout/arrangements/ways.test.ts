@@ -14,7 +14,7 @@ import {
 	type LaidItem,
 	type Motif
 } from '../index';
-import { beginningOf, boardsOf, contextWith } from './testing';
+import { startSettingOf, boardsOf, contextWith } from './testing';
 
 const block: Motif = { id: 'block', name: 'Block', width: 40, height: 60, paths: [{ d: 'M0 0h40v60h-40z', rule: 'nonzero' }] };
 const [WIDTH, HEIGHT] = [600, 400];
@@ -34,7 +34,7 @@ const twoBoards = fc.tuple(anyOutline(WIDTH, HEIGHT), anyOutline(WIDTH, HEIGHT))
 const planOf = (arrangement: Arrangement, piece: Piece, unit: 'mm' | 'in' = 'mm'): ArrangementPlan =>
 	kindOfArrangement(arrangement).createPlanner()(arrangement, { ...contextWith([block], piece), unit });
 const begun = (kind: Arrangement['kind'], more: object = {}) =>
-	({ ...ARRANGEMENTS[kind].start(beginningOf(block, PARTS, { scale: 0.5, shortest: 300 })), ...more }) as Arrangement;
+	({ ...ARRANGEMENTS[kind].start(startSettingOf(block, PARTS, { scale: 0.5, shortest: 300 })), ...more }) as Arrangement;
 
 /** How long the line is that lies so far inside an outline, its corners sharp: of coarser chords than the fit's, in µm. */
 function longestInside(outline: Outline, by: number): number {

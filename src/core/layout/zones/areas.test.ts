@@ -19,7 +19,7 @@ import {
 	lengthsOfJoins,
 	sharesAtDepth,
 	type Field,
-	type Laid,
+	type LaidField,
 	type Region,
 	type Zone
 } from '../index';
@@ -51,7 +51,7 @@ const zone = (field: Field, more: Partial<Zone> = {}): Zone => ({
 	...more,
 	field
 });
-const alone = (region: Region): Laid => ({ region, x: 0, y: 0, flat: null, own: region });
+const alone = (region: Region): LaidField => ({ region, x: 0, y: 0, flat: null, own: region });
 const first = (field: Field, region: Region, more: Partial<Zone> = {}) => areasOfColours(zone(field, more), alone(region))[0]!;
 const round = (width: number) => shaped(width, width, shapeEllipse(width, width));
 /** Of a circle of radius r, the part less than h from its edge on one side. */
@@ -182,7 +182,7 @@ it.each<[what: string, field: Field]>([
 });
 
 /** Slow and obvious: every point of a fine grid. */
-function sumOverGrid(z: Zone, laid: Laid, pitch: number): number[] {
+function sumOverGrid(z: Zone, laid: LaidField, pitch: number): number[] {
 	const { width, height, outline } = laid.own;
 	const joins = joinsOf(z, laid.region);
 	const [columns, rows] = [Math.round(width / pitch), Math.round(height / pitch)];
@@ -225,18 +225,18 @@ describe('every pattern against a fine grid', () => {
 			const ring = [0.2 * width, 0.25 * height, 0.8 * width, 0.25 * height, 0.6 * width, 0.7 * height];
 			const at = regions.findIndex(([other]) => other === name);
 			for (const [i, field] of fields.entries())
-				/** Each field crisp on two of them, and soft on the others. */
-				{
-					const softness = (at + i) % 2 === 0 ? 0 : 0.8;
-					const region = field.pattern === 'recess' ? { ...bare, hollows: [{ ring, low: 'inside' as const }] } : bare;
-					const z = zone(field, { colours: ['a', 'b', 'c'], softness });
-					const slow = sumOverGrid(z, alone(region), 0.25);
-					areasOfColours(z, alone(region)).forEach((area, c) => {
-						/** The grid itself is off by a few cells along a crisp line. */
-						const off = Math.abs(area - slow[c]!) - 4;
-						expect(off / slow[c]!, `${field.pattern}, softness ${softness}, colour ${c}: ${area} against ${slow[c]}`).toBeLessThan(0.01);
-					});
-				}
+			/** Each field crisp on two of them, and soft on the others. */
+			{
+				const softness = (at + i) % 2 === 0 ? 0 : 0.8;
+				const region = field.pattern === 'recess' ? { ...bare, hollows: [{ ring, low: 'inside' as const }] } : bare;
+				const z = zone(field, { colours: ['a', 'b', 'c'], softness });
+				const slow = sumOverGrid(z, alone(region), 0.25);
+				areasOfColours(z, alone(region)).forEach((area, c) => {
+					/** The grid itself is off by a few cells along a crisp line. */
+					const off = Math.abs(area - slow[c]!) - 4;
+					expect(off / slow[c]!, `${field.pattern}, softness ${softness}, colour ${c}: ${area} against ${slow[c]}`).toBeLessThan(0.01);
+				});
+			}
 		},
 		60_000
 	);

@@ -3,7 +3,7 @@ import type { Mm, Mm2 } from '../../units';
 import type { Field } from './fieldSchema';
 import { patternOf } from './index';
 import { areaOfShape, ringsOfShape, shiftRings } from './ownShape';
-import type { Join, Laid, Level } from './types';
+import type { Join, LaidField, Level } from './types';
 
 /** The sum over a join is halved in on until it moves by no more than this share of the area that the join covers. */
 const TOLERANCE = 1e-3;
@@ -13,7 +13,7 @@ const MOST_STEPS = 64;
  * Area (mm2) of each stretch from the level lines of its pattern. With A(d) the area at less than depth d, a join lets through
  * what is not before it: whole - integral of A over the join, weighted by its slope (by parts; Simpson's rule).
  */
-export function areasByLevel(field: Field, joins: readonly Join[], laid: Laid): Mm2[] {
+export function areasByLevel(field: Field, joins: readonly Join[], laid: LaidField): Mm2[] {
 	const pattern = patternOf(field);
 	const whole = areaOfShape(laid.own);
 	const measure = createMeasure(laid);
@@ -23,7 +23,7 @@ export function areasByLevel(field: Field, joins: readonly Join[], laid: Laid): 
 }
 
 /** The area of what lies before a level line on a part. Chords cut a hair off curves; in all it is made good. */
-function createMeasure(laid: Laid): (level: Level) => Mm2 {
+function createMeasure(laid: LaidField): (level: Level) => Mm2 {
 	const whole = areaOfShape(laid.own);
 	const own = shiftRings(ringsOfShape(laid.own), laid.x, laid.y);
 	const fair = whole / (own.length === 1 ? areaOfRing(own[0]!) : areaInCommon(own, own) || 1);
@@ -35,7 +35,7 @@ function createMeasure(laid: Laid): (level: Level) => Mm2 {
 }
 
 /** Length of each join on a part, mm, by its level line. */
-export function lengthsByLevel(field: Field, joins: readonly Join[], laid: Laid): Mm[] {
+export function lengthsByLevel(field: Field, joins: readonly Join[], laid: LaidField): Mm[] {
 	const own = shiftRings(ringsOfShape(laid.own), laid.x, laid.y);
 	return joins.map(({ at }) => {
 		const { line, nested } = patternOf(field).level!(field, at, laid.region);
@@ -43,7 +43,7 @@ export function lengthsByLevel(field: Field, joins: readonly Join[], laid: Laid)
 	});
 }
 
-function fillsRegion({ own, region }: Laid): boolean {
+function fillsRegion({ own, region }: LaidField): boolean {
 	return own === region && own.holes.length === 0;
 }
 

@@ -6,7 +6,7 @@ import { depthOnPart } from './layZone';
 import { areaOfShape } from './ownShape';
 import { hash } from './patchNoise';
 import { GOLDEN, placeOfCell } from './placeOfCell';
-import type { Join, Laid } from './types';
+import type { Join, LaidField } from './types';
 
 /** Cells of the first grid along the longer side. */
 const FIRST = 32;
@@ -38,7 +38,7 @@ interface Count {
  * bounds of the field, are counted whole, the others are cut in four, until each stretch is within about 1 % of itself, or `MOST_POINTS` were asked:
  * of the smallest stretch among small patches that is some 2 %, of the zone far less.
  */
-export function areasByRefining(field: Field, joins: readonly Join[], laid: Laid): Mm2[] {
+export function areasByRefining(field: Field, joins: readonly Join[], laid: LaidField): Mm2[] {
 	const pattern = patternOf(field);
 	const turns = pattern.turns?.(field) ?? Infinity;
 	const whole = areaOfShape(laid.own);
@@ -62,7 +62,7 @@ export function areasByRefining(field: Field, joins: readonly Join[], laid: Laid
 	}
 }
 
-function firstCells({ width, height }: Laid['own']): Cells {
+function firstCells({ width, height }: LaidField['own']): Cells {
 	const side = Math.max(width, height) / FIRST;
 	const [columns, rows] = [Math.ceil(width / side), Math.ceil(height / side)];
 	const [wide, tall] = [width / columns, height / rows];
@@ -71,7 +71,7 @@ function firstCells({ width, height }: Laid['own']): Cells {
 }
 
 /** Asks the field once in each cell. Cells of one colour are settled; of the others: what they seem to hold, how many each stretch has a share of, and which they are. */
-function createCounter(field: Field, joins: readonly Join[], laid: Laid, settled: Count) {
+function createCounter(field: Field, joins: readonly Join[], laid: LaidField, settled: Count) {
 	const pattern = patternOf(field);
 	const turns = pattern.turns?.(field) ?? Infinity;
 	let asked = 0;

@@ -3,7 +3,7 @@ import type { Zone } from '../schema';
 import { patternOf } from './index';
 import { clampTo, softenJoins } from './joins';
 import { countStretches, joinsOf } from './layZone';
-import type { Axis, Grip, Laid } from './types';
+import type { Axis, Grip, LaidField } from './types';
 
 /** Something of a zone that can be taken hold of on the piece. */
 export interface Handle {
@@ -24,7 +24,7 @@ export interface Handle {
 const ASIDE = 26;
 
 /** The handles of a zone on one of its parts: each join that has a place, the softness of the first, and what else its pattern offers. */
-export function handlesOf(zone: Zone, laid: Laid): Handle[] {
+export function handlesOf(zone: Zone, laid: LaidField): Handle[] {
 	const { field } = zone;
 	const pattern = patternOf(field);
 	const { region } = laid;

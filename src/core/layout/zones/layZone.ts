@@ -6,12 +6,12 @@ import { partsOf } from '../partsOf';
 import { patternOf } from './index';
 import { softenJoins } from './joins';
 import { regionOf } from './regionOf';
-import type { Join, Laid, Region, Touched } from './types';
+import type { Join, LaidField, Region, Touched } from './types';
 
 export interface LaidPart {
 	readonly part: Part;
 	readonly face: MeasuredFace;
-	readonly laid: Laid;
+	readonly laid: LaidField;
 }
 
 /** A motif that lies on a part, from its left and top edge, mm. */
@@ -42,7 +42,7 @@ function layPart({
 	readonly face: MeasuredFace;
 	readonly top: Mm;
 	readonly placements: readonly PlacedOnPart[];
-}): Laid {
+}): LaidField {
 	const regionFor = (of: Part): Region => ({
 		...regionOf(of, face, field.pattern === 'recess'),
 		touched: touchedOn(of, face, field, placements)
@@ -108,6 +108,6 @@ export function joinsOf(zone: Pick<Zone, 'field' | 'colours' | 'leaves' | 'softn
 }
 
 /** The field of a zone at a point from the left and the top edge of a part, mm. */
-export function depthOnPart(field: Zone['field'], laid: Laid, x: Mm, y: Mm): Mm {
+export function depthOnPart(field: Zone['field'], laid: LaidField, x: Mm, y: Mm): Mm {
 	return patternOf(field).depthAt(field, laid.x + x, laid.flat ?? laid.y + y, laid.region);
 }

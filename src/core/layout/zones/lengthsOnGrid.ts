@@ -4,7 +4,7 @@ import type { Field } from './fieldSchema';
 import { patternOf } from './index';
 import { depthOnPart } from './layZone';
 import { GOLDEN, placeOfCell } from './placeOfCell';
-import type { Join, Laid } from './types';
+import type { Join, LaidField } from './types';
 
 /** Cells along the longer side of a part, at least, on which a level line is followed. */
 const GRID = 96;
@@ -19,7 +19,7 @@ const MOST_CORNERS = 150_000;
  * Length of each join of a pattern whose level lines are not known, mm: its level line on a grid over the part, as fine as the pattern turns. Where that is
  * finer than can be asked, blocks of it that lie evenly among all stand for the others.
  */
-export function lengthsOnGrid(field: Field, joins: readonly Join[], laid: Laid): Mm[] {
+export function lengthsOnGrid(field: Field, joins: readonly Join[], laid: LaidField): Mm[] {
 	const { own } = laid;
 	const pattern = patternOf(field);
 	const side = Math.min(Math.max(own.width, own.height) / GRID, FINER * (pattern.turns?.(field) ?? Infinity)) * BLOCK;
@@ -55,7 +55,13 @@ interface Block {
 	readonly isWhole: boolean;
 }
 
-function followInBlock(field: Field, joins: readonly Join[], laid: Laid, { left, top, wide, tall, isWhole }: Block, lengths: Mm[]): void {
+function followInBlock(
+	field: Field,
+	joins: readonly Join[],
+	laid: LaidField,
+	{ left, top, wide, tall, isWhole }: Block,
+	lengths: Mm[]
+): void {
 	const [w, h] = [wide / BLOCK, tall / BLOCK];
 	const depths = new Float64Array((BLOCK + 1) ** 2);
 	for (let row = 0, i = 0; row <= BLOCK; row++)
@@ -74,7 +80,7 @@ function followInBlock(field: Field, joins: readonly Join[], laid: Laid, { left,
 		}
 }
 
-function isPainted({ outline, holes }: Laid['own'], x: Mm, y: Mm): boolean {
+function isPainted({ outline, holes }: LaidField['own'], x: Mm, y: Mm): boolean {
 	if (outline !== null && !isInsideOutline(outline, { x, y })) return false;
 	return holes.every((hole) => x < hole.x || y < hole.y || x > hole.x + hole.width || y > hole.y + hole.height);
 }

@@ -1,9 +1,9 @@
 import { areaOfOutline, flattenOutline, subtractRings, type Ring } from '../../geometry';
 import { areaOfHoles, boxOutline, ringOfBox } from '../../piece';
 import type { Mm, Mm2 } from '../../units';
-import type { Laid } from './types';
+import type { LaidField } from './types';
 
-type Own = Laid['own'];
+type Own = LaidField['own'];
 
 /** Of shapes that were asked for before. */
 const KNOWN = new WeakMap<Own, readonly Ring[]>();

@@ -1,13 +1,13 @@
 import { distanceToOutline, isInsideOutline } from '../../geometry';
 import type { Mm } from '../../units';
-import type { Laid } from './types';
+import type { LaidField } from './types';
 
 /** Steps of it never come round to where they were: what is asked so lies evenly, and falls in step with nothing. */
 export const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
 /** Where a cell lies to what of a part is painted; one on its edge by where its middle lies. */
 export function placeOfCell(
-	{ outline, holes }: Laid['own'],
+	{ outline, holes }: LaidField['own'],
 	x: Mm,
 	y: Mm,
 	wide: Mm,

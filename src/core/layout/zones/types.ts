@@ -40,7 +40,7 @@ export interface Touched {
 }
 
 /** A part in the region of its pattern. */
-export interface Laid {
+export interface LaidField {
 	readonly region: Region;
 	/** Its left and top edge in the region, mm. */
 	readonly x: Mm;

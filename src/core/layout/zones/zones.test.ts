@@ -19,7 +19,7 @@ import {
 	sharesAtDepth,
 	stopsFor,
 	type Field,
-	type Laid,
+	type LaidField,
 	type Region,
 	type Zone
 } from '../index';
@@ -45,7 +45,7 @@ const box = (width: number, height: number): Region => ({
 	hollows: [],
 	touched: []
 });
-const alone = (region: Region): Laid => ({ region, x: 0, y: 0, flat: null, own: region });
+const alone = (region: Region): LaidField => ({ region, x: 0, y: 0, flat: null, own: region });
 const shapes = ['arched-panel', 'round-table', 'free-board', 'headboard'].map((shape) =>
 	regionOf(measurePiece(newProject({ name: '', units: 'mm', count: null, shape }).piece, 'mm').faces[0]!.whole)
 );

@@ -1,5 +1,5 @@
 import { convertHexToLab, convertPaintToHex, mixPaints } from '../../colour';
-import { depthOnPart, joinsOf, sharesAtDepth, type Laid, type PlacedOnPart, type Zone } from '../../layout';
+import { depthOnPart, joinsOf, sharesAtDepth, type LaidField, type PlacedOnPart, type Zone } from '../../layout';
 import type { Part } from '../../piece';
 import { formatLength, SAME, toTape, type Mm } from '../../units';
 import type { ZoneCase, ZoneJudgement } from './types';
@@ -13,7 +13,7 @@ const THROUGH = 24;
 const STEPS = 16;
 
 interface Under {
-	readonly laid: Laid;
+	readonly laid: LaidField;
 	readonly placement: PlacedOnPart;
 	readonly part: Part;
 }
@@ -72,7 +72,7 @@ interface LightnessAt {
 }
 
 /** Lightness from before the first join to after the last, closely through each. */
-function lightnessThrough(zoneCase: ZoneCase, zone: Zone, laid: Laid): readonly LightnessAt[] {
+function lightnessThrough(zoneCase: ZoneCase, zone: Zone, laid: LaidField): readonly LightnessAt[] {
 	const joins = joinsOf(zone, laid.region);
 	const key = JSON.stringify([zone.colours, joins]);
 	const known = KNOWN.get(zoneCase) ?? new Map<string, LightnessAt[]>();
@@ -95,7 +95,7 @@ function sampleLightness({ pigmentOf }: ZoneCase, { colours }: Zone, joins: Retu
 }
 
 /** Lightest less darkest, L*, of all that lies between the shallowest and the deepest point within the box of a motif. */
-function contrast(zoneCase: ZoneCase, zone: Zone, laid: Laid, { left, top, width, height }: PlacedOnPart): number {
+function contrast(zoneCase: ZoneCase, zone: Zone, laid: LaidField, { left, top, width, height }: PlacedOnPart): number {
 	const through = lightnessThrough(zoneCase, zone, laid);
 	let [shallow, deep] = [Infinity, -Infinity];
 	for (let row = 0; row < GRID; row++)

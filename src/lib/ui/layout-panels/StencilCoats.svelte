@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { colourOf, newStencil, newStripe, whereOf, wordCoat, type Coat } from '$core/layers';
-	import { addCoat, coloursUnder, judgeStandsOut, paintOf, standOut } from '$core/project';
+	import { addCoat, coloursUnder, judgeContrast, paintOf, leastContrast } from '$core/project';
 	import { KIND_FIELDS } from '$lib/ui/coats/kindFields';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Component } from 'svelte';
@@ -18,13 +18,13 @@
 	function contrastOf(coat: Coat): string | null {
 		const colour = colourOf(coat);
 		const hex = typeof colour === 'string' ? hexOf(colour) : undefined;
-		const out = hex ? standOut(hex, under) : null;
+		const out = hex ? leastContrast(hex, under) : null;
 		if (out === null || hex === undefined) return null;
 		/** Near to one of the colours there, but well seen on another: no fault, but said. */
-		const best = Math.max(...under.map((ground) => standOut(hex, [ground])!.difference));
-		if (judgeStandsOut(out) === 'lost' && judgeStandsOut({ ...out, difference: best }) !== 'lost')
+		const best = Math.max(...under.map((ground) => leastContrast(hex, [ground])!.difference));
+		if (judgeContrast(out) === 'lost' && judgeContrast({ ...out, difference: best }) !== 'lost')
 			return 'It stands out, but for where a colour near to its own lies under it.';
-		return `${WORDS[judgeStandsOut(out)]}: ${Math.round(out.difference)} away from the nearest colour there, ${Math.round(out.lightness)} in lightness.`;
+		return `${WORDS[judgeContrast(out)]}: ${Math.round(out.difference)} away from the nearest colour there, ${Math.round(out.lightness)} in lightness.`;
 	}
 	const fieldsOf = (coat: Coat) => KIND_FIELDS[coat.kind] as Component<{ coat: Coat }> | undefined;
 

@@ -14,7 +14,7 @@ import {
 	type LaidItem,
 	type Motif
 } from '../../index';
-import { beginningOf, contextWith } from '../testing';
+import { startSettingOf, contextWith } from '../testing';
 
 const bar: Motif = { id: 'bar', name: 'Bar', width: 60, height: 20, paths: [{ d: 'M2 2h40v16h-40z', rule: 'nonzero' }] };
 const block: Motif = { id: 'block', name: 'Block', width: 40, height: 40, paths: [{ d: 'M5 5h30v30h-30z', rule: 'nonzero' }] };
@@ -162,7 +162,7 @@ describe('fitBorder', () => {
 	])('has nothing for %s', (_name, more) => expect(fitBorder({ ...worked, ...more })).toEqual([]));
 });
 
-const start = (more: Partial<Border> = {}): Border => ({ ...ARRANGEMENTS.border.start(beginningOf(bar, ['front'])), ...more });
+const start = (more: Partial<Border> = {}): Border => ({ ...ARRANGEMENTS.border.start(startSettingOf(bar, ['front'])), ...more });
 const lay = (border: Border, piece: MeasuredPiece) => kindOfArrangement(border).createPlanner()(border, contextWith([bar, block], piece));
 function board(width: string, height: string, outline: object = { shape: 'rectangle' }): MeasuredPiece {
 	const begun = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' }).piece;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { shapeRectangle } from '../../../geometry';
 import type { MeasuredFace, Seam } from '../../../piece';
 import { ARRANGEMENTS, kindOfArrangement, type Motif, type Run } from '../../index';
-import { beginningOf, boardsOf, contextWith } from '../testing';
+import { startSettingOf, boardsOf, contextWith } from '../testing';
 
 const reed: Motif = { id: 'reed', name: 'Reed', width: 40, height: 60, paths: [{ d: 'M0 0h40v60h-40z', rule: 'nonzero' }] };
 const outlineOf = (width: number, height: number) => {
@@ -22,7 +22,7 @@ const seams: Seam[] = [
 	{ a: { face: 'front', side: 'right' }, b: { face: 'right', side: 'left' } }
 ] as Seam[];
 const round = (more: Partial<Run> = {}): Run => ({
-	...ARRANGEMENTS.run.start(beginningOf(reed, ['left', 'front', 'right'], { scale: 1 })),
+	...ARRANGEMENTS.run.start(startSettingOf(reed, ['left', 'front', 'right'], { scale: 1 })),
 	over: 'round',
 	line: { from: 'top', distance: 60 },
 	scale: { least: 0.8, wish: 1, most: 1.2 },

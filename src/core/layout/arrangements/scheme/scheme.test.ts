@@ -4,7 +4,7 @@ import { readMotifSvg } from '../../../formats';
 import { measurePiece, type MeasuredPiece } from '../../../piece';
 import { newProject } from '../../../project';
 import { ARRANGEMENTS } from '../index';
-import { beginningOf, contextWith } from '../testing';
+import { startSettingOf, contextWith } from '../testing';
 import type { Motif } from '../../motif';
 import { depthOfBorder } from '../border/depthOfBorder';
 import { SchemeSchema, type Scheme } from './schema';
@@ -30,7 +30,7 @@ const BOARDS: [string, MeasuredPiece][] = [
 ];
 
 function start({ motif, plain, fieldGap, name: _name, ...rest }: (typeof SCHEMES)[number], shortest: number): Scheme {
-	const begun = ARRANGEMENTS.scheme.start(beginningOf(motifOf(motif), ['front'], { shortest }));
+	const begun = ARRANGEMENTS.scheme.start(startSettingOf(motifOf(motif), ['front'], { shortest }));
 	const height = motifOf(motif).height * begun.scale.wish;
 	return SchemeSchema.parse({ ...begun, ...rest, plain: plain * height, fieldGap: fieldGap * height });
 }

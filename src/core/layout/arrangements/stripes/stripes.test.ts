@@ -5,7 +5,7 @@ import { newProject } from '../../../project';
 import { ARRANGEMENTS, fitStripes, kindOfArrangement, layBands, metresOfTape, type Stripes, type StripesWish } from '../../index';
 import { flattenOutline } from '../../../geometry';
 import { anyOutline } from '../../../geometry/testing';
-import { beginningOf, boardsOf, contextWith } from '../testing';
+import { startSettingOf, boardsOf, contextWith } from '../testing';
 import { fitPicked, widthOfBands } from './fitStripes';
 
 const TAPES = [6, 12, 18, 25, 36, 50];
@@ -132,7 +132,7 @@ describe('fitStripes', () => {
 	});
 });
 
-const start = (more: Partial<Stripes> = {}): Stripes => ({ ...ARRANGEMENTS.stripes.start(beginningOf(null, ['front'])), ...more });
+const start = (more: Partial<Stripes> = {}): Stripes => ({ ...ARRANGEMENTS.stripes.start(startSettingOf(null, ['front'])), ...more });
 function lay(stripes: Stripes, piece: MeasuredPiece, seams: Parameters<typeof contextWith>[2] = [], tapes: readonly number[] = TAPES) {
 	return kindOfArrangement(stripes).createPlanner()(stripes, { ...contextWith([], piece, seams), tapes });
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { measurePiece, type MeasuredPiece } from '../../../piece';
 import { newProject } from '../../../project';
 import { ARRANGEMENTS } from '../index';
-import { beginningOf, contextWith } from '../testing';
+import { startSettingOf, contextWith } from '../testing';
 import type { Motif } from '../../motif';
 import { CLEAR_OF_GAP, fitTrim, type TrimFit, type TrimWish } from './fitTrim';
 import type { Trim } from './schema';
@@ -86,7 +86,7 @@ function board(width: string, height: string, outline: object = { shape: 'rectan
 	const faces = piece.faces.map((face) => ({ ...face, id: 'front', outline: outline as never, width, height }));
 	return measurePiece({ ...piece, faces, seams: [] }, 'mm');
 }
-const start: Trim = ARRANGEMENTS.trim.start(beginningOf(rope, ['front']));
+const start: Trim = ARRANGEMENTS.trim.start(startSettingOf(rope, ['front']));
 const lay = (more: Partial<Trim>, piece = board('1180', '300')) =>
 	ARRANGEMENTS.trim.createPlanner()({ ...start, ...more }, contextWith([rope], piece));
 

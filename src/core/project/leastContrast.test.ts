@@ -3,7 +3,7 @@ import { readProject } from '../formats';
 import { planProject } from '../plan';
 import { describe, expect, it } from 'vitest';
 import { addArrangement } from './editLayout';
-import { colourToBegin, coloursUnder, judgeStandsOut, standOut } from './standOut';
+import { colourToBegin, coloursUnder, judgeContrast, leastContrast } from './leastContrast';
 
 const read = readProject(chest);
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -28,20 +28,20 @@ describe('a motif begins where it can be seen', () => {
 	it('in the colour that is farthest from the nearest under it', () => {
 		const hexes = coloursUnder(project, 'drawers', plan).map((id) => project.palette.find((colour) => colour.id === id)!.hex);
 		const begun = project.palette.find(({ id }) => id === colourToBegin(project, 'drawers', plan))!;
-		const far = (hex: string) => standOut(hex, hexes)!.difference;
+		const far = (hex: string) => leastContrast(hex, hexes)!.difference;
 		for (const { hex } of project.palette) expect(far(begun.hex)).toBeGreaterThanOrEqual(far(hex));
 		expect(far(begun.hex)).toBeGreaterThan(12);
 	});
 	it('tells black on white as far in lightness, and nothing where nothing lies there', () => {
-		expect(standOut('#000000', ['#ffffff', '#808080'])!.lightness).toBeCloseTo(53.6, 0);
-		expect(standOut('#000000', [])).toBeNull();
+		expect(leastContrast('#000000', ['#ffffff', '#808080'])!.lightness).toBeCloseTo(53.6, 0);
+		expect(leastContrast('#000000', [])).toBeNull();
 	});
 	it.each([
 		[11.9, 'lost'],
 		[12, 'quiet'],
 		[24.9, 'quiet'],
 		[25, 'clear']
-	] as const)('%f away is %s', (difference, word) => expect(judgeStandsOut({ difference, lightness: 0 })).toBe(word));
+	] as const)('%f away is %s', (difference, word) => expect(judgeContrast({ difference, lightness: 0 })).toBe(word));
 	it.each(['run', 'single', 'grid'] as const)('at a size that its own advice passes: %s', (kind) => {
 		const motif = { ...project.layout.motifs[0]!, width: 40, height: 260 };
 		const { project: laid, id } = addArrangement({

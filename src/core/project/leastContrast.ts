@@ -21,7 +21,7 @@ export function coloursUnder(project: Pick<Project, 'layout' | 'finish'>, parts:
 	return [...new Set([...zones.flatMap(({ colours }) => colours), ...(!hidden && typeof ground === 'string' ? [ground] : [])])];
 }
 
-export interface StandsOut {
+export interface Contrast {
 	/** Difference (CIEDE2000) from the nearest of what is under it. */
 	readonly difference: number;
 	/** Of lightness alone, L*, from the nearest. */
@@ -29,7 +29,7 @@ export interface StandsOut {
 }
 
 /** How far a colour stands out from all of some others; null where there are none. Source: CIEDE2000. */
-export function standOut(hex: string, under: readonly string[]): StandsOut | null {
+export function leastContrast(hex: string, under: readonly string[]): Contrast | null {
 	if (under.length === 0) return null;
 	const { l } = convertHexToLab(hex);
 	return {
@@ -41,7 +41,7 @@ export function standOut(hex: string, under: readonly string[]): StandsOut | nul
 /** Below `lost` (CIEDE2000) a motif is not seen at arm's length; from `seen` on it is seen across a room. Figures to begin from, tried on the demo pieces by eye. */
 const JUDGED = { lost: 12, seen: 25 };
 
-export function judgeStandsOut({ difference }: StandsOut): 'lost' | 'quiet' | 'clear' {
+export function judgeContrast({ difference }: Contrast): 'lost' | 'quiet' | 'clear' {
 	return difference < JUDGED.lost ? 'lost' : difference < JUDGED.seen ? 'quiet' : 'clear';
 }
 
@@ -56,7 +56,7 @@ export function colourToBegin(
 	const last = project.palette.at(-1)!;
 	if (under.length === 0) return last.id;
 	return project.palette.reduce(
-		(best, colour) => (standOut(colour.hex, under)!.difference > standOut(best.hex, under)!.difference ? colour : best),
+		(best, colour) => (leastContrast(colour.hex, under)!.difference > leastContrast(best.hex, under)!.difference ? colour : best),
 		last
 	).id;
 }
