@@ -1,6 +1,6 @@
-export { choosableParts, partsInFrame } from './choosableParts';
-export { type LengthInput } from './lengths';
-export { type OutlineInput } from './outlineSchema';
+export { choosableParts, partsInFrame } from './faces/choosableParts';
+export { type LengthInput } from './readings/lengths';
+export { type OutlineInput } from './faces/outlineSchema';
 export {
 	EDGE_SIDES,
 	FACE_KINDS,
@@ -25,11 +25,11 @@ export {
 export { type AcrossRule, type DownRule, type Fitting, type Hardware, type HardwareKind, type SomeHardware } from './hardware/schema';
 export { HARDWARE, type HardwareForm, type SizeName } from './hardware/kinds';
 export type { Hole, PlacedHardware } from './hardware/placeHardware';
-export { checkChain, type ChainCheck } from './checkChain';
-export type { ChainReading } from './chainReading';
-export { OVERALL, type Suspect, type SuspectKind } from './findSuspects';
-export { checkSquare, type SquareCheck } from './checkSquare';
-export { gradeSizes, type Grading } from './gradeSizes';
+export { checkChain, type ChainCheck } from './readings/checkChain';
+export type { ChainReading } from './readings/chainReading';
+export { OVERALL, type Suspect, type SuspectKind } from './readings/findSuspects';
+export { checkSquare, type SquareCheck } from './readings/checkSquare';
+export { gradeSizes, type Grading } from './readings/gradeSizes';
 export { createMeasurer, measurePiece, MOST_DRAWERS, type MeasuredPiece } from './measurePiece';
 export {
 	doesMove,
@@ -43,18 +43,27 @@ export {
 	type MeasuredReading,
 	type Part,
 	type PartRole
-} from './parts';
-export { doBoxesMeet, type Box } from './box';
-export { areaOfHoles, hasOldHoles, holesIn, ringOfBox, surfacesNamed, surfacesOfPiece, surfacesWithin, type Surface } from './surfaces';
-export { boxOutline, isBoxOutline } from './shapeOutline';
+} from './faces/parts';
+export { doBoxesMeet, type Box } from './faces/box';
+export {
+	areaOfHoles,
+	hasOldHoles,
+	holesIn,
+	ringOfBox,
+	surfacesNamed,
+	surfacesOfPiece,
+	surfacesWithin,
+	type Surface
+} from './faces/surfaces';
+export { boxOutline, isBoxOutline } from './faces/shapeOutline';
 export { heightAboveFloor, toUnfolded, unfoldPiece, type LaidEdge, type LaidFace, type LaidSeam, type UnfoldedPiece } from './unfoldPiece';
-export { GROUND_NOTE, GROUNDS, type Ground } from './grounds';
-export { placeName } from './placeName';
-export { partIdsOf, walkReadings } from './walkReadings';
-export { suggestChain } from './suggestChain';
-export { isRest } from './restOfChain';
-export { simulateReading } from './simulateTape';
-export { checkKnownLength, type ScaleCheck } from './knownLength';
+export { GROUND_NOTE, GROUNDS, type Ground } from './faces/grounds';
+export { placeName } from './faces/placeName';
+export { partIdsOf, walkReadings } from './readings/walkReadings';
+export { suggestChain } from './readings/suggestChain';
+export { isRest } from './readings/restOfChain';
+export { simulateReading } from './readings/simulateTape';
+export { checkKnownLength, type ScaleCheck } from './readings/knownLength';
 export { STARTERS, type Starter } from './starters';
 export { newFace, insetPart } from './starters/build';
-export { standOf } from './standOf';
+export { standOf } from './faces/standOf';

@@ -1,7 +1,7 @@
 import { formatLength, readLength, SAME_EDGE, type Issue, type LengthUnit, type Mm } from '../units';
-import { howItLies, measureFace, type Given, type Measured } from './measureFace';
-import type { MeasuredFace } from './parts';
-import { partIdsOf } from './walkReadings';
+import { howItLies, measureFace, type Given, type Measured } from './faces/measureFace';
+import type { MeasuredFace } from './faces/parts';
+import { partIdsOf } from './readings/walkReadings';
 import type { EdgeSide, Face, Piece, Reading } from './schema';
 
 export interface MeasuredPiece {

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { HardwareSchema, FittingSchema } from './hardware/schema';
 import { IdSchema, NameSchema } from '../units';
-import { LengthInputSchema } from './lengths';
-import { OutlineSchema } from './outlineSchema';
+import { LengthInputSchema } from './readings/lengths';
+import { OutlineSchema } from './faces/outlineSchema';
 
 const SetOffSchema = z
 	.strictObject({ way: z.enum(['level', 'proud', 'recessed']), by: LengthInputSchema })

@@ -1,7 +1,7 @@
 import { type Mm, MEETING } from '../units';
 import type { MeasuredPiece } from './measurePiece';
-import type { MeasuredFace } from './parts';
-import type { Box } from './box';
+import type { MeasuredFace } from './faces/parts';
+import type { Box } from './faces/box';
 import { EDGE_SIDES, type EdgeSide, type Seam } from './schema';
 
 /** Where a face lies in the piece laid out flat: its box after so many quarter turns clockwise, mm. */

@@ -4,7 +4,7 @@ import { measureSites, type Stack } from '../layers';
 import { countQuantities, type Quantities } from '../materials';
 import { areaOfOutline } from '../geometry';
 import type { MeasuredFace, MeasuredPiece } from '../piece';
-import { createZonesPlanner } from './planZones';
+import { createZonesPlanner } from './laid/planZones';
 import type { Unmeasured } from './types';
 
 const M2 = 1e6;

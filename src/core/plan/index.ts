@@ -1,16 +1,16 @@
 export { KnownAnswers, SLOW_QUESTIONS, type Ask, type SlowQuestion } from './slow';
 export { createPlanner, planProject, type Planner } from './planProject';
-export { plainPlan, planMeasured } from './plainPlan';
-export { drawPlain, type PlainPart } from './drawPlain';
-export { stageOf, type Stage } from './stageOf';
-export { heightOnShelf } from './heightOnShelf';
-export { layStepBoard, type BoardStep } from './layStepBoard';
-export { listDecoration, nameParts, type Decoration } from './listDecoration';
-export { listColourRows, type ColourRow } from './listColourRows';
-export { nameIssue, type NamedPlace } from './nameIssue';
-export { listSurfaces, nameSurface } from './nameSurface';
-export { sumOrder } from './sumOrder';
-export { sourceOfScene } from './sceneOfPlan';
+export { plainPlan, planMeasured } from './shown/plainPlan';
+export { drawPlain, type PlainPart } from './shown/drawPlain';
+export { stageOf, type Stage } from './order/stageOf';
+export { heightOnShelf } from './laid/heightOnShelf';
+export { layStepBoard, type BoardStep } from './order/layStepBoard';
+export { listDecoration, nameParts, type Decoration } from './laid/listDecoration';
+export { listColourRows, type ColourRow } from './laid/listColourRows';
+export { nameIssue, type NamedPlace } from './names/nameIssue';
+export { listSurfaces, nameSurface } from './names/nameSurface';
+export { sumOrder } from './order/sumOrder';
+export { sourceOfScene } from './shown/sceneOfPlan';
 export {
 	PLAN_FORMAT,
 	PLAN_VERSION,

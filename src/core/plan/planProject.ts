@@ -18,14 +18,14 @@ import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../pi
 import { checkOrder, cutWetCoats, dryLayers, listSittings, sectionBlends, timeOrder } from '../schedule';
 import { type Issue } from '../units';
 import { countUnmeasured, measuredOf } from './countUnmeasured';
-import { remember, rememberFields, rememberList } from './remember';
-import { describeOrder } from './describeOrder';
-import { hintsOfMotifs, readMotifs } from './readMotifs';
-import { gatherHints } from './gatherHints';
-import { createArrangementsPlanner, listItems, summarizeArrangement, type Surroundings } from './layArrangements';
-import { createLaysPlanner } from './planLaysOf';
+import { remember, rememberFields, rememberList } from './memory/remember';
+import { describeOrder } from './order/describeOrder';
+import { hintsOfMotifs, readMotifs } from './hints/readMotifs';
+import { gatherHints } from './hints/gatherHints';
+import { createArrangementsPlanner, listItems, summarizeArrangement, type Surroundings } from './laid/layArrangements';
+import { createLaysPlanner } from './laid/planLaysOf';
 import { createAsk, type Ask } from './slow';
-import { createZonesPlanner, judgeZones } from './planZones';
+import { createZonesPlanner, judgeZones } from './laid/planZones';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan, type PlanError } from './types';
 
 export interface Planner {

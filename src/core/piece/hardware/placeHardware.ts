@@ -1,6 +1,6 @@
 import { type Issue, type Mm, SAME } from '../../units';
-import { doBoxesMeet, type Box } from '../box';
-import type { LengthReader } from '../readLengths';
+import { doBoxesMeet, type Box } from '../faces/box';
+import type { LengthReader } from '../readings/readLengths';
 import { isInsideOutline, type Outline } from '../../geometry';
 import { HARDWARE, type SizeName } from './kinds';
 import type { AcrossRule, DownRule, Hardware, HardwareKind, SomeHardware } from './schema';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema } from '../../units';
-import { LengthInputSchema } from '../lengths';
+import { LengthInputSchema } from '../readings/lengths';
 
 const AcrossRuleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('middle') }),

@@ -1,5 +1,5 @@
 import { formatLength, type LengthUnit, type Mm } from '../../units';
-import type { OutlineInput } from '../outlineSchema';
+import type { OutlineInput } from '../faces/outlineSchema';
 import type { EdgeSide, Face, FaceKind, PlacedPart, Reading, ReadingRole, Seam } from '../schema';
 
 /** A length of ours as the painter would have written it. */

@@ -1,4 +1,4 @@
-import { suggestChain } from '../suggestChain';
+import { suggestChain } from '../readings/suggestChain';
 import type { Reading } from '../schema';
 import { insetPart, link, newFace, newKnob, seamsOfCase, sidesAndTop, tape } from './build';
 import type { Starter } from './types';

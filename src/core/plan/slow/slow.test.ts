@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { colourRounds, QUICK, THOROUGH, type Conflicts } from '../../layout';
 import { createRandom } from '../../layout/lays/random';
-import { roundsOf } from '../planLaysOf';
+import { roundsOf } from '../laid/planLaysOf';
 import { createAsk, KnownAnswers, SLOW_QUESTIONS, type Ask, type SlowQuestion } from './index';
 
 describe('answers', () => {

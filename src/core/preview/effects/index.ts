@@ -37,7 +37,7 @@ export function layLayer(planes: Planes, layer: SceneLayer, canvas: Canvas, befo
 	const { lay } = effects[layer.kind] as AnyEffect;
 	const layOnto = (onto: Planes, on: Canvas) => lay(onto, layer as never, on, before);
 	const layAll = (onto: Planes) =>
-		!('through' in layer && layer.through) ? layThrough(onto, layer.through, canvas, layOnto) : layOnto(onto, canvas);
+		'through' in layer && layer.through ? layThrough(onto, layer.through, canvas, layOnto) : layOnto(onto, canvas);
 	if (layer.except && layer.kind !== 'none') layExcept(planes, layer.except, canvas, layAll);
 	else layAll(planes);
 	const under = layer.over === undefined ? undefined : canvas.scene.layers.find(({ coat }) => coat === layer.over);

@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import { newStripe } from '../../layers';
+import { ARRANGEMENTS, type Motif } from '../../layout';
+import { startSettingOf } from '../../layout/arrangements/testing';
+import { newProject, type Project } from '../../project';
+import { planProject } from '../index';
+
+const bird: Motif = { id: 'bird', name: 'Bird', width: 60, height: 60, up: true, paths: [{ d: 'M0 0h60v60h-60z', rule: 'nonzero' }] };
+
+/** A board with stripes at an angle, in a colour on a base, and a bird on it or none. */
+function board(angle: number, ink: string, ground: string, grain: 'level' | 'upright', withBird: boolean): Project {
+	const begun = newProject({ name: '', units: 'mm', count: null, shape: 'free-board' });
+	const faces = begun.piece.faces.slice(0, 1).map((face) => ({
+		...face,
+		id: 'front',
+		grain,
+		outline: { shape: 'rectangle' as const },
+		width: '400',
+		height: '300',
+		parts: [],
+		chain: []
+	}));
+	const stripes = { ...ARRANGEMENTS.stripes.start(startSettingOf(null, ['front'])), id: 's', angle };
+	const single = { ...ARRANGEMENTS.single.start(startSettingOf(bird, ['front'], { scale: 2 })), id: 'b', name: 'Bird alone' };
+	return {
+		...begun,
+		piece: { ...begun.piece, faces, seams: [] },
+		layout: { motifs: [bird], zones: [], arrangements: withBird ? [stripes, single] : [stripes] },
+		finish: {
+			coats: [
+				{
+					kind: 'base',
+					id: 'base',
+					wait: null,
+					material: 'chalk-paint',
+					times: 2,
+					thickness: 1,
+					applicator: 'brush',
+					on: 'all',
+					colour: ground
+				},
+				newStripe('s', ink, 'chalk-paint')
+			],
+			decisions: []
+		}
+	};
+}
+
+describe('stripes under art', () => {
+	it.each<[string, Parameters<typeof board>, string[]]>([
+		['upright, with the grain, alone', [90, 'night-tide', 'gull', 'upright', false], []],
+		['upright across a level grain', [90, 'night-tide', 'gull', 'level', false], ['stripes.across-grain']],
+		['level across an upright grain', [0, 'night-tide', 'gull', 'upright', false], ['stripes.across-grain']],
+		['at an angle under what has an up', [45, 'night-tide', 'night-tide', 'level', true], ['stripes.slanted-under']],
+		['stark under a motif', [90, 'night-tide', 'gull', 'upright', true], ['stripes.stark']],
+		['of one tone under a motif', [90, 'night-tide', 'night-tide', 'upright', true], []]
+	])('%s', (_name, args, codes) =>
+		expect(
+			planProject(board(...args))
+				.hints.map(({ code }) => code)
+				.filter((code) => code.startsWith('stripes'))
+		).toEqual(codes)
+	);
+	it('in the colour of its ground is lost', () => {
+		expect(planProject(board(90, 'gull', 'gull', 'upright', false)).hints.map(({ code }) => code)).toContain('motif.lost');
+		expect(planProject(board(90, 'night-tide', 'gull', 'upright', false)).hints.map(({ code }) => code)).not.toContain('motif.lost');
+	});
+});

@@ -1,0 +1,64 @@
+import file from '../../../../tests/fixtures/reed-chest.json';
+import { expect, it } from 'vitest';
+import { readProject } from '../../formats';
+import { listTools } from '../../materials';
+import { listColourRows, planProject } from '../index';
+
+const read = readProject(file);
+if (!read.ok) throw new Error(JSON.stringify(read.issues));
+const { project } = read;
+
+it('tells each colour once, with what it is poured for and what its jar holds', () => {
+	const { quantities, unmeasured } = planProject(project);
+	const rows = listColourRows(quantities, unmeasured);
+	expect(rows.map(({ colour }) => colour)).toEqual(['estuary', 'slack-water', 'morning-flat', 'hull-white']);
+	expect(rows[0]!.pours.map(({ uses }) => uses.map(({ coat }) => coat))).toEqual([['base', 'blend']]);
+	for (const { pours, jar, inMixes } of rows) {
+		expect(jar!.ml).toBeCloseTo(
+			pours.reduce((sum, { ml }) => sum + ml, 0),
+			9
+		);
+		expect(inMixes).toBeCloseTo(0, 9);
+	}
+});
+
+it('has no jar for a mix, and tells of its parts what the mix takes', () => {
+	const palette = project.palette.map((colour) =>
+		colour.id === 'slack-water'
+			? {
+					...colour,
+					mix: [
+						{ colour: 'estuary', parts: 1 },
+						{ colour: 'sand-bar', parts: 3 }
+					]
+				}
+			: colour
+	);
+	const { quantities } = planProject({ ...project, palette });
+	const rows = listColourRows(quantities, null);
+	const of = (id: string) => rows.find(({ colour }) => colour === id)!;
+	const mixed = of('slack-water').pours[0]!.ml;
+	expect(of('slack-water').jar).toBeNull();
+	expect(of('sand-bar')).toMatchObject({ pours: [], inMixes: expect.closeTo((3 * mixed) / 4, 6) });
+	expect(of('estuary').inMixes).toBeCloseTo(mixed / 4, 6);
+});
+
+it('adds what unmeasured faces would take where it belongs, a colour of theirs alone at the end', () => {
+	const { quantities } = planProject(project);
+	const paint = (colour: string, ml: number) => ({ colour, material: 'chalk-paint', area: 1, ml });
+	const rows = listColourRows(quantities, { faces: [], paints: [paint('estuary', 30), paint('sand-bar', 7)], products: [] });
+	expect(rows[0]!.pours[0]!.more).toBe(30);
+	expect(rows.at(-1)).toMatchObject({ colour: 'sand-bar', jar: null, pours: [{ ml: 0, more: 7 }] });
+});
+
+it('lists a tool once, as many as one coat needs at most', () => {
+	const tools = [
+		{ coat: 'a', tool: 'brush', count: 1 },
+		{ coat: 'b', tool: 'flat brush', count: 3 },
+		{ coat: 'c', tool: 'brush', count: 2 }
+	];
+	expect(listTools(tools)).toEqual([
+		{ tool: 'brush', count: 2, coats: ['a', 'c'] },
+		{ tool: 'flat brush', count: 3, coats: ['b'] }
+	]);
+});

@@ -1,0 +1,60 @@
+import { kindOfCoat, whereOf, type Coat } from '../../layers';
+import {
+	colourRounds,
+	findLays,
+	itemsOfRole,
+	planLays,
+	QUICK,
+	type ArrangementPlan,
+	type LaysContext,
+	type LaysPlan,
+	type LaysWish,
+	type Rounds
+} from '../../layout';
+import { remember, rememberFields } from '../memory/remember';
+import { fewestRounds, type Ask, type RoundsWanted } from '../slow';
+
+/** How every coat that is worked sheet by sheet is laid, by its id; each is worked out again only where something of it has changed. */
+export function createLaysPlanner() {
+	const kept = new Map<string, ReturnType<typeof createStage>>();
+	return (
+		coats: readonly Coat[],
+		laid: readonly ArrangementPlan[],
+		setting: Omit<LaysContext, 'lies'>,
+		ask: Ask
+	): ReadonlyMap<string, LaysPlan> => {
+		const given = coats.flatMap((coat): { readonly coat: string; readonly given: Given }[] => {
+			const wish = kindOfCoat(coat).lays(coat);
+			const { through, role } = whereOf(coat);
+			const plan = laid.find(({ arrangement }) => arrangement === through);
+			return wish === null || !plan ? [] : [{ coat: coat.id, given: { items: itemsOfRole(plan.items, role), ...wish, ...setting } }];
+		});
+		return new Map(
+			given.map((one) => {
+				if (!kept.has(one.coat)) kept.set(one.coat, createStage());
+				return [one.coat, kept.get(one.coat)!(one.given, given.length, ask)];
+			})
+		);
+	};
+}
+
+type Given = { readonly items: ArrangementPlan['items'] } & LaysWish & LaysContext;
+
+/** Which lays are in each other's way is kept while better rounds for them are looked for. */
+function createStage() {
+	const asBefore = rememberFields<Given>();
+	const ways = remember((given: Given) => findLays(given.items, given, given));
+	const stage = remember((found: ReturnType<typeof findLays>, given: Given, among: number, ask: Ask) =>
+		planLays(found, given, given, (conflicts) => roundsOf({ conflicts, among }, ask))
+	);
+	return (now: Given, among: number, ask: Ask) => {
+		const given = asBefore(now);
+		return stage(ways(given), given, among, ask);
+	};
+}
+
+/** Those that a quick search proves; else the answer of one that goes on, as soon as it is known. */
+export function roundsOf(wanted: RoundsWanted, ask: Ask): Rounds {
+	const quick = colourRounds(wanted.conflicts, QUICK);
+	return quick.count === quick.least ? quick : (ask(fewestRounds, wanted) ?? quick);
+}
