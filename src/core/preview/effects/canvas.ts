@@ -28,11 +28,11 @@ export function createCanvas(scene: Scene, scale: number): Canvas {
 	return { scene, scale, width, height, top: 0, surfaces, spans: spansOf(surfaces, width, height) };
 }
 
-/** The rows from `top` on, `bottom` not among them. */
-export function bandOf(canvas: Canvas, top: number, bottom: number): Canvas {
-	const { width } = canvas;
-	const surfaces = canvas.surfaces.subarray((top - canvas.top) * width, (bottom - canvas.top) * width);
-	return { ...canvas, top, surfaces, spans: spansOf(surfaces, width, bottom - top) };
+/** Of a whole picture the rows from `top` on, `bottom` not among them. */
+export function bandOf(whole: Canvas, top: number, bottom: number): Canvas {
+	const { width } = whole;
+	const surfaces = whole.surfaces.subarray(top * width, bottom * width);
+	return { ...whole, top, surfaces, spans: spansOf(surfaces, width, bottom - top) };
 }
 
 /** What was there before a coat was begun. */

@@ -1,0 +1,127 @@
+<script lang="ts" module>
+	/** One picture of each shape, drawn as its first face is before anyone has measured it; worked out once, not for each page. */
+	const shapes = STARTERS.map((one) => {
+		const { piece } = newProject({ name: one.name, units: 'mm', shape: one.id });
+		return { ...one, face: measurePiece(piece, 'mm').faces[0]! };
+	});
+	const MINI = 42;
+</script>
+
+<script lang="ts">
+	import { newProject } from '$core/project';
+	import { measurePiece, STARTERS } from '$core/piece';
+	import type { PlanError } from '$core/plan';
+	import type { LengthUnit } from '$core/units';
+	import { NumberField, RadioRow } from '$lib/ui/controls';
+	import FaceMini from '$lib/ui/drawing/FaceMini.svelte';
+	import type { WorkshopState } from '$lib/ui/workshop/WorkshopState.svelte';
+	import { RadioGroup } from 'bits-ui';
+
+	interface Props {
+		workshop: WorkshopState;
+		busy: boolean;
+		/** Of the file that was given last. */
+		faults: readonly PlanError[];
+		/** Adds what is begun, or what a file holds, and goes on with a screen of it. */
+		onadd: (text: string, then: 'measure' | 'layout') => Promise<void>;
+	}
+	let { workshop, busy, faults, onadd }: Props = $props();
+
+	let name = $state('');
+	/** As the workshop measures, until another is picked. */
+	let picked: LengthUnit | null = $state(null);
+	const units = $derived(picked ?? workshop.settings?.units ?? 'mm');
+	let shape = $state('chest');
+	const starter = $derived(STARTERS.find(({ id }) => id === shape)!);
+	let count: number | null = $state(null);
+
+	function begin(event: SubmitEvent): void {
+		event.preventDefault();
+		const project = newProject({ name: name.trim() || starter.name, units, count, shape, settings: workshop.settings ?? undefined });
+		void onadd(JSON.stringify(project), 'measure');
+	}
+
+	async function open(input: HTMLInputElement): Promise<void> {
+		const file = input.files?.[0];
+		if (file) await onadd(await file.text(), 'layout');
+		input.value = '';
+	}
+</script>
+
+<form class="paper p-5" onsubmit={begin}>
+	<h2>A new piece</h2>
+	<label class="label mt-3" for="name">Its name</label>
+	<input id="name" class="field" bind:value={name} maxlength="80" placeholder="the hall chest" autocomplete="off" />
+	<div class="mt-3">
+		<RadioRow
+			label="You measure in"
+			value={units}
+			options={[
+				{ value: 'mm', text: 'millimetres' },
+				{ value: 'in', text: 'inches' }
+			]}
+			onchange={(value) => (picked = value)}
+		/>
+	</div>
+	<fieldset class="mt-3">
+		<legend class="label">What it is like</legend>
+		<RadioGroup.Root
+			value={shape}
+			onValueChange={(id) => {
+				shape = id;
+				count = null;
+			}}
+			aria-label="What it is like"
+			class="mt-1 grid grid-cols-5 gap-x-1 gap-y-1"
+		>
+			{#each shapes as { id, name: title, face } (id)}
+				<RadioGroup.Item value={id} class="group flex flex-col items-center" aria-label={title}>
+					<span
+						class="flex h-[47px] w-full items-end justify-center border-b-[3px] border-transparent pb-0.5 group-data-[state=checked]:border-ember"
+					>
+						<FaceMini {face} side={MINI} />
+					</span>
+					<span class="mt-0.5 text-center text-xs leading-tight group-hover:text-ember-deep group-data-[state=checked]:font-bold"
+						>{title}</span
+					>
+				</RadioGroup.Item>
+			{/each}
+		</RadioGroup.Root>
+		<p class="note mt-1 min-h-[2.4em]">{starter.about}</p>
+	</fieldset>
+	{#if starter.count}
+		<div class="mt-3 w-24">
+			<NumberField
+				label={starter.count.of === 'drawers' ? 'Drawers' : 'Doors'}
+				whole
+				eager
+				value={count ?? starter.count.start}
+				min={starter.count.least}
+				max={starter.count.most}
+				onchange={(next) => (count = next)}
+			/>
+		</div>
+	{/if}
+	<button class="button button-ember mt-4 w-full justify-center" disabled={busy}>{busy ? 'Beginning' : 'Begin measuring'}</button>
+	<div class="mt-5 border-t border-rule pt-3">
+		<label class="label" for="file">or open a project file</label>
+		<input
+			id="file"
+			class="mt-1 block w-full text-sm"
+			type="file"
+			accept=".json,application/json"
+			onchange={(event) => open(event.currentTarget)}
+		/>
+	</div>
+	{#if faults.length > 0}
+		<div class="mt-3 border-t-2 border-must pt-2" role="alert">
+			<p class="fault font-bold">The file was not opened; nothing has changed.</p>
+			<ul>
+				{#each faults.slice(0, 6) as fault, i (i)}<li class="fault mt-1">
+						<b class="break-all">{fault.path ? `${fault.path}: ` : ''}</b>{fault.message}
+					</li>{/each}
+			</ul>
+			{#if faults.length > 6}<p class="fault mt-1">and {faults.length - 6} more.</p>{/if}
+		</div>
+	{/if}
+</form>
