@@ -1,4 +1,5 @@
 import { RULES } from '../src/core/layers';
+import { DRYING_TABLE } from '../src/core/layers/dryingFactors';
 import { RATE_TABLE } from '../src/core/layers/rates';
 import { CATALOGUE } from '../src/core/materials';
 
@@ -9,10 +10,12 @@ export function writeCraftTables(text: string): string {
 	);
 	const rules = RULES.map(({ id, satisfiedBy }) => `\`${id}\` | ${satisfiedBy}`);
 	const rates = Object.values(RATE_TABLE).map(({ says, usual, unit }) => [says, usual, unit].join(' | '));
+	const drying = Object.values(DRYING_TABLE).map(({ says, usual }) => [says, usual].join(' | '));
 	const tables: [mark: string, head: string, rows: readonly string[]][] = [
 		['materials', 'name | kind | carrier | coverage | film | touch | recoat | open | cures, days', materials],
 		['rules', 'rule | what satisfies it', rules],
-		['rates', 'work | usual | unit', rates]
+		['rates', 'work | usual | unit', rates],
+		['drying', 'drying | usual', drying]
 	];
 	return tables.reduce((filled, [mark, head, rows]) => fill(filled, mark, head, rows), text);
 }

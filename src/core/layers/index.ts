@@ -19,6 +19,7 @@ export {
 export { hiddenBy } from './kinds/hiddenBy';
 export { newBase } from './kinds/base';
 export { type Blend } from './kinds/blend';
+export { dryingOf, OwnDryingSchema, USUAL_DRYING, type DryingFactors, type OwnDrying } from './dryingFactors';
 export { OwnRatesSchema, ratesOf, USUAL_RATES, type OwnRates, type RateId, type Rates, type RateUnit } from './rates';
 export { newClear } from './kinds/clear';
 export { newDust } from './kinds/dust';

@@ -35,6 +35,7 @@ const CHANGES: [SharedField, Partial<WorkshopSettings>, (project: Project) => un
 	['hands', { hands: 3 }, ({ workshop }) => workshop.hands],
 	['tapes', { tapes: [7, 19] }, ({ workshop }) => workshop.tapes],
 	['rates', { rates: { brush: 0.3 } }, ({ workshop }) => workshop.rates],
+	['drying', { drying: { colder: 2.4 } }, ({ workshop }) => workshop.drying],
 	['schools', { schools: { method: 'dry-drag' } }, ({ workshop }) => workshop.schools],
 	['volumes', { volumes: 'fl-oz' }, ({ workshop }) => workshop.volumes],
 	['materials', { materials: [own] }, ({ materials }) => materials]
@@ -107,6 +108,8 @@ describe('a piece and its workshop', () => {
 		['five pairs of hands', { ...same, hands: 5 }],
 		['a rate of none', { ...same, rates: { brush: 0 } }],
 		['a rate of nothing known', { ...same, rates: { flying: 1 } }],
+		['drying faster when it is colder', { ...same, drying: { colder: 0.5 } }],
+		['drying by nothing known', { ...same, drying: { moon: 1 } }],
 		['a field of pieces', { ...same, own: ['units'] }]
 	])('refuses %s', (_says, value) => {
 		const said = readWorkshop(value);

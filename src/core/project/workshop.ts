@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BLEND_METHODS, BRUSH_SCHOOLS, MaterialSchema, MOST_HANDS, OwnRatesSchema } from '../layers';
+import { BLEND_METHODS, BRUSH_SCHOOLS, MaterialSchema, MOST_HANDS, OwnDryingSchema, OwnRatesSchema } from '../layers';
 
 /** Degrees Celsius: nobody paints beyond. */
 export const ROOM_TEMPERATURES = { least: -20, most: 60 };
@@ -22,6 +22,7 @@ const shared = {
 		.optional()
 		.meta({ description: 'Widths of the tapes on its shelf, mm; the usual ones where nothing is said.' }),
 	rates: OwnRatesSchema.optional(),
+	drying: OwnDryingSchema.optional(),
 	schools: z
 		.strictObject({ method: z.enum(BLEND_METHODS).optional(), brushes: z.enum(BRUSH_SCHOOLS).optional() })
 		.optional()

@@ -1,4 +1,4 @@
-import type { Material } from '../layers';
+import { USUAL_DRYING, type Material } from '../layers';
 import type { Minutes } from '../units';
 import { scaleDryingTime, scaleOpenTime, type Climate } from './scaleDryingTime';
 
@@ -19,14 +19,14 @@ export interface DryingTimes {
 export const NO_DRYING: DryingTimes = { touchDry: 0, recoat: 0, open: 0, tacky: 0, tackLost: Infinity, hardening: 0, hard: 0 };
 
 /** Drying times (minutes) of one coat of a material in a workshop. Source: methods 14. */
-export function dryMaterial(material: Material, thickness: number, climate: Climate): DryingTimes {
+export function dryMaterial(material: Material, thickness: number, climate: Climate, factors = USUAL_DRYING): DryingTimes {
 	const waterBased = material.carrier === 'water';
-	const scale = (label: Minutes) => scaleDryingTime(label, { ...climate, waterBased, thickness });
+	const scale = (label: Minutes) => scaleDryingTime(label, { ...climate, waterBased, thickness }, factors);
 	const recoat = scale(material.recoat);
 	return {
 		touchDry: scale(material.touchDry),
 		recoat,
-		open: scaleOpenTime(material.open, { ...climate, waterBased }),
+		open: scaleOpenTime(material.open, { ...climate, waterBased }, factors),
 		tacky: material.tack ? scale(material.tack.from) : recoat,
 		/** No later than its label says, however cold it is. */
 		tackLost: material.tack ? Math.min(material.tack.to, scale(material.tack.to)) : Infinity,

@@ -1,3 +1,4 @@
+import { USUAL_DRYING, type DryingFactors } from '../layers';
 import type { Minutes } from '../units';
 
 export interface Climate {
@@ -24,12 +25,16 @@ export const FAIR_TEMPERATURES = { least: 5, most: 35 };
  * How long a coat takes (minutes) from what its label says for 20 C and 50 %: twice as long for each 10 C less, more
  * in damp, more when thick (a thin coat is not ready before its label), less in moving air. Source: methods 14.
  */
-export function scaleDryingTime(label: Minutes, { temperature, humidity, waterBased, thickness, movingAir = 1 }: DryingCase): Minutes {
-	return scaleOpenTime(label, { temperature, humidity, waterBased }) * Math.max(1, thickness) ** 1.5 * movingAir;
+export function scaleDryingTime(label: Minutes, { thickness, movingAir = 1, ...air }: DryingCase, factors = USUAL_DRYING): Minutes {
+	return scaleOpenTime(label, air, factors) * Math.max(1, thickness) ** factors.thick * movingAir;
 }
 
 /** How long a coat stays workable: as drying, without the term for thickness. Source: methods 14. */
-export function scaleOpenTime(label: Minutes, { temperature, humidity, waterBased }: Omit<DryingCase, 'thickness' | 'movingAir'>): Minutes {
-	const damp = waterBased ? 0.5 / (1 - Math.min(HIGHEST_HUMIDITY, humidity / 100)) : 1;
-	return label * 2 ** ((20 - temperature) / 10) * damp;
+export function scaleOpenTime(
+	label: Minutes,
+	{ temperature, humidity, waterBased }: Omit<DryingCase, 'thickness' | 'movingAir'>,
+	{ colder, damp, water, other }: DryingFactors = USUAL_DRYING
+): Minutes {
+	const slower = waterBased ? (water * damp) / (1 - Math.min(HIGHEST_HUMIDITY, humidity / 100)) : other;
+	return label * colder ** ((20 - temperature) / 10) * slower;
 }

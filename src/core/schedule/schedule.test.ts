@@ -12,6 +12,13 @@ it('slows drying in cold, damp and thick coats, by the worked examples', () => {
 	expect(scaleDryingTime(120, { temperature: 20, humidity: 50, waterBased: true, thickness: 0.25 })).toBe(120);
 	expect(scaleDryingTime(120, { temperature: 20, humidity: 90, waterBased: false, thickness: 1, movingAir: 0.7 })).toBeCloseTo(84, 9);
 	expect(scaleOpenTime(8, { temperature: 30, humidity: 50, waterBased: true })).toBe(4);
+	/** As a workshop has found it. */
+	const own = { colder: 3, damp: 0.4, thick: 1, water: 1.2, other: 0.5 };
+	expect(scaleDryingTime(100, { temperature: 10, humidity: 50, waterBased: true, thickness: 2 }, own)).toBeCloseTo(
+		100 * 3 * 1.2 * 0.8 * 2,
+		9
+	);
+	expect(scaleDryingTime(100, { temperature: 10, humidity: 90, waterBased: false, thickness: 0.5 }, own)).toBeCloseTo(100 * 3 * 0.5, 9);
 });
 
 it('never dries faster for being colder, damper or thicker', () => {

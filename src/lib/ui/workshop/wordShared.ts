@@ -14,6 +14,7 @@ export const FIELD_NAMES: Readonly<Record<SharedField, string>> = {
 	hands: 'hands',
 	tapes: 'tapes',
 	rates: 'rates of work',
+	drying: 'drying',
 	schools: 'way of blending',
 	volumes: 'volumes',
 	materials: 'materials'
@@ -43,6 +44,8 @@ export function wordShared(field: SharedField, settings: WorkshopSettings): stri
 			return tapes ? `tapes of ${tapes.map((width) => formatFine(width, units).text).join(', ')}` : 'the usual tapes';
 		case 'rates':
 			return 'other rates of work';
+		case 'drying':
+			return 'other drying times';
 		case 'schools':
 			return `blending by ${METHODS[schools?.method ?? USUAL_BLENDING.method].name.toLowerCase()}`;
 		case 'volumes':
