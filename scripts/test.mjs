@@ -1,7 +1,7 @@
 // Everything that must hold: types, lint, import rules, unit, component, database and browser tests; ends with one plain line.
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { bin, findBrowser, installPackages, root, run } from './setup.mjs';
 
 installPackages();
@@ -37,10 +37,20 @@ async function checkAll(list) {
 	await Promise.all([work(), work()]);
 }
 
+/** What took longest, for whoever finds the whole too slow: seconds, and what it was. */
+const took = [];
+
+/** Every test of a suite of the browser, however deep. */
+function specsOf(suite) {
+	return [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specsOf)];
+}
+
 /** Adds what a runner counted; a runner that left no count, or ended badly though nothing failed, counts as one failure. */
 function count(name, file, read, status) {
 	try {
-		const counted = read(JSON.parse(readFileSync(join(results, file), 'utf8')));
+		const result = JSON.parse(readFileSync(join(results, file), 'utf8'));
+		const counted = read(result);
+		took.push(...counted.took);
 		passed += counted.passed;
 		failed += counted.failed || (status === 0 ? 0 : 1);
 	} catch {
@@ -65,15 +75,44 @@ console.log('\n== Unit, database and component tests');
 const unit = run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`], {
 	allowFailure: true
 });
-count('vitest', 'unit.json', ({ numPassedTests, numFailedTests }) => ({ passed: numPassedTests, failed: numFailedTests }), unit.status);
+count(
+	'vitest',
+	'unit.json',
+	({ numPassedTests, numFailedTests, testResults }) => ({
+		passed: numPassedTests,
+		failed: numFailedTests,
+		took: testResults.flatMap(({ name, assertionResults }) =>
+			assertionResults.map(({ title, duration }) => [duration ?? 0, `${relative(root, name)}: ${title}`])
+		)
+	}),
+	unit.status
+);
 
 console.log('\n== Browser tests on the built application');
 for (const project of ['pages', 'server']) {
 	const file = `${project}.json`;
 	process.env.PLAYWRIGHT_JSON_OUTPUT_FILE = join(results, file);
 	const browser = run(bin('playwright'), ['test', '--project', project], { allowFailure: true });
-	count(`playwright ${project}`, file, ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }), browser.status);
+	count(
+		`playwright ${project}`,
+		file,
+		({ stats, suites }) => ({
+			passed: stats.expected + stats.flaky,
+			failed: stats.unexpected,
+			took: suites
+				.flatMap(specsOf)
+				.map(({ file, title, tests }) => [
+					Math.max(0, ...tests.flatMap(({ results }) => results.map(({ duration }) => duration))),
+					`${file}: ${title}`
+				])
+		}),
+		browser.status
+	);
 }
+
+console.log('\n== The slowest twenty');
+took.sort(([a], [b]) => b - a);
+for (const [ms, what] of took.slice(0, 20)) console.log(`${(ms / 1000).toFixed(1).padStart(6)} s  ${what}`);
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);

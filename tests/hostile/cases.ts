@@ -67,7 +67,9 @@ const DOORS: readonly [name: string, method: string, path: string, headers: Read
 	['an svg', 'POST', '/api/motifs?name=x.svg', { 'content-type': 'image/svg+xml' }],
 	['a colour', 'POST', '/api/colours', JSON_TYPE],
 	['a picture', 'POST', '/api/pictures', { 'content-type': 'image/jpeg' }],
-	['a piece without a type', 'POST', '/api/pieces', { 'content-type': '' }]
+	['a piece without a type', 'POST', '/api/pieces', { 'content-type': '' }],
+	['the workshop', 'PUT', '/api/workshop', JSON_TYPE],
+	['a step of the workshop', 'POST', '/api/workshop/back', JSON_TYPE]
 ];
 
 function texts(): HostileCase[] {
@@ -89,14 +91,22 @@ function addresses(): HostileCase[] {
 		'00000000-0000-0000-0000-000000000000',
 		'-1'
 	];
-	const places = [
-		'/api/pieces/ID',
-		'/pieces/ID/layout',
-		'/pieces/ID/file',
-		'/api/pictures/ID',
-		'/api/pieces/ID/card',
-		'/pieces/ID/sheets/pdf',
-		'/api/copies/ID'
+	const places: readonly (readonly [method: string, path: string])[] = [
+		['GET', '/api/pieces/ID'],
+		['DELETE', '/api/pieces/ID'],
+		['POST', '/api/pieces/ID/back'],
+		['GET', '/api/pieces/ID/card'],
+		['GET', '/api/pieces/ID/revisions'],
+		['GET', '/pieces/ID/layout'],
+		['GET', '/pieces/ID/file'],
+		['GET', '/pieces/ID/sheets/pdf'],
+		['GET', '/pieces/ID/drawing/front.svg'],
+		['GET', '/pieces/ID/cut/reed.svg'],
+		['GET', '/api/pictures/ID'],
+		['POST', '/api/copies/ID'],
+		['DELETE', '/api/copies/ID'],
+		['POST', '/api/copies/ID/back'],
+		['POST', '/api/workshop/ID']
 	];
 	const odd = [
 		'/pieces/{piece}/drawing/%00.svg',
@@ -114,11 +124,10 @@ function addresses(): HostileCase[] {
 			`/api/pieces/{piece}/revisions?after=${at}`
 		])
 	];
-	return [...places.flatMap((place) => ids.map((id) => place.replace('ID', encodeURI(decodable(id))))), ...odd].map((path) => ({
-		name: `at ${path.slice(0, 60)}`,
-		method: path.startsWith('/api/copies') ? 'POST' : 'GET',
-		path
-	}));
+	return [
+		...places.flatMap(([method, place]) => ids.map((id) => [method, place.replace('ID', encodeURI(decodable(id)))] as const)),
+		...odd.map((path) => ['GET', path] as const)
+	].map(([method, path]) => ({ name: `${method} at ${path.slice(0, 60)}`, method, path }));
 }
 
 /** What is escaped already stays. */

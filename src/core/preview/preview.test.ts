@@ -3,12 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { type Project } from '../project';
 import { readProjectText } from '../formats';
 import { newFiller, type Coat } from '../layers';
-import { planProject, sourceOfScene } from '../plan';
+import { createPlanner, sourceOfScene } from '../plan';
 import { createRenderer, describeScene, renderOnce, type Picture } from './index';
 
 const read = readProjectText(readFileSync('tests/fixtures/reed-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
+/** Most of these differ in a coat: what is the same is planned once. */
+const planProject = createPlanner();
 const sceneOf = (project: Project) => describeScene(sourceOfScene(project, planProject(project)));
 const scene = sceneOf(demo);
 const ALL = scene.layers.length;

@@ -45,8 +45,9 @@ const WORDS =
 		/\s+/
 	);
 
-/** Of one field. */
+/** Of one field; a frame takes long to be laid. */
 const ENOUGH = 2;
+const enoughOf = ({ kind }: Arrangement) => (kind === 'frame' ? 1 : ENOUGH);
 
 /** All that is valid and differs from an arrangement in one field, however deep. */
 function variants(arrangement: Arrangement): { at: string; changed: Arrangement }[] {
@@ -68,7 +69,7 @@ function variants(arrangement: Arrangement): { at: string; changed: Arrangement 
 		for (const other of tried) {
 			const changed = put(other);
 			const read = ArrangementSchema.safeParse(changed);
-			if (other === value || !read.success || found.filter((one) => one.at === at).length >= ENOUGH) continue;
+			if (other === value || !read.success || found.filter((one) => one.at === at).length >= enoughOf(arrangement)) continue;
 			/** What names a motif that nobody has is left out before it is laid. */
 			if (
 				kindOfArrangement(read.data)

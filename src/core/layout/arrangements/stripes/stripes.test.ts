@@ -110,7 +110,7 @@ describe('fitStripes', () => {
 					if (fit.by !== 'narrowed') expect(fit.remainder === 0 || fit.remainder >= more.sliver - 1e-9).toBe(true);
 				}
 			}),
-			{ numRuns: 120 }
+			{ numRuns: 60 }
 		);
 	});
 
@@ -295,7 +295,7 @@ describe('by tape, beside every sum of at most two tapes', () => {
 					expect(first?.bound).toBeUndefined();
 				}
 			),
-			{ numRuns: 60 }
+			{ numRuns: 25 }
 		);
 	});
 

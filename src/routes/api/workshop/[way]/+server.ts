@@ -9,10 +9,10 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ params, request }) => {
 	const { way } = params;
 	if (way !== 'back' && way !== 'forth') error(404, 'There is nothing at this address.');
-	const place = Number(new TextDecoder().decode((await readBody(request, 100)) ?? new Uint8Array()));
-	if (!Number.isSafeInteger(place)) return refuseWith(422, 'workshop.place', 'Say from which place: a whole number, as it was read.');
+	const place = new TextDecoder().decode((await readBody(request, 100)) ?? new Uint8Array());
+	if (!/^\d{1,12}$/.test(place)) return refuseWith(422, 'workshop.place', 'Say from which place: a whole number, as it was read.');
 	return answerOrRefuse(async () => {
-		await keep(0, (db) => stepSettings(db, place, way));
+		await keep(0, (db) => stepSettings(db, Number(place), way));
 		return json(await settingsNow());
 	});
 };
