@@ -1,4 +1,4 @@
-import { choose, copyOf, expect, expectNoViolations, saved, test, visit } from './workshop';
+import { choose, copyOf, expect, expectNoViolations, fetchPatiently, saved, test, visit } from './workshop';
 
 test('at localhost pages open and saves are taken; under another name nothing is told', async ({ page, workshop }) => {
 	const local = { ...workshop, address: workshop.address.replace('127.0.0.1', 'localhost') };
@@ -98,7 +98,7 @@ test('a field covers a round top to its edge, and its sheet is printed', async (
 	await expect(page.getByText('1. Top', { exact: true })).toBeVisible();
 	for (const odd of ['paper=a0', 'of=all'])
 		expect((await page.request.get(`${workshop.address}/pieces/${id}/sheets/pdf?${odd}`)).status()).toBe(400);
-	const pdf = await page.request.get(`${workshop.address}/pieces/${id}/sheets/pdf`);
+	const pdf = await fetchPatiently(page, `${workshop.address}/pieces/${id}/sheets/pdf`);
 	expect([pdf.status(), pdf.headers()['content-type']]).toEqual([200, 'application/pdf']);
 });
 

@@ -1,6 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { spawnSync } from 'node:child_process';
-import { choose, copyOf, expect, saved, test, visit } from './workshop';
+import { choose, copyOf, expect, saved, test, visit, fetchPatiently } from './workshop';
 
 /** Nothing to a printed sheet, with the mouse: a five-drawer chest in inches and fractions. */
 test('a new chest front, from the tape to the placement sheet', async ({ page, workshop }) => {
@@ -129,7 +129,7 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 		await saved(page);
 		const href = (await page.getByRole('link', { name: /Open the PDF/ }).getAttribute('href'))!;
 		expect(href).toContain('paper=letter');
-		const pdf = await page.request.get(workshop.address + href);
+		const pdf = await fetchPatiently(page, workshop.address + href);
 		expect(pdf.headers()['content-type']).toBe('application/pdf');
 		expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
 	});

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { test as base, expect, type APIResponse, type Locator, type Page } from '@playwright/test';
 import { cp, mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -86,6 +86,14 @@ export async function choose(within: Page | Locator, label: string, option: stri
 		.nth(nth)
 		.click();
 	await page.getByRole('option', { name: option, exact: true }).click();
+}
+
+/** What is at an address; asked again while the workshop says that it is busy, as a program would. */
+export async function fetchPatiently(page: Page, address: string): Promise<APIResponse> {
+	for (let tries = 1; ; tries++) {
+		const answer = await page.request.get(address);
+		if (answer.status() !== 503 || tries === 5) return answer;
+	}
 }
 
 /** Saved, and said so. */

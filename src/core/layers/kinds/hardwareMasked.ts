@@ -16,4 +16,4 @@ export const hardwareMasked: CoatKind<HardwareMasked> = {
 	work: (_coat, { hardware }, rates) => hardware * rates['hardware-masked']
 };
 
-const newHardwareMasked = (): HardwareMasked => ({ kind: 'hardware-masked', id: 'hardware-masked', wait: null });
+export const newHardwareMasked = (): HardwareMasked => ({ kind: 'hardware-masked', id: 'hardware-masked', wait: null });

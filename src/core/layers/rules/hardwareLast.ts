@@ -1,5 +1,7 @@
-import type { Found, Rule } from '../findings';
+import type { FinishEdit, Found, Rule } from '../findings';
 import { nameCoat } from '../kinds';
+import { newHardwareMasked } from '../kinds/hardwareMasked';
+import { newHardwareOff } from '../kinds/hardwareOff';
 import { newHardwareOn } from '../kinds/hardwareOn';
 import { surfacesInCommon } from '../area';
 import { layersUnder, type Layer, type Stack } from '../stackLayers';
@@ -13,7 +15,7 @@ export const hardwareLast: Rule = {
 		'Hardware off before the first coat, and back on after the last coat on its fronts is dry to the touch; or it stays on, masked.',
 	check(stack) {
 		if (stack.withHardware.size === 0) return [];
-		return [...offTooLate(stack), ...backTooEarly(stack)];
+		return [...neverOff(stack), ...offTooLate(stack), ...backTooEarly(stack)];
 	},
 	arcs: (stack) =>
 		stack.layers
@@ -40,6 +42,9 @@ export const hardwareLast: Rule = {
 			['back before the clear coat', 'hardware-off; base; hardware-on!; clear'],
 			['back on wet film', 'hardware-off; base; clear; hardware-on wait=5!'],
 			['never back', 'hardware-off!; base; clear'],
+			['neither off nor masked', 'base!; clear'],
+			['back on, and never off', 'clean; prime!; base; clear; hardware-on'],
+			['masked after the primer', 'prime!; hardware-masked; base; clear'],
 			['off when the base coat is on', 'base; hardware-off!; clear; hardware-on'],
 			['masked too late', 'hardware-off; base; hardware-on!; clear; hardware-masked']
 		],
@@ -50,7 +55,9 @@ export const hardwareLast: Rule = {
 			['back, masked, and one more coat', 'hardware-off; base; hardware-masked; hardware-on; clear'],
 			['off again for a late coat', 'hardware-off; base; hardware-on; hardware-off; clear; hardware-on'],
 			['the last coats lie elsewhere', 'hardware-off; base; hardware-on; clear on=frame'],
-			['nothing to take off', 'no-hardware | base; clear']
+			['nothing to take off', 'no-hardware | base; clear'],
+			['only the frame is painted', 'base on=frame; clear on=frame'],
+			['a print that lies beside it', 'stencil']
 		]
 	}
 };
@@ -58,6 +65,32 @@ export const hardwareLast: Rule = {
 const isOn = ({ traits }: Layer) => traits.hardware === 'on';
 const isOff = ({ traits }: Layer) => traits.hardware === 'off';
 const isMasked = ({ traits }: Layer) => traits.hardware === 'masked';
+
+/** Whole surfaces are coated, and nobody took their hardware off or masked it. */
+function neverOff(stack: Stack): Found[] {
+	const { layers, withHardware } = stack;
+	const first = layers.find(
+		({ traits, openings, surfaces }) => traits.film && openings === null && [...surfaces].some((id) => withHardware.has(id))
+	);
+	if (!first || layers.some(isOff) || layers.slice(0, first.at).some(isMasked)) return [];
+	const last = layers.findLastIndex(({ traits }) => traits.film);
+	const back: FinishEdit[] = layers.slice(last).some(isOn) ? [] : [{ op: 'insert', at: layers.length, coat: newHardwareOn() }];
+	return [
+		{
+			kind: 'must',
+			what: `${nameCoat(first.coat, first.material)} goes over hardware that is neither off nor masked.`.replace(/^./, (letter) =>
+				letter.toUpperCase()
+			),
+			coat: first.coat.id,
+			where: [...first.surfaces].filter((id) => withHardware.has(id)),
+			why: 'Paint on metal chips where the hand goes, and tears round it when the hardware is taken off one day.',
+			remedies: [
+				{ label: 'Take it off, and put it back at the end', edits: [...back, { op: 'insert', at: first.at, coat: newHardwareOff() }] },
+				{ label: 'Mask it', edits: [{ op: 'insert', at: first.at, coat: newHardwareMasked() }] }
+			]
+		}
+	];
+}
 
 /** Paint bridges the edge of a plate or a knob, and tears when it is taken off. */
 function offTooLate({ layers }: Stack): Found[] {
