@@ -28,6 +28,13 @@ describe.each(BLEND_METHODS)('%s', (method) => {
 		expect(new Set(steps).size).toBe(steps.length);
 	});
 
+	it('tells of one colour alone where there is but one: of none beside it, and none that it is drawn into', () => {
+		const [one, two] = [1, 2].map((colours) => stepsOfBlend(coat(method, { times: 1 }), false, colours));
+		expect(one!.filter((step) => /\b(dark|light|each colour|all colours|main colour|the colours|join)\b/.test(step))).toEqual([]);
+		expect(one!.length).toBeGreaterThan(3);
+		expect(one).not.toEqual(two);
+	});
+
 	it('tells of passes only where there are two, of drawers only where something moves', () => {
 		const once = stepsOfBlend(coat(method, { times: 1 }), false);
 		expect(once.some((step) => /^(First|Second) pass/.test(step))).toBe(false);

@@ -18,15 +18,15 @@ const DRAWERS = {
 	}
 } as const;
 
-/** How a blended coat is done, step by step, as its method, its passes and the choice about drawers make it. Source: craft 4. */
-export function stepsOfBlend(coat: Blended, moves: boolean): string[] {
-	const { steps, passes, water, wipe } = METHODS[coat.method];
+/** How a blended coat is done, step by step, as its method, its colours, its passes and the choice about drawers make it. Source: craft 4. */
+export function stepsOfBlend(coat: Blended, moves: boolean, colours = 2): string[] {
+	const { steps, alone, passes, water, wipe } = METHODS[coat.method];
 	const { before, after } = DRAWERS[coat.drawers ?? 'in'];
 	return [
 		...(moves ? [before] : []),
 		`Water: ${water}`,
 		...(coat.times > 1 ? [`First pass: ${passes[0]}`, `Second pass${coat.times > 2 ? ' and later' : ''}: ${passes[1]}`] : []),
-		...steps,
+		...(colours === 1 ? alone : steps),
 		wipe,
 		...(moves ? [after] : [])
 	];

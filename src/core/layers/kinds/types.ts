@@ -158,8 +158,8 @@ export interface CoatKind<C> {
 	readonly needs: (coat: C) => readonly Need[];
 	/** For so many colours. */
 	readonly tools: (coat: C, colours: number) => readonly Tool[];
-	/** How it is done, where that is more than laying it. */
-	readonly steps: (coat: C, moves: boolean) => readonly string[];
+	/** How it is done with so many colours of its zone, where that is more than laying it. */
+	readonly steps: (coat: C, moves: boolean, colours?: number) => readonly string[];
 	readonly cautions: readonly string[];
 	readonly look: (coat: C) => Look;
 	/** What tells it from others of its kind, in two words: `grit 180`. */

@@ -22,6 +22,11 @@ export const dryDrag: BlendMethod = {
 		'Draw it again the other way for a cloth look.',
 		'Wipe the brush after every stroke.'
 	],
+	alone: [
+		'Lay the colour along the edge, thin.',
+		'Draw it inwards with a nearly dry brush, all the way across, until it is gone.',
+		'Wipe the brush after every stroke.'
+	],
 	passes: ['Shade along the edge, and the first drag through it.', 'When it is dry: drag across the first, for threads both ways.'],
 	wipe: 'Wipe the edges dry: a drag that starts on an edge leaves a bead there.'
 };

@@ -18,6 +18,11 @@ export const glazeSlip: BlendMethod = {
 		{ tool: 'fibre pad', count: 1 }
 	],
 	steps: ['Brush clear glaze over one front.', 'Lay the dark, then the light.', 'Pounce them together with the pad; wipe it off often.'],
+	alone: [
+		'Brush clear glaze over one front.',
+		'Lay the colour where it is to be strongest.',
+		'Pounce it out with the pad until its edge is gone; wipe the pad off often.'
+	],
 	passes: ['Lay it and pounce it roughly even.', 'Any day when it is dry: glaze again, and correct what is too hard or too dark.'],
 	wipe: 'Wipe glaze off mouldings and out of corners, where it gathers.'
 };

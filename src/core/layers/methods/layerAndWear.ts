@@ -21,6 +21,11 @@ export const layerAndWear: BlendMethod = {
 		'Rub the top back with a damp cloth where hands would wear it.',
 		'Gone too far: lay that colour again, let it dry, and wear it again.'
 	],
+	alone: [
+		'Lay it thin and let it dry.',
+		'Rub it back with a damp cloth where hands would wear it.',
+		'Gone too far: lay it again, let it dry, and wear it again.'
+	],
 	passes: [
 		'Lay the colour that will show through, all over, and let it dry.',
 		'Lay the next, let it dry, and take it back where hands would wear it.'

@@ -21,6 +21,11 @@ export const loadedBrush: BlendMethod = {
 		'Draw long strokes, the dark side of the brush to the edge.',
 		'Mist, draw again; rest a night, look, touch up.'
 	],
+	alone: [
+		'Load one brush with it.',
+		'Draw long strokes, lighter in the hand towards where it ends.',
+		'Mist, draw again; rest a night, look, touch up.'
+	],
 	passes: [
 		'Long strokes over all of it; leave what is uneven.',
 		'After a night: look at it by daylight, and touch up only what asks for it.'

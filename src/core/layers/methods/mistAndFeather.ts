@@ -11,7 +11,7 @@ export const mistAndFeather: BlendMethod = {
 	wears: false,
 	film: 1,
 	rest: 0,
-	water: 'A fine mist on the join only; never so much that it runs.',
+	water: 'A fine mist where colour is drawn out, and only there; never so much that it runs.',
 	tools(colours, brushes) {
 		const own = { tool: 'flat brush, one for each colour', count: colours };
 		if (brushes === 'clean-joins')
@@ -23,6 +23,11 @@ export const mistAndFeather: BlendMethod = {
 		'Lay the colours side by side on one front, wet.',
 		'Mist the join lightly; wet the brush before you wet the surface again.',
 		'Cross the join with a dry brush, then draw it out in one direction.'
+	],
+	alone: [
+		'Lay it on one front, wet.',
+		'Mist its edge lightly; wet the brush before you wet the surface again.',
+		'Draw its edge out with a dry brush, in one direction, until it is gone.'
 	],
 	passes: [
 		'Maps where the colours go; hard lines may stay.',

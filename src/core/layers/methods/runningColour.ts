@@ -22,6 +22,11 @@ export const runningColour: BlendMethod = {
 		'Lay it along the edge and let it run; help it with the mist.',
 		'Wait until it no longer shines all over, then dab it soft: too early it lifts, too late it stays hard.'
 	],
+	alone: [
+		'Thin it with water until it runs.',
+		'Lay it along the edge and let it run; help it with the mist.',
+		'Wait until it no longer shines all over, then dab it soft: too early it lifts, too late it stays hard.'
+	],
 	passes: ['Let it run; keep the drips that you like.', 'When it is dry: deepen the edges with a second thin colour.'],
 	wipe: 'Wipe water out of the gaps and off the drawer sides at once: it swells wood and lifts what is under it.'
 };

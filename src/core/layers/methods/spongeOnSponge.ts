@@ -22,6 +22,12 @@ export const spongeOnSponge: BlendMethod = {
 		'Dab the light into it while it is wet; push it into hollows.',
 		'Stand back often: a pattern that repeats shows at once.'
 	],
+	alone: [
+		'Wring the sponge until it is only damp.',
+		'Dab it on, turning the sponge each time, ever fewer towards where it ends.',
+		'Push it into hollows.',
+		'Stand back often: a pattern that repeats shows at once.'
+	],
 	passes: [
 		'Dark and light over all of it, open enough to see the ground.',
 		'When it is dry: light again where it has gone flat, with a clean sponge.'

@@ -34,6 +34,8 @@ export interface BlendMethod {
 	/** What to lay out for so many colours. */
 	readonly tools: (colours: number, brushes: BrushSchool) => readonly { readonly tool: string; readonly count: number }[];
 	readonly steps: readonly string[];
+	/** How one colour alone is worked: there is no other for it to be laid beside, or drawn into. */
+	readonly alone: readonly string[];
 	/** What the first pass is for, and the later ones. */
 	readonly passes: readonly [first: string, later: string];
 	/** What to wipe while it is wet. */

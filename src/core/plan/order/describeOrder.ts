@@ -12,7 +12,7 @@ export function describeOrder(
 ): Pick<Plan, 'order' | 'sittings' | 'arcs'> {
 	const labels = labelSteps(stack.layers, project);
 	return {
-		order: steps.map((step) => ({ ...describeStep(step, stack, moves), label: labels[step.layer.at]! })),
+		order: steps.map((step) => ({ ...describeStep(step, stack, moves, project.layout), label: labels[step.layer.at]! })),
 		sittings: sittings.map(({ layer, ...sitting }) => ({ coat: layer.coat.id, ...sitting })),
 		arcs: arcs.map(describeArc)
 	};
@@ -25,10 +25,12 @@ function describeArc({ arc, least, asks, most }: TimedArc): OrderArc {
 function describeStep(
 	{ layer, drying, work, bench, between, waitBefore, waitFor, beginsAt, doneAt }: TimedStep,
 	stack: Stack,
-	moves: boolean
+	moves: boolean,
+	layout: Project['layout']
 ): Omit<OrderStep, 'label'> {
 	const { coat, material } = layer;
 	const kind = kindOfCoat(coat);
+	const colours = layout.zones.find(({ id }) => id === whereOf(coat).zone)?.colours.length;
 	return {
 		coat: coat.id,
 		at: layer.at,
@@ -57,6 +59,6 @@ function describeStep(
 		film: layer.film,
 		ready: material?.ready ?? null,
 		cautions: [...(material?.cautions ?? []), ...kind.cautions],
-		how: kind.steps(coat, moves)
+		how: kind.steps(coat, moves, colours)
 	};
 }
