@@ -1,5 +1,5 @@
 import { RULES, type Decision, type Finding, type Found, type Remedy } from '../layers';
-import { formatDuration, SAME, type Minutes } from '../units';
+import { formatDuration, SAME, type Minutes, formatWait, formatLatest } from '../units';
 import { timeOrder, type TimedArc, type TimedOrder } from './timeOrder';
 
 const SEVERITY = ['must', 'should', 'school', 'note'];
@@ -49,13 +49,13 @@ function brokenArcs(order: TimedOrder, rule: string): Found[] {
 		const { arc, least, asks, most } = timed;
 		return {
 			kind: arc.kind,
-			what: arc.what(formatDuration(took), formatDuration(isLate ? most! : least), isLate),
+			what: arc.what(formatDuration(took), isLate ? formatLatest(most!) : formatWait(least), isLate),
 			coat: arc.after.coat.id,
 			where: arc.where,
 			why: arc.why,
 			remedies: isLate
 				? remediesForLate(order, broken)
-				: [{ label: `Wait ${formatDuration(asks)}`, edits: [{ op: 'wait', coat: arc.after.coat.id, wait: null }] }]
+				: [{ label: `Wait ${formatWait(asks)}`, edits: [{ op: 'wait', coat: arc.after.coat.id, wait: null }] }]
 		};
 	});
 }

@@ -260,7 +260,7 @@ it('tells in the order what to wait for and what can hurt, and buys what the jar
 		planProject(chest).order.map(({ title }) => title)
 	);
 	expect(order.some((text) => text.startsWith('! Dust: a mask'))).toBe(true);
-	expect(order).toContain('wait 2 h 53 min first');
+	expect(order).toContain('wait 2 h 55 min first');
 	const shopping = said('To buy');
 	const estuary = planProject(chest).quantities.jars.find(({ colour }) => colour === 'estuary')!;
 	expect(shopping).toContain(`buy ${estuary.toBuy} of 250 ml`);

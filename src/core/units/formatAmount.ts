@@ -10,9 +10,23 @@ const ML_PER_FLUID_OUNCE = 29.5735295625;
 
 /** Writes a small volume (ml) the way it is measured at the bench: ml or fluid ounces, and spoons or cups. */
 export function formatVolume(ml: Ml, unit: VolumeUnit = 'ml'): { readonly text: string; readonly spoons: string } {
-	const amount = unit === 'ml' ? ml : ml / ML_PER_FLUID_OUNCE;
-	const written = unit === 'fl-oz' ? amount.toFixed(amount < 10 ? 2 : 1) : amount < 10 ? amount.toFixed(1) : Math.round(amount).toString();
+	if (ml > 0 && ml < DAB) return { text: 'a dab', spoons: 'what a brush tip holds' };
+	const written = unit === 'ml' ? writeMl(ml) : writeOunces(ml / ML_PER_FLUID_OUNCE);
 	return { text: `${written} ${unit === 'ml' ? 'ml' : 'fl oz'}`, spoons: spoonsOf(ml) };
+}
+
+/** Less than this is nothing that anybody measures, ml. */
+const DAB: Ml = 0.25;
+/** Above so many ml nobody pours to the ml: up to the next five, since too little is worse than some left. */
+const EXACT: Ml = 50;
+
+function writeMl(ml: Ml): string {
+	if (ml < 10) return ml.toFixed(1);
+	return String(ml > EXACT ? 5 * Math.ceil(ml / 5 - 1e-9) : Math.round(ml));
+}
+
+function writeOunces(ounces: number): string {
+	return ounces.toFixed(ounces < 10 ? 2 : 1);
 }
 
 export type DegreeUnit = 'C' | 'F';
@@ -28,6 +42,25 @@ export function formatDuration(minutes: Minutes): string {
 	const rest = whole % 60;
 	const written = [days > 0 ? `${days} days` : '', hours > 0 ? `${hours} h` : '', rest > 0 ? `${rest} min` : ''].filter(Boolean);
 	return written.join(' ') || '0 min';
+}
+
+/** From so many minutes on a time is told in steps of five. */
+const TO_THE_MINUTE = 15;
+
+/** What is waited for at least, as it is told: up to the next five minutes, so that it is never less than it takes. */
+export function formatWait(minutes: Minutes): string {
+	return formatDuration(minutes < TO_THE_MINUTE ? minutes : 5 * Math.ceil(minutes / 5 - 1e-9));
+}
+
+/** By when something has to be done at the latest, as it is told: down to five minutes, under a quarter of an hour to the minute. */
+export function formatLatest(minutes: Minutes): string {
+	return formatDuration(minutes < TO_THE_MINUTE ? Math.floor(minutes + 1e-9) : 5 * Math.floor(minutes / 5 + 1e-9));
+}
+
+/** How long work takes, as it is told: nobody knows it to the minute. To a quarter of an hour, under one hour to five minutes. */
+export function formatWork(minutes: Minutes): string {
+	const step = minutes < 60 ? 5 : 15;
+	return formatDuration(Math.max(minutes > 0 ? 5 : 0, step * Math.round(minutes / step)));
 }
 
 /** The same where there is room for one figure: in its largest unit, rounded up. `3 d`, `16 h`, `40 min`. */

@@ -6,6 +6,9 @@ export { parseLength, readLength, type LengthFault, type ParsedLength } from './
 export { formatFigure, formatFine, formatLength, sizeBetween, tapeStep, toTape, type LengthText } from './formatLength';
 export {
 	formatDuration,
+	formatLatest,
+	formatWait,
+	formatWork,
 	formatDurationShort,
 	formatVolume,
 	fromDegrees,

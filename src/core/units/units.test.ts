@@ -3,7 +3,10 @@ import { describe, expect, it } from 'vitest';
 import {
 	formatDuration,
 	formatFigure,
+	formatLatest,
 	formatLength,
+	formatWait,
+	formatWork,
 	sizeBetween,
 	formatVolume,
 	parseLength,
@@ -84,7 +87,11 @@ describe('formatLength', () => {
 it('writes volumes and durations for the bench', () => {
 	expect(formatVolume(4)).toEqual({ text: '4.0 ml', spoons: '1 teaspoon' });
 	expect([9.96, 10.4].map((ml) => formatVolume(ml).text)).toEqual(['10.0 ml', '10 ml']);
-	expect(formatVolume(117.6)).toEqual({ text: '118 ml', spoons: '8 tablespoons' });
+	expect(formatVolume(117.6)).toEqual({ text: '120 ml', spoons: '8 tablespoons' });
+	/** To the ml up to fifty, then up to the next five; ounces as they are. */
+	expect([49.4, 50, 50.1, 55, 398].map((ml) => formatVolume(ml).text)).toEqual(['49 ml', '50 ml', '55 ml', '55 ml', '400 ml']);
+	expect([0, 0.1, 0.25].map((ml) => formatVolume(ml).text)).toEqual(['0.0 ml', 'a dab', '0.3 ml']);
+	expect([0.1, 398].map((ml) => formatVolume(ml, 'fl-oz').text)).toEqual(['a dab', '13.5 fl oz']);
 	expect([2, 145, 240, 300].map((ml) => formatVolume(ml).spoons)).toEqual(['1/2 teaspoon', '10 tablespoons', '1 cup', '1 1/4 cups']);
 	expect([0, 45, 120, 302.4, 3300, 4409.1, 43_200].map(formatDuration)).toEqual([
 		'0 min',
@@ -94,6 +101,19 @@ it('writes volumes and durations for the bench', () => {
 		'2 days 7 h',
 		'3 days 1 h 30 min',
 		'30 days'
+	]);
+	/** Waits up, latest times down, work to what anybody knows of it. */
+	expect([4.2, 14, 15, 61, 179].map(formatWait)).toEqual(['5 min', '14 min', '15 min', '1 h 5 min', '3 h']);
+	expect([4.8, 14.9, 19.9, 60].map(formatLatest)).toEqual(['4 min', '14 min', '15 min', '1 h']);
+	expect([0, 0.4, 7, 52, 58, 66, 68, 200].map(formatWork)).toEqual([
+		'0 min',
+		'5 min',
+		'5 min',
+		'50 min',
+		'1 h',
+		'1 h',
+		'1 h 15 min',
+		'3 h 15 min'
 	]);
 });
 

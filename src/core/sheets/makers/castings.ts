@@ -3,7 +3,7 @@ import { gatherMaterials } from '../../materials';
 import { materialOf, whereOf, type Coat } from '../../layers';
 import { nameSurface, type Plan } from '../../plan';
 import type { Project } from '../../project';
-import { formatDuration, formatFine, formatLength, formatVolume, type Mm } from '../../units';
+import { formatFine, formatLength, formatVolume, type Mm, formatWork } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -34,7 +34,7 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 			size: 4.2,
 			before: 5,
 			keep: 24,
-			right: `${casts.length} casts: ${formatDuration(step.bench)} at the bench, then ${formatDuration(step.work - step.bench)} to glue`
+			right: `${casts.length} casts: ${formatWork(step.bench)} at the bench, then ${formatWork(step.work - step.bench)} to glue`
 		},
 		...motifs.map(({ motif, count, clay, grams }): FlowLine => {
 			const { mould } = motif;

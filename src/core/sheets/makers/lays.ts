@@ -1,6 +1,6 @@
 import { nameSurface, type Plan } from '../../plan';
 import type { Project } from '../../project';
-import { formatDuration, formatLength, type Mm } from '../../units';
+import { formatLength, type Mm, formatWait } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -30,7 +30,7 @@ function linesOf({ coat, mode, lays, choices }: Plan['lays'][number], plan: Plan
 	const rounds = Math.max(...lays.map(({ round }) => round));
 	const { least } = choices.find((choice) => choice.mode === mode)!;
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
-	const wait = rounds > 1 ? `; ${formatDuration(step.between)} between two rounds` : '';
+	const wait = rounds > 1 ? `; ${formatWait(step.between)} between two rounds` : '';
 	return [
 		{
 			text: step.label,

@@ -1,7 +1,7 @@
 import { nameSurface, type OrderStep } from '../../plan';
 import { colourOf } from '../../layers';
 import { gatherMaterials } from '../../materials';
-import { formatDuration } from '../../units';
+import { formatWait, formatWork } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -26,7 +26,7 @@ export const makeOrder: PageMaker = {
 			const what = [step.detail, through, colour ?? zone, material, step.times > 1 ? `${step.times} coats` : ''].filter(Boolean).join(', ');
 			const waitFor = plan.order.find(({ coat: id }) => id === step.waitFor);
 			const why = waitFor && waitFor.at !== step.at - 1 ? ` after step ${waitFor.at + 1}` : '';
-			const wait = step.waitBefore > 0 ? `wait ${formatDuration(step.waitBefore)} first${why}` : undefined;
+			const wait = step.waitBefore > 0 ? `wait ${formatWait(step.waitBefore)} first${why}` : undefined;
 			return [
 				{
 					text: `${step.at + 1}. ${step.title}${what ? `: ${what}` : ''}`,
@@ -65,8 +65,8 @@ export const makeOrder: PageMaker = {
 
 function workOf({ work, between }: OrderStep): FlowLine[] {
 	const text = [
-		work >= 1 ? `About ${formatDuration(Math.max(5, 5 * Math.round(work / 5)))} of work.` : '',
-		between > 0 ? `Between its coats ${formatDuration(between)}.` : ''
+		work >= 1 ? `About ${formatWork(work)} of work.` : '',
+		between > 0 ? `Between its coats ${formatWait(between)}.` : ''
 	].filter(Boolean);
 	return text.length > 0 ? [{ text: text.join(' '), indent: 6, size: 3.1 }] : [];
 }

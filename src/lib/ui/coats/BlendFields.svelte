@@ -2,7 +2,7 @@
 	import { BRUSH_SCHOOLS, BRUSH_WORDS, METHODS, MOST_HANDS, type Blend } from '$core/layers';
 	import { doesMove } from '$core/piece';
 	import { nameSurface } from '$core/plan';
-	import { formatDuration, formatLength } from '$core/units';
+	import { formatDuration, formatLatest, formatLength } from '$core/units';
 	import { NumberField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -69,8 +69,8 @@
 	<section aria-label="Sections">
 		<h3>In sections</h3>
 		<p class="note">
-			{#if work.open !== null && work.holds !== null}Open for {formatDuration(work.open)} in this workshop: {piece.writeArea(work.holds)} at a
-				time, at {piece.writeArea(work.rate)} a minute to begin from.{:else}It need not be kept wet.{/if}
+			{#if work.open !== null && work.holds !== null}Open for {formatLatest(work.open)} in this workshop: {piece.writeArea(work.holds)} at a time,
+				at {piece.writeArea(work.rate)} a minute to begin from.{:else}It need not be kept wet.{/if}
 			{formatDuration(work.minutes)} a pass{work.passes > 1 ? `, ${work.passes} passes` : ''}.
 		</p>
 		<ol class="mt-1 list-decimal pl-5 text-sm">

@@ -2,7 +2,7 @@
 	import { whereOf, type Coat } from '$core/layers';
 	import { listCasts } from '$core/layout';
 	import { gatherMaterials } from '$core/materials';
-	import { formatDuration } from '$core/units';
+	import { formatWork } from '$core/units';
 	import { RadioRow, Tick } from '$lib/ui/controls';
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -43,9 +43,7 @@
 {#if step && count > 0}
 	<p class="note">
 		{count}
-		{count === 1 ? 'cast' : 'casts'}: {formatDuration(step.bench)} at the bench before any glue, then {formatDuration(
-			step.work - step.bench
-		)} to glue.
+		{count === 1 ? 'cast' : 'casts'}: {formatWork(step.bench)} at the bench before any glue, then {formatWork(step.work - step.bench)} to glue.
 	</p>
 	{#if weights.length > 0}<p class="note">About {weights.join(' and ')} g each when dry.</p>{/if}
 {/if}

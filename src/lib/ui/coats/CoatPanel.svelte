@@ -2,7 +2,7 @@
 	import { isFilm, kindOfCoat, wordCoat, type Coat, type Material } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
 	import { dropCoat } from '$core/project';
-	import { formatDuration, parseDuration } from '$core/units';
+	import { formatDuration, parseDuration, formatWait, formatWork } from '$core/units';
 	import { Find, Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { tick, type Component } from 'svelte';
@@ -95,7 +95,7 @@
 			/>
 			{#if waitFault}<p class="fault">{waitFault}</p>
 			{:else if coat.wait === null && step.waitBefore > 0}<p class="note">
-					{formatDuration(step.waitBefore)}, for {waitsFor?.name ?? 'what lies under it'}.
+					{formatWait(step.waitBefore)}, for {waitsFor?.name ?? 'what lies under it'}.
 				</p>{/if}
 		</div>
 	{/if}
@@ -104,12 +104,12 @@
 			{#if isFilm(coat)}<dt class="text-ink-soft">dry, in all</dt>
 				<dd>{Math.round(step.film)} µm</dd>{/if}
 			{#if step.work > 0}<dt class="text-ink-soft">work, to begin from</dt>
-				<dd>{formatDuration(step.work)}</dd>{/if}
+				<dd>{formatWork(step.work)}</dd>{/if}
 			{#if material}
 				<dt class="text-ink-soft">dry to the touch, in this workshop</dt>
-				<dd>{formatDuration(step.touchDry)}</dd>
+				<dd>{formatWait(step.touchDry)}</dd>
 				<dt class="text-ink-soft">ready for the next</dt>
-				<dd>{formatDuration(step.recoat)}</dd>
+				<dd>{formatWait(step.recoat)}</dd>
 			{/if}
 		</dl>
 		{#if step.ready}<p class="text-sm"><b>Ready looks like:</b> {step.ready}</p>{/if}

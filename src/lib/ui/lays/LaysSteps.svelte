@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { nameSurface } from '$core/plan';
-	import { formatDuration, formatLength } from '$core/units';
+	import { formatLength, formatWait } from '$core/units';
 	import { Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
@@ -28,7 +28,7 @@
 	<section class="border border-rule bg-white p-2.5" aria-label="Lays of the sheet">
 		<p class="text-sm">
 			<b>{plan.lays.length === 1 ? '1 lay' : `${plan.lays.length} lays`}</b>, {wordProof(way)}{way.waits > 0 && step
-				? `. ${formatDuration(step.between)} between rounds`
+				? `. ${formatWait(step.between)} between rounds`
 				: ''}.
 		</p>
 		<Tick label="Show them on the piece" checked={isShown} onchange={(on) => (on ? go(0) : (piece.view.lays = null))} />

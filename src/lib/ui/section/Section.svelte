@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { moveCoat } from '$core/layers';
 	import { listSurfaces } from '$core/plan';
-	import { formatDuration, formatDurationShort } from '$core/units';
+	import { formatDurationShort, formatWait } from '$core/units';
 	import { Pick, Tip } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ChevronsLeft from '@lucide/svelte/icons/chevrons-left';
@@ -74,7 +74,7 @@
 			tread.detail,
 			tread.kind === 'elsewhere' ? 'not on this surface' : '',
 			tread.endsBy === null ? '' : 'sanded off again',
-			tread.wait > 0 ? `${formatDuration(tread.wait)} to wait before it` : '',
+			tread.wait > 0 ? `${formatWait(tread.wait)} to wait before it` : '',
 			tread.findings ? `${tread.findings} to look at` : ''
 		]
 			.filter(Boolean)

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { sumOrder } from '$core/plan';
-	import { formatDuration } from '$core/units';
+	import { formatWait, formatWork } from '$core/units';
 	import AddStep from '$lib/ui/coats/AddStep.svelte';
 	import GapMarks from '$lib/ui/coats/GapMarks.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
@@ -68,9 +68,9 @@
 		<p class="absolute inset-x-0 bottom-2 text-center text-sm">
 			{piece.steps === 0
 				? 'Bare'
-				: `After step ${piece.steps} of ${piece.plan.order.length}: ${piece.plan.order[piece.steps - 1]?.label.toLowerCase()}`} · {formatDuration(
+				: `After step ${piece.steps} of ${piece.plan.order.length}: ${piece.plan.order[piece.steps - 1]?.label.toLowerCase()}`} · {formatWait(
 				sum.whole
-			)} in all, about {formatDuration(sum.work)} of work
+			)} in all, about {formatWork(sum.work)} of work
 		</p>
 	</div>
 	<aside
