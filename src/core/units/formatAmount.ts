@@ -63,9 +63,9 @@ export function formatWork(minutes: Minutes): string {
 	return formatDuration(Math.max(minutes > 0 ? 5 : 0, step * Math.round(minutes / step)));
 }
 
-/** The same where there is room for one figure: in its largest unit, rounded up. `3 d`, `16 h`, `40 min`. */
+/** A wait where there is room for one figure: in its largest unit, rounded up. `3 d`, `16 h`, `40 min`. */
 export function formatDurationShort(minutes: Minutes): string {
-	const whole = Math.ceil(minutes - 1e-9);
+	const whole = minutes < TO_THE_MINUTE ? Math.ceil(minutes - 1e-9) : 5 * Math.ceil(minutes / 5 - 1e-9);
 	if (whole >= 2 * DAY) return `${Math.ceil(whole / DAY)} d`;
 	return whole >= 60 ? `${Math.ceil(whole / 60)} h` : `${whole} min`;
 }

@@ -32,7 +32,7 @@
 		{#if piece.plan.faces.length > 1}
 			<div class="min-w-32">
 				<Pick
-					label="View here"
+					label="Seen here"
 					value={face.id}
 					options={piece.plan.faces.map(({ id, name }) => ({ value: id, text: name }))}
 					onchange={(id) => (piece.view.face = id)}
