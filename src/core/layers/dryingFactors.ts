@@ -22,16 +22,11 @@ export type DryingFactorId = keyof typeof DRYING_TABLE;
 /** Of every factor its figure. */
 export type DryingFactors = Readonly<Record<DryingFactorId, number>>;
 
-const schemaOf = ({ least, most }: Factor) => z.number().min(least).max(most).optional();
+const IDS = Object.keys(DRYING_TABLE) as DryingFactorId[];
+const figureOf = (id: DryingFactorId) => z.number().min(DRYING_TABLE[id].least).max(DRYING_TABLE[id].most).optional();
 
 export const OwnDryingSchema = z
-	.strictObject({
-		colder: schemaOf(DRYING_TABLE.colder),
-		damp: schemaOf(DRYING_TABLE.damp),
-		thick: schemaOf(DRYING_TABLE.thick),
-		water: schemaOf(DRYING_TABLE.water),
-		other: schemaOf(DRYING_TABLE.other)
-	})
+	.strictObject(Object.fromEntries(IDS.map((id) => [id, figureOf(id)])) as Record<DryingFactorId, ReturnType<typeof figureOf>>)
 	.meta({ description: 'How coats dry in this workshop, where it is not as we begin from.' });
 export type OwnDrying = z.infer<typeof OwnDryingSchema>;
 

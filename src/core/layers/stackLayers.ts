@@ -9,7 +9,7 @@ import {
 	type Layout,
 	type OpeningsOn
 } from '../layout';
-import { faceOf, surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
+import { faceOf, HARDWARE, surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
 import type { Um } from '../units';
 import { surfacesInCommon, type Area } from './area';
 import type { Material } from './material';
@@ -38,7 +38,7 @@ export interface Stack {
 	readonly condition: 'new' | 'bare' | 'finished';
 	/** Every surface of the piece, face by face, the carcass first. */
 	readonly surfaces: readonly string[];
-	/** Those with hardware, and those with old holes to fill. */
+	/** Those with hardware that can come off, and those with old holes to fill. */
 	readonly withHardware: ReadonlySet<string>;
 	readonly withHoles: ReadonlySet<string>;
 	/** What each of them is made of. */
@@ -62,7 +62,7 @@ export function stackLayers(finish: { readonly coats: readonly Coat[] }, context
 	const surfaces = all.map(({ id }) => id);
 	const grounds = new Map(all.map(({ id, face }) => [id, faceOf(piece.faces, face).ground]));
 	const colours = new Map(palette.map((colour) => [colour.id, colour]));
-	const withHardware = new Set(all.filter(({ hardware }) => hardware.length > 0).map(({ id }) => id));
+	const withHardware = new Set(all.filter(({ hardware }) => hardware.some(({ kind }) => !HARDWARE[kind].stays)).map(({ id }) => id));
 	const withHoles = new Set(all.filter(({ filled }) => filled.length > 0).map(({ id }) => id));
 	const placeCoat = createPlacer(context, { all: surfaces, hardware: [...withHardware], holes: [...withHoles] });
 	const masks = masksOver(finish.coats);

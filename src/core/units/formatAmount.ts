@@ -17,12 +17,17 @@ export function formatVolume(ml: Ml, unit: VolumeUnit = 'ml'): { readonly text: 
 
 /** Less than this is nothing that anybody measures, ml. */
 const DAB: Ml = 0.25;
-/** Above so many ml nobody pours to the ml: up to the next five, since too little is worse than some left. */
+/** Above so many ml nobody pours to the ml. */
 const EXACT: Ml = 50;
 
+/** What is to be poured, or bought: over 50 ml up to the next five, since too little is worse than some left. What is in a jar is told as it is. */
+export function formatPour(ml: Ml, unit: VolumeUnit = 'ml'): ReturnType<typeof formatVolume> {
+	const { text, spoons } = formatVolume(unit === 'ml' && ml > EXACT ? 5 * Math.ceil(ml / 5 - 1e-9) : ml, unit);
+	return { text, spoons: ml > EXACT ? spoonsOf(ml) : spoons };
+}
+
 function writeMl(ml: Ml): string {
-	if (ml < 10) return ml.toFixed(1);
-	return String(ml > EXACT ? 5 * Math.ceil(ml / 5 - 1e-9) : Math.round(ml));
+	return ml < 10 ? ml.toFixed(1) : String(Math.round(ml));
 }
 
 function writeOunces(ounces: number): string {

@@ -10,6 +10,7 @@ export {
 	formatWait,
 	formatWork,
 	formatDurationShort,
+	formatPour,
 	formatVolume,
 	fromDegrees,
 	parseDuration,

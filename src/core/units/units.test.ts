@@ -5,6 +5,7 @@ import {
 	formatFigure,
 	formatLatest,
 	formatLength,
+	formatPour,
 	formatWait,
 	formatWork,
 	sizeBetween,
@@ -87,11 +88,12 @@ describe('formatLength', () => {
 it('writes volumes and durations for the bench', () => {
 	expect(formatVolume(4)).toEqual({ text: '4.0 ml', spoons: '1 teaspoon' });
 	expect([9.96, 10.4].map((ml) => formatVolume(ml).text)).toEqual(['10.0 ml', '10 ml']);
-	expect(formatVolume(117.6)).toEqual({ text: '120 ml', spoons: '8 tablespoons' });
-	/** To the ml up to fifty, then up to the next five; ounces as they are. */
-	expect([49.4, 50, 50.1, 55, 398].map((ml) => formatVolume(ml).text)).toEqual(['49 ml', '50 ml', '55 ml', '55 ml', '400 ml']);
+	expect(formatVolume(117.6)).toEqual({ text: '118 ml', spoons: '8 tablespoons' });
+	expect(formatPour(117.6)).toEqual({ text: '120 ml', spoons: '8 tablespoons' });
+	/** What is poured: to the ml up to fifty, then up to the next five; ounces as they are. What is in a jar: as it is. */
+	expect([49.4, 50, 50.1, 55, 398].map((ml) => formatPour(ml).text)).toEqual(['49 ml', '50 ml', '55 ml', '55 ml', '400 ml']);
 	expect([0, 0.1, 0.25].map((ml) => formatVolume(ml).text)).toEqual(['0.0 ml', 'a dab', '0.3 ml']);
-	expect([0.1, 398].map((ml) => formatVolume(ml, 'fl-oz').text)).toEqual(['a dab', '13.5 fl oz']);
+	expect([0.1, 398].map((ml) => formatPour(ml, 'fl-oz').text)).toEqual(['a dab', '13.5 fl oz']);
 	expect([2, 145, 240, 300].map((ml) => formatVolume(ml).spoons)).toEqual(['1/2 teaspoon', '10 tablespoons', '1 cup', '1 1/4 cups']);
 	expect([0, 45, 120, 302.4, 3300, 4409.1, 43_200].map(formatDuration)).toEqual([
 		'0 min',

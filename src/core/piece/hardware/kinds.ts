@@ -15,6 +15,8 @@ export interface HardwareForm {
 	readonly round: boolean;
 	/** Must go on working, and takes no film. Source: craft 2. */
 	readonly works: boolean;
+	/** A hole in the wood: there is nothing to take off, or to paint over. */
+	readonly stays?: boolean;
 }
 
 const box = ({ width, height }: Readonly<Record<SizeName, Mm>>) => ({ width, height });
@@ -73,7 +75,8 @@ export const HARDWARE: Readonly<Record<HardwareKind, HardwareForm>> = {
 		footprint: box,
 		holes: () => [],
 		round: false,
-		works: true
+		works: true,
+		stays: true
 	},
 	hinge: {
 		name: 'hinge',

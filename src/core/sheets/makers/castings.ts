@@ -3,7 +3,7 @@ import { gatherMaterials } from '../../materials';
 import { materialOf, whereOf, type Coat } from '../../layers';
 import { nameSurface, type Plan } from '../../plan';
 import type { Project } from '../../project';
-import { formatFine, formatLength, formatVolume, type Mm, formatWork } from '../../units';
+import { formatFine, formatLength, formatPour, formatWork, type Mm } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -44,7 +44,7 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 			return {
 				text: `${count} of ${motif.name}: ${dry} when dry${high}${heavy}`,
 				indent: 6,
-				right: mould ? formatVolume(clay, project.workshop.volumes).text : ''
+				right: mould ? formatPour(clay, project.workshop.volumes).text : ''
 			};
 		}),
 		...notes.map(({ part, text }): FlowLine => ({ text: `${nameSurface(plan, part)}: ${text}.`, indent: 6, size: 3.1 })),

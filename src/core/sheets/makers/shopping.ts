@@ -1,5 +1,5 @@
 import { gatherMaterials, listTools, wordPaint } from '../../materials';
-import { formatArea, formatVolume } from '../../units';
+import { formatArea, formatPour, formatVolume } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -13,7 +13,8 @@ export const makeShopping: PageMaker = {
 		const materials = gatherMaterials(project.materials);
 		const colourOf = (id: string) => project.palette.find((colour) => colour.id === id)?.name ?? id;
 		const volumeOf = (ml: number) => formatVolume(ml, project.workshop.volumes);
-		const amount = (ml: number) => `${volumeOf(ml).text} (${volumeOf(ml).spoons})`;
+		const pourOf = (ml: number) => formatPour(ml, project.workshop.volumes);
+		const amount = (ml: number) => `${pourOf(ml).text} (${pourOf(ml).spoons})`;
 		const head = (text: string): FlowLine => ({ text, bold: true, size: 4.2, before: 5, keep: 16 });
 		const lines: FlowLine[] = [
 			head('Pour'),
@@ -38,7 +39,7 @@ export const makeShopping: PageMaker = {
 			),
 			...(jars.length > 0 ? [head('Jars')] : []),
 			...jars.map(({ colour, ml, left: rest, size, toBuy }): FlowLine => ({
-				text: `${colourOf(colour)}: takes ${volumeOf(ml).text}`,
+				text: `${colourOf(colour)}: takes ${pourOf(ml).text}`,
 				right:
 					toBuy === null || rest === null || size === null
 						? 'look what is left'
@@ -54,11 +55,11 @@ export const makeShopping: PageMaker = {
 							text: `${left.faces.map(({ name }) => name).join(', ')}: as large as such faces mostly are, they would take about`,
 							size: 3.1
 						},
-						...left.paints.map(({ colour, ml }): FlowLine => ({ text: colourOf(colour), indent: 6, right: `${volumeOf(ml).text} more` })),
+						...left.paints.map(({ colour, ml }): FlowLine => ({ text: colourOf(colour), indent: 6, right: `${pourOf(ml).text} more` })),
 						...left.products.map(({ material, ml }): FlowLine => ({
 							text: materials.get(material)?.name ?? material,
 							indent: 6,
-							right: `${volumeOf(ml).text} more`
+							right: `${pourOf(ml).text} more`
 						}))
 					]),
 			...(tools.length > 0 ? [head('Lay out')] : []),

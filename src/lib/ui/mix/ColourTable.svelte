@@ -52,9 +52,9 @@
 					</td>
 					<td class="py-2 pl-4 text-right text-lg leading-tight font-bold whitespace-nowrap">
 						{#each row.pours as pour (pour.material)}<span class="block"
-								>{pour.area > 0 || pour.more === null ? piece.writeVolume(pour.ml) : ''}{#if pour.more !== null}<span
+								>{pour.area > 0 || pour.more === null ? piece.writePour(pour.ml) : ''}{#if pour.more !== null}<span
 										class="block text-sm font-normal text-ink-soft"
-										>{pour.area > 0 ? 'and' : 'not measured,'} about {piece.writeVolume(pour.more)}</span
+										>{pour.area > 0 ? 'and' : 'not measured,'} about {piece.writePour(pour.more)}</span
 									>{/if}</span
 							>{/each}
 					</td>

@@ -4,7 +4,7 @@ import { partsOf, partsToBegin, type Arrangement, type Parts, type Zone } from '
 import type { Face, MeasuredFace } from '$core/piece';
 import { listDecoration, type Plan, type PlanError } from '$core/plan';
 import { askWorkshop } from '$lib/ui/api/askWorkshop';
-import { formatArea, formatVolume } from '$core/units';
+import { formatArea, formatPour, formatVolume } from '$core/units';
 import { create, type Draft } from 'mutative';
 import { getContext, setContext } from 'svelte';
 import type { Drafts, Unsaved } from './Drafts';
@@ -111,6 +111,8 @@ export class PieceState {
 	/** m2, as the painter measures. */
 	readonly writeArea = (m2: number): string => formatArea(m2, this.project.units);
 	/** ml, as the workshop measures. */
+	/** What is to be poured; `writeVolume`: what is there. */
+	readonly writePour = (ml: number): string => formatPour(ml, this.project.workshop.volumes).text;
 	readonly writeVolume = (ml: number): string => formatVolume(ml, this.project.workshop.volumes).text;
 
 	/** Changes the project by a recipe. Edits that share a `together` key within a moment are undone as one. */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { gatherMaterials } from '$core/materials';
 	import { nameSurface } from '$core/plan';
-	import { formatVolume } from '$core/units';
+	import { formatPour, formatVolume } from '$core/units';
 	import ColourTable from '$lib/ui/mix/ColourTable.svelte';
 	import ToolList from '$lib/ui/mix/ToolList.svelte';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
@@ -37,7 +37,7 @@
 				<table class="mt-1 w-full">
 					<tbody>
 						{#each quantities.products as row (row.material)}
-							{@const volume = formatVolume(row.ml, piece.project.workshop.volumes)}
+							{@const volume = formatPour(row.ml, piece.project.workshop.volumes)}
 							<tr class="border-t border-rule"
 								><td class="py-1.5"
 									>{materials.get(row.material)?.name}{#if row.mixed.length > 0}<span class="note block"
@@ -74,5 +74,5 @@
 </div>
 
 {#snippet more(ml: number | undefined)}{#if ml !== undefined}<span class="block text-sm font-normal whitespace-nowrap text-ink-soft"
-			>and about {piece.writeVolume(ml)}</span
+			>and about {piece.writePour(ml)}</span
 		>{/if}{/snippet}
