@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import project from '../../../tests/fixtures/reed-chest.json';
 import { type Project } from '../project';
@@ -146,4 +147,21 @@ describe('orders by chance', () => {
 			{ numRuns: 40 }
 		);
 	});
+});
+
+it('a keyhole alone is no hardware that comes off; a plate beside it is', () => {
+	const box = JSON.parse(readFileSync('demo/net-box.json', 'utf8')) as Project;
+	const withFitting = (kind: 'keyhole' | 'plate'): Project => ({
+		...box,
+		finish: { ...box.finish, coats: box.finish.coats.filter((coat) => !coat.kind.startsWith('hardware')) },
+		piece: {
+			...box.piece,
+			faces: box.piece.faces.map((face) => ({
+				...face,
+				fittings: face.fittings.map(({ hardware, ...fitting }) => ({ ...fitting, hardware: { ...hardware, kind } as typeof hardware }))
+			}))
+		}
+	});
+	const found = (kind: 'keyhole' | 'plate') => planProject(withFitting(kind)).findings.filter(({ rule }) => rule === 'hardware-last');
+	expect([found('keyhole').length, found('plate').length]).toEqual([0, 1]);
 });
