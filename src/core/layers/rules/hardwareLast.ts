@@ -85,7 +85,10 @@ function neverOff(stack: Stack): Found[] {
 			where: [...first.surfaces].filter((id) => withHardware.has(id)),
 			why: 'Paint on metal chips where the hand goes, and tears round it when the hardware is taken off one day.',
 			remedies: [
-				{ label: 'Take it off, and put it back at the end', edits: [...back, { op: 'insert', at: first.at, coat: newHardwareOff() }] },
+				{
+					label: back.length > 0 ? 'Take it off, and put it back at the end' : 'Take it off',
+					edits: [...back, { op: 'insert', at: first.at, coat: newHardwareOff() }]
+				},
 				{ label: 'Mask it', edits: [{ op: 'insert', at: first.at, coat: newHardwareMasked() }] }
 			]
 		}
