@@ -9,8 +9,9 @@ const read = readProject({ ...file, workshop: { temperature: 20, humidity: 50 } 
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const demo = read.project;
 
-/** What holds by a tack, until the coats that do so exist: a size that is tacky from half an hour on for a day, and leaf. */
+/** What holds by a tack, until the coats that do so exist: a size that is tacky from half an hour on for a day, and leaf. A glaze that is soon set. */
 const MADE_UP = [
+	{ ...CATALOGUE.find(({ id }) => id === 'glaze-medium')!, id: 'quick-glaze', name: 'Quick glaze', open: 5 },
 	{ ...CATALOGUE.find(({ id }) => id === 'glaze-medium')!, id: 'made-up-size', name: 'Made-up size', tack: { from: 30, to: 1440 } },
 	{ ...CATALOGUE.find(({ id }) => id === 'chalk-paint')!, id: 'made-up-leaf', name: 'Made-up leaf', heldBy: 'tack' as const }
 ];
@@ -31,14 +32,15 @@ function readStep(text: string, taken: readonly Coat[]): { readonly coat: Coat; 
 	const [kind, material] = head.split(':') as [Coat['kind'], string | undefined];
 	const begun = (KINDS[kind] as unknown as CoatKind<Coat>).starts(START)[0];
 	if (!begun) throw new Error(`No step begins as "${text}"`);
-	const more = Object.assign({}, ...options.map(readOption)) as Partial<Coat>;
+	const more = Object.assign({}, ...options.map((option) => readOption(option, taken))) as Partial<Coat>;
 	const coat = { ...(begun.coat as object), ...(material ? { material } : {}), ...more } as Coat;
 	return { coat: { ...coat, id: freeId(coat.id, taken) } as Coat, isFound: text.includes('!') };
 }
 
-function readOption(option: string): object {
+function readOption(option: string, taken: readonly Coat[]): object {
 	const [key, value] = option.split('=') as [string, string | undefined];
-	if (value !== undefined) return { [key]: key === 'wait' ? Number(value) : value };
+	if (value !== undefined) return { [key]: /^\d+$/.test(value) ? Number(value) : key === 'on' ? readOn(value) : value };
+	if (key === 'into') return { intoWet: taken.at(-1)?.id };
 	const times = /^x(\d)$/.exec(key);
 	if (times) return { times: Number(times[1]) };
 	const words: Record<string, object> = {
@@ -50,6 +52,11 @@ function readOption(option: string): object {
 	};
 	if (!words[key]) throw new Error(`No option is called "${key}"`);
 	return words[key];
+}
+
+/** A word for many surfaces, or the id of one. */
+function readOn(value: string): string | string[] {
+	return ['all', 'drawers', 'doors', 'fronts', 'panels', 'frame'].includes(value) ? value : [value];
 }
 
 /** For tests: the piece and the order that an example of a rule stands for, and the step that is found. */

@@ -1,7 +1,7 @@
 import { leadsTo } from '../colour';
 import { gatherMaterials } from '../materials';
 import { partIdsOf, type PlacedPart } from '../piece';
-import { colourOf, isFilm, kindOfCoat, needsMaterial, whereOf } from '../layers';
+import { colourOf, isFilm, kindOfCoat, needsMaterial, wetPartner, whereOf } from '../layers';
 import { kindOfArrangement } from '../layout';
 import type { Issue } from '../units';
 import type { Project } from '../project';
@@ -62,6 +62,8 @@ export function checkReferences(project: Project): Issue[] {
 					values: { id: coat.material, kind: material.kind, expected: serve.join(' or ') }
 				});
 		}
+		if ('intoWet' in coat && coat.intoWet !== undefined && !wetPartner(finish.coats, i))
+			issues.push({ code: 'coat.not-before', path: `${path}.intoWet`, values: { id: coat.intoWet } });
 		const [{ on, through, zone }, colour] = [whereOf(coat), colourOf(coat)];
 		if (typeof colour === 'string') need(colours, colour, `${path}.colour`, 'colour');
 		if ('heart' in coat && coat.heart !== undefined) need(colours, coat.heart, `${path}.heart`, 'colour');

@@ -54,6 +54,8 @@ describe('the project file', () => {
 		['a colour that is not there', (p) => (p.layout.zones[0].colours[1] = 'gone'), 'ref.unknown at layout.zones[0].colours[1]'],
 		['paint made of wax', (p) => (p.finish.coats[5].material = 'clear-wax'), 'ref.kind at finish.coats[5].material'],
 		['a coat on no part', (p) => (p.finish.coats[4].on = ['drawer-9']), 'ref.unknown at finish.coats[4].on[0]'],
+		['a blend into what is not wet', (p) => (p.finish.coats[6].intoWet = 'prime'), 'coat.not-before at finish.coats[6].intoWet'],
+		['an extender of days', (p) => (p.finish.coats[5].extender = 241), 'field.too-big at finish.coats[5].extender'],
 		['an id twice', (p) => (p.palette[1].id = p.palette[0].id), 'id.twice at palette[1].id'],
 		[
 			'a wax that is tacky no more before it is',

@@ -183,6 +183,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'letters.long': (v, u) => `The line would be wider than ${length(v['most'], u)}. Write less, or lower letters.`,
 	'motif.unread': () => 'This path cannot be read. Use plain SVG path data in mm.',
 	'ref.unknown': (v) => `There is no ${v['what']} "${v['id']}". Add it, or name one that is there.`,
+	'coat.not-before': (v) =>
+		`"${v['id']}" is not right before it, or cannot be worked into. What is worked into a wet coat follows right after a base coat, a blended coat or a glaze; or leave "intoWet" out.`,
 	'ref.kind': (v) => `"${v['id']}" is a ${v['kind']}. This step needs a ${v['expected']}.`,
 	'workshop.damp': (v) =>
 		`Over ${v['most']} % nobody can say how long paint takes: waits are told as for ${v['most']} %, and are longer. Dry the air before you begin.`,

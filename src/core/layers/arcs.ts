@@ -3,8 +3,8 @@ import type { Layer } from './stackLayers';
 
 export type RuleKind = 'must' | 'should' | 'school' | 'note';
 
-/** How far a layer must have come: laid, dry to the touch, tacky, tacky no more, past its recoat, hard at the earliest or for certain; or so many minutes old. What that means in minutes here, `schedule` knows. */
-export type Readiness = 'laid' | 'touch-dry' | 'tacky' | 'tack-lost' | 'recoat' | 'hardening' | 'hard' | Minutes;
+/** How far a layer must have come: laid, dry to the touch, tacky, tacky no more, past its recoat, hard at the earliest or for certain; begun to set, so that it can be worked no more; or so many minutes old. What that means in minutes here, `schedule` knows. */
+export type Readiness = 'laid' | 'touch-dry' | 'tacky' | 'tack-lost' | 'recoat' | 'hardening' | 'hard' | 'set' | Minutes;
 
 /** What has to pass from the end of one step to the beginning of another at least, and to its end at most. Data: it sees no clock. */
 export interface Arc {

@@ -1,7 +1,8 @@
 import type { Arc, RuleKind } from './arcs';
 import type { Coat } from './kinds/schema';
 import { withCoats, type Decision, type Finish } from './schema';
-import type { Stack } from './stackLayers';
+import type { Layer, Stack } from './stackLayers';
+import type { Minutes } from '../units';
 
 /** A change to the finish that answers a finding: plain data, applied by `applyRemedy`. */
 export interface Remedy {
@@ -42,6 +43,21 @@ export type Found = Omit<Finding, 'rule' | 'overruled'>;
  */
 export type Example = readonly [says: string, order: string];
 
+/** Work that cannot all be done while it is wet, as whoever cuts its sections found it. */
+export interface Overrun {
+	/** Of one sitting, in their order: the last is the one that is found. */
+	readonly layers: readonly Layer[];
+	/** Surfaces of the parts that are too large. */
+	readonly where: readonly string[];
+	/** What the largest of them takes, and how long it may. */
+	readonly minutes: Minutes;
+	readonly most: Minutes;
+	/** A mist keeps it wet for longer, as often as it is counted in. */
+	readonly isMisted: boolean;
+	/** What would help, as it was tried: coats in place of those that are there. */
+	readonly changes: readonly { readonly label: string; readonly coats: readonly Coat[] }[];
+}
+
 export interface Rule {
 	readonly id: string;
 	/** What satisfies it, for help in place. */
@@ -50,6 +66,8 @@ export interface Rule {
 	readonly check?: (stack: Stack) => Found[];
 	/** What has to pass between steps. */
 	readonly arcs?: (stack: Stack) => Arc[];
+	/** What it says of work that takes longer than it stays wet. */
+	readonly overrun?: (overrun: Overrun) => Found;
 	/** Read by the tests: what it must say, and what it must not. */
 	readonly examples: { readonly bad: readonly Example[]; readonly good: readonly Example[] };
 }

@@ -40,12 +40,25 @@ export { newWax } from './kinds/wax';
 export { METHODS } from './methods';
 export { BLEND_METHODS, BRUSH_SCHOOLS, BRUSH_WORDS, MOST_HANDS, USUAL_BLENDING } from './methods/schema';
 export type { BlendMethod, Handwriting } from './methods/types';
+export { areWetTogether, canWorkWet, layDry, lostPartners, wetPartner, wetRuns, type WetCoat } from './wetRuns';
+export { isRenewedByMist } from './material';
 export { type Traits } from './traits';
 export { type Area } from './area';
 export { layersOn, layersOver, takenOff, layersUnder, stackLayers, type Layer, type Stack, type StackContext } from './stackLayers';
 export { measureSites, type SiteMeasures } from './measureSites';
 export type { Arc, Readiness, RuleKind } from './arcs';
-export { applyRemedy, freeId, moveCoat, type Example, type Finding, type FinishEdit, type Found, type Remedy, type Rule } from './findings';
+export {
+	applyRemedy,
+	freeId,
+	moveCoat,
+	type Example,
+	type Finding,
+	type FinishEdit,
+	type Found,
+	type Overrun,
+	type Remedy,
+	type Rule
+} from './findings';
 export { roomInGap, verdictOf, type GapRoom, type RoomVerdict } from './roomInGap';
 export { remediesForGap, type RoomRemedy } from './makeRoom';
 export { RULES } from './rules';

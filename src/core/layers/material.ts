@@ -79,3 +79,8 @@ export const MaterialSchema = z.strictObject({
 	cautions: z.array(z.string().max(300)).max(10)
 });
 export type Material = z.infer<typeof MaterialSchema>;
+
+/** A mist keeps it workable for longer: paint that water wakes; not what seals itself, nor a glaze. */
+export function isRenewedByMist({ kind, carrier, seals }: Material): boolean {
+	return kind === 'paint' && carrier === 'water' && seals !== true;
+}

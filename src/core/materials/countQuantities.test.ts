@@ -96,7 +96,7 @@ describe('a print in the colours of a zone', () => {
 
 	it('lays out a brush for each colour, and says where the zone reaches none of the motifs', () => {
 		expect(planProject(toned).quantities.tools.filter(({ coat }) => coat === 'stencil')).toEqual([
-			{ coat: 'stencil', tool: 'stencil brush', count: 3 }
+			{ coat: 'stencil', sitting: 'stencil', tool: 'stencil brush', count: 3 }
 		]);
 		const at = toned.finish.coats.findIndex(({ id }) => id === 'stencil');
 		expect(planProject(toned).hints).toEqual([]);

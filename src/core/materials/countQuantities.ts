@@ -1,5 +1,16 @@
 import { basesOf, type Colour } from '../colour';
-import { amountOfCoat, isFilm, kindOfCoat, type Coat, type Layer, type Material, type Site, type Stack, type Take } from '../layers';
+import {
+	amountOfCoat,
+	isFilm,
+	kindOfCoat,
+	type Coat,
+	type Layer,
+	type Material,
+	type Site,
+	type Stack,
+	type Take,
+	wetRuns
+} from '../layers';
 import { surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
 import { LOSS, volumeForArea } from './volumeForArea';
@@ -25,7 +36,8 @@ export interface Quantities {
 	}[];
 	/** One row for each material that brings no colour of the palette. */
 	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml; readonly mixed: readonly Portion[] }[];
-	readonly tools: readonly { readonly coat: string; readonly tool: string; readonly count: number }[];
+	/** `sitting`: the first of the coats that are worked one into the other, itself where it is by itself: their tools are in hand at once. */
+	readonly tools: readonly { readonly coat: string; readonly sitting: string; readonly tool: string; readonly count: number }[];
 	/** m2 of each surface. */
 	readonly surfaces: readonly { readonly surface: string; readonly area: number }[];
 }
@@ -57,6 +69,7 @@ export function countQuantities(
 	piece: MeasuredPiece,
 	palette: readonly Colour[]
 ): Quantities {
+	const runs = wetRuns(stack.layers.map(({ coat }) => coat));
 	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, sites.get(layer.coat.id)!));
 	return {
 		paints: gather(
@@ -82,7 +95,7 @@ export function countQuantities(
 				({ of }) => of
 			).map(([{ of }, own]) => ({ of, ml: sum(own.map(({ ml }) => ml)) }))
 		})),
-		tools: stack.layers.flatMap((layer) => toolsOfLayer(layer, sites.get(layer.coat.id)!)),
+		tools: stack.layers.flatMap((layer, at) => toolsOfLayer(layer, sites.get(layer.coat.id)!, stack.layers[runs[at]!]!.coat.id)),
 		surfaces: surfacesOfPiece(piece).map(({ id, area }) => ({ surface: id, area: area / M2 }))
 	};
 }
@@ -136,10 +149,10 @@ function mlOf(coat: Coat, { area, ml, share = 1 }: Take, coverage: number): Ml {
 	return share * volumeForArea(area * M2, times, coverage, LOSS[applicator]);
 }
 
-function toolsOfLayer({ coat }: Layer, { colours }: Site): Quantities['tools'] {
+function toolsOfLayer({ coat }: Layer, { colours }: Site, sitting: string): Quantities['tools'] {
 	return kindOfCoat(coat)
 		.tools(coat, colours)
-		.map((tool) => ({ coat: coat.id, ...tool }));
+		.map((tool) => ({ coat: coat.id, sitting, ...tool }));
 }
 
 function gather<T>(list: readonly T[], keyOf: (item: T) => string): [first: T, all: T[]][] {

@@ -7,11 +7,13 @@ export interface ToolRow {
 	readonly coats: readonly string[];
 }
 
-/** Every tool once: as many as the coat that needs most of them, since they are washed in between. */
+/** Every tool once: as many as are in hand at once, in the sitting that needs most of them, since they are washed in between. */
 export function listTools(tools: Quantities['tools']): ToolRow[] {
 	const names = [...new Set(tools.map(({ tool }) => tool))];
 	return names.map((tool) => {
 		const all = tools.filter((one) => one.tool === tool);
-		return { tool, count: Math.max(...all.map(({ count }) => count)), coats: all.map(({ coat }) => coat) };
+		const sittings = [...new Set(all.map(({ sitting }) => sitting))];
+		const inHand = sittings.map((id) => all.reduce((sum, { sitting, count }) => sum + (sitting === id ? count : 0), 0));
+		return { tool, count: Math.max(...inHand), coats: all.map(({ coat }) => coat) };
 	});
 }

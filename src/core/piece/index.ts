@@ -52,6 +52,7 @@ export {
 	ringOfBox,
 	surfacesNamed,
 	surfacesOfPiece,
+	surfacesUnder,
 	surfacesWithin,
 	type Surface
 } from './faces/surfaces';

@@ -15,7 +15,7 @@ import {
 import { measureMotif, TAPES, type MotifInUse } from '../layout';
 import { countQuantities, gatherMaterials } from '../materials';
 import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
-import { checkOrder, cutWetCoats, dryLayers, listSittings, sectionBlends, timeOrder } from '../schedule';
+import { checkOrder, cutWetWork, describeWetWork, dryLayers, findOverruns, listSittings, timeOrder, type WetContext } from '../schedule';
 import { type Issue } from '../units';
 import { countUnmeasured, measuredOf } from './countUnmeasured';
 import { remember, rememberFields, rememberList } from './memory/remember';
@@ -73,8 +73,9 @@ function createStages() {
 		sites: remember(measureSites),
 		rates: remember(ratesOf),
 		drying: remember(dryLayers),
-		where: rememberFields<Parameters<typeof cutWetCoats>[2]>(),
-		wet: remember(cutWetCoats),
+		where: rememberFields<WetContext>(),
+		wet: remember(cutWetWork),
+		overruns: remember(findOverruns),
 		work: rememberFields<Parameters<typeof listSittings>[1]>(),
 		sittings: remember(listSittings),
 		order: remember(timeOrder),
@@ -86,7 +87,7 @@ function createStages() {
 		blended: rememberList<Blend>(),
 		judged: rememberFields<Parameters<typeof judgeZones>[0]>(),
 		judgements: remember(judgeZones),
-		blends: remember(sectionBlends)
+		wetWork: remember(describeWetWork)
 	};
 }
 
@@ -117,10 +118,11 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, ask
 	const sites = stages.sites(stack, stages.measures({ piece: measured, layout, zones, laid, lays }));
 	const rates = stages.rates(workshop.rates);
 	const drying = stages.drying(stack, workshop);
-	const wet = stages.wet(stack, drying, stages.where({ piece, zones, layout }), rates);
+	const where = stages.where({ piece, zones, layout, sites });
+	const wet = stages.wet(stack, drying, where, rates);
 	const work = stages.work({ sites, drying, wet, lays, piece: measured, rates });
 	const order = stages.order(stack, drying, stages.sittings(stack, work));
-	const findings = stages.findings(order, finish.decisions);
+	const findings = stages.findings(order, stages.overruns(wet, drying, where, rates), finish.decisions);
 	const items = listItems(laid, project);
 	const moves = piece.faces.some((face) => !face.idle && face.parts.some(doesMove));
 	const quantities = stages.quantities(stack, sites, measured, palette);
@@ -151,7 +153,7 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, ask
 		zoneFindings: stages.judgements(
 			stages.judged({ zones: layout.zones, plans: zones, palette, piece, laid, coats: blended, unit: units })
 		),
-		blends: stages.blends(wet, drying, rates),
+		wetWork: stages.wetWork(wet),
 		motifs: figures,
 		arrangements: laid.map((one) => summarizeArrangement(one, layout, shapes, stack)),
 		items,

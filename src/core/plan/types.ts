@@ -3,13 +3,13 @@ import type { Finding, GapRoom, RoomRemedy, Traits } from '../layers';
 import type { Arrangement, Artwork, Bridge, ChoiceGroup, LaidItem, LaysPlan, Taping, Tip, ZoneAreas } from '../layout';
 import type { Quantities } from '../materials';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
-import type { BlendWork, TimedSitting } from '../schedule';
+import type { TimedSitting, WetWorkRow } from '../schedule';
 import type { LengthUnit, Minutes, Ml, Mm, Um } from '../units';
 
 import type { ZoneFinding } from './zoneJudgements/types';
 
 export const PLAN_FORMAT = 'ember-ribbon/plan';
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
 
 export interface PlanError {
 	readonly code: string;
@@ -31,8 +31,8 @@ export interface Plan {
 	readonly zones: readonly ZonePlan[];
 	/** What is worth a look about the zones, each with why and what would change it. */
 	readonly zoneFindings: readonly ZoneFinding[];
-	/** How each blended coat is worked, section by section. */
-	readonly blends: readonly BlendWork[];
+	/** How what has to be kept wet is worked, section by section: coats by themselves, and those that are worked one into the other. */
+	readonly wetWork: readonly WetWorkRow[];
 	/** What a sheet can do with each motif of the piece. */
 	readonly motifs: readonly MotifFigures[];
 	readonly arrangements: readonly ArrangementSummary[];
@@ -125,6 +125,8 @@ export interface OrderStep {
 	readonly masked: readonly string[];
 	/** Where a later step takes it off again, down to the bare ground, and which. */
 	readonly takenOff: readonly { readonly surface: string; readonly by: string }[];
+	/** The coat right before it that it is worked into while that is wet. */
+	readonly intoWet: string | null;
 	/** The coats that it comes to lie over, bottom up; what was taken off before is not among them. */
 	readonly liesOver: readonly string[];
 	readonly times: number;

@@ -61,7 +61,7 @@ describe('what a zone may begin from', () => {
 			expect(plan.errors).toEqual([]);
 			expect(plan.findings).toEqual([]);
 			expect(plan.zones.filter(({ zone }) => zone === added.id).length).toBeGreaterThan(0);
-			expect(plan.blends).toMatchObject([{ zone: added.id }]);
+			expect(plan.wetWork).toMatchObject([{ coats: [expect.any(String)] }]);
 			expect(added.project.finish.coats.find(({ kind }) => kind === 'blend')).toMatchObject({ method: starter.method, zone: id });
 			expect(dropZone(added.project, added.id)).toEqual(before);
 		}

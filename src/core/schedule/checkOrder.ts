@@ -1,15 +1,16 @@
-import { RULES, type Decision, type Finding, type Found, type Remedy } from '../layers';
+import { RULES, type Decision, type Finding, type Found, type Overrun, type Remedy } from '../layers';
 import { formatDuration, SAME, type Minutes, formatWait, formatLatest } from '../units';
-import { timeOrder, type TimedArc, type TimedOrder } from './timeOrder';
+import { timeOrder, type TimedArc, type TimedOrder, type TimedSitting } from './timeOrder';
 
 const SEVERITY = ['must', 'should', 'school', 'note'];
 /**
- * Every finding of every rule, the gravest first: what is wrong whatever the clock says, and each arc that is kept too short
- * or too long. Those that the painter overruled carry the decision; a `must` cannot be overruled.
+ * Every finding of every rule, the gravest first: what is wrong whatever the clock says, each arc that is kept too short
+ * or too long, and work that cannot be done while it is wet. Those that the painter overruled carry the decision; a `must` cannot be overruled.
  */
-export function checkOrder(order: TimedOrder, decisions: readonly Decision[]): Finding[] {
+export function checkOrder(order: TimedOrder, overruns: readonly Overrun[], decisions: readonly Decision[]): Finding[] {
 	const findings = RULES.flatMap((rule) => {
-		const found = [...brokenArcs(order, rule.id), ...(rule.check?.(order.stack) ?? [])];
+		const told = rule.overrun ? overruns.map(rule.overrun) : [];
+		const found = [...brokenArcs(order, rule.id), ...(rule.check?.(order.stack) ?? []), ...told];
 		return found
 			.filter((one) => !isSwallowed(one, found))
 			.map((one): Finding => ({ rule: rule.id, ...one, overruled: overruledBy(rule.id, one, decisions) }));
@@ -62,7 +63,8 @@ function brokenArcs(order: TimedOrder, rule: string): Found[] {
 
 function breakOf(order: TimedOrder, timed: TimedArc): Broken {
 	const { arc, least, most } = timed;
-	const waited = order.steps[arc.after.at]!.beginsAt - order.steps[arc.before.at]!.doneAt;
+	/** In one sitting the second is begun before all of the first is done. */
+	const waited = Math.max(0, order.steps[arc.after.at]!.beginsAt - order.steps[arc.before.at]!.doneAt);
 	const held = most === null ? 0 : longestHeld(order, timed);
 	const late = most === null ? 0 : held - most;
 	const isLate = late > least - waited;
@@ -73,7 +75,13 @@ function breakOf(order: TimedOrder, timed: TimedArc): Broken {
 function longestHeld({ links, sittings }: TimedOrder, timed: TimedArc): Minutes {
 	return links
 		.filter(({ arc }) => arc === timed)
-		.reduce((longest, { before, after }) => Math.max(longest, sittings[after]!.doneAt - sittings[before]!.doneAt), 0);
+		.reduce((longest, { before, after }) => Math.max(longest, heldBetween(sittings[before]!, sittings[after]!)), 0);
+}
+
+/** What is worked into is open from when it is begun; in one sitting its sections were cut to that. */
+function heldBetween(before: TimedSitting, after: TimedSitting): Minutes {
+	if (after.wetFrom === null || after.wetFrom !== before.wetFrom) return after.doneAt - before.doneAt;
+	return after.beginsAt - before.doneAt > SAME ? after.doneAt - before.beginsAt : 0;
 }
 
 /** Waits of the painter's own within the window are given up, where that is enough. */

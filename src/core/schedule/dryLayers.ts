@@ -6,6 +6,13 @@ import type { Climate } from './scaleDryingTime';
 export function dryLayers({ layers }: Stack, climate: Climate & { readonly drying?: OwnDrying | undefined }): DryingTimes[] {
 	const factors = dryingOf(climate.drying);
 	return layers.map(({ coat, material }) =>
-		material ? dryMaterial(material, isFilm(coat) ? coat.thickness : 1, climate, factors) : NO_DRYING
+		material
+			? dryMaterial(
+					material,
+					{ thickness: isFilm(coat) ? coat.thickness : 1, extender: 'extender' in coat ? coat.extender : 0 },
+					climate,
+					factors
+				)
+			: NO_DRYING
 	);
 }

@@ -1,12 +1,18 @@
-import { USUAL_DRYING, type Material } from '../layers';
+import { isRenewedByMist, USUAL_DRYING, type Material } from '../layers';
 import type { Minutes } from '../units';
 import { scaleDryingTime, scaleOpenTime, type Climate } from './scaleDryingTime';
+
+/** A mist gives paint that water wakes its open time once more: so often, and no more, is counted on. Source: craft 4. */
+const MISTS = 2;
 
 /** Of one coat, in a workshop, from the end of work on it. */
 export interface DryingTimes {
 	readonly touchDry: Minutes;
 	readonly recoat: Minutes;
+	/** It can be worked so long, with its extender; Infinity: it need not be kept wet. */
 	readonly open: Minutes;
+	/** It has set then, though it was misted as often as that helps. */
+	readonly set: Minutes;
 	/** From when it is tacky; its recoat where nothing is known of that. */
 	readonly tacky: Minutes;
 	/** When its tack is gone; Infinity where it has none to lose. */
@@ -16,17 +22,33 @@ export interface DryingTimes {
 	readonly hard: Minutes;
 }
 
-export const NO_DRYING: DryingTimes = { touchDry: 0, recoat: 0, open: 0, tacky: 0, tackLost: Infinity, hardening: 0, hard: 0 };
+export const NO_DRYING: DryingTimes = {
+	touchDry: 0,
+	recoat: 0,
+	open: Infinity,
+	set: Infinity,
+	tacky: 0,
+	tackLost: Infinity,
+	hardening: 0,
+	hard: 0
+};
 
 /** Drying times (minutes) of one coat of a material in a workshop. Source: methods 14. */
-export function dryMaterial(material: Material, thickness: number, climate: Climate, factors = USUAL_DRYING): DryingTimes {
+export function dryMaterial(
+	material: Material,
+	{ thickness = 1, extender = 0 }: { readonly thickness?: number; readonly extender?: Minutes | undefined },
+	climate: Climate,
+	factors = USUAL_DRYING
+): DryingTimes {
 	const waterBased = material.carrier === 'water';
 	const scale = (label: Minutes) => scaleDryingTime(label, { ...climate, waterBased, thickness }, factors);
 	const recoat = scale(material.recoat);
+	const open = material.open > 0 ? scaleOpenTime(material.open, { ...climate, waterBased }, factors) + extender : Infinity;
 	return {
 		touchDry: scale(material.touchDry),
 		recoat,
-		open: scaleOpenTime(material.open, { ...climate, waterBased }, factors),
+		open,
+		set: isRenewedByMist(material) ? (1 + MISTS) * open : open,
 		tacky: material.tack ? scale(material.tack.from) : recoat,
 		/** No later than its label says, however cold it is. */
 		tackLost: material.tack ? Math.min(material.tack.to, scale(material.tack.to)) : Infinity,

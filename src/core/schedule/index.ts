@@ -2,8 +2,8 @@ export { FAIR_TEMPERATURES, HIGHEST_HUMIDITY, scaleDryingTime, scaleOpenTime, ty
 export { type DryingTimes } from './dryMaterial';
 export { dryLayers } from './dryLayers';
 export { type Section, type Sections, type WetPart } from './cutSections';
-export { cutWetCoats, type WetCoat } from './cutWetCoats';
+export { cutWetWork, type WetContext, type WetWork } from './cutWetWork';
 export { listSittings, type Sitting, type SittingsContext, type StepSittings } from './listSittings';
 export { timeOrder, type SittingArc, type TimedArc, type TimedOrder, type TimedSitting, type TimedStep } from './timeOrder';
 export { checkOrder } from './checkOrder';
-export { sectionBlends, type BlendWork } from './sectionBlends';
+export { describeWetWork, findOverruns, type WetWorkRow } from './describeWetWork';

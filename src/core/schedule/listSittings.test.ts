@@ -126,7 +126,7 @@ describe('a step is cut into what is done in one go', () => {
 			finish: { coats: [{ ...blend, hands: 2, drawers: 'out' }, newGlaze('all', null)], decisions: [] }
 		});
 		const own = (coat: string) => plan.sittings.filter((one) => one.coat === coat && one.pass === 1);
-		expect(own(blend.id).map(({ minutes }) => minutes)).toEqual(plan.blends[0]!.sections.map(({ minutes }) => expect.closeTo(minutes, 6)));
+		expect(own(blend.id).map(({ minutes }) => minutes)).toEqual(plan.wetWork[0]!.sections.map(({ minutes }) => expect.closeTo(minutes, 6)));
 		expect(own(blend.id)[0]).toMatchObject({ section: 1, hands: 2, needs: ['drawers-out'] });
 		/** Eight minutes at 20 degrees. */
 		expect(own('glaze').length).toBeGreaterThan(1);
@@ -139,7 +139,7 @@ describe('a step is cut into what is done in one go', () => {
 		const [step] = listSittings({ layers: [layer] } as unknown as Stack, {
 			sites: new Map([['paste', site]]),
 			drying: [{ recoat: 240 } as DryingTimes],
-			wet: new Map(),
+			wet: [],
 			lays: new Map(),
 			piece: { faces: [] } as never,
 			rates: ratesOf()

@@ -1,8 +1,8 @@
 import { kindOfCoat, type Layer, type Need, type Rates, type Site, type Stack } from '../layers';
 import type { LaysPlan } from '../layout';
-import { doesMove, surfacesWithin, type MeasuredPiece } from '../piece';
+import { doesMove, surfacesUnder, surfacesWithin, type MeasuredPiece } from '../piece';
 import { ROUNDED, type Minutes } from '../units';
-import type { WetCoat } from './cutWetCoats';
+import type { WetWork } from './cutWetWork';
 import type { DryingTimes } from './dryMaterial';
 
 /** What is begun and finished in one go: a coat, one of its passes, and of that a section that stays wet, a round of lays, or what can be taken out by itself. */
@@ -15,6 +15,8 @@ export interface Sitting {
 	readonly round: number | null;
 	/** Its place among the sections of the pass, from 1; null: it need not be kept wet. */
 	readonly section: number | null;
+	/** Of coats that are worked one into the other: the first of them. What has the same section of it is done before the next is begun. Null: it is worked by itself. */
+	readonly wetFrom: string | null;
 	/** The drawer or door that it is on, and nothing else; null: on the carcass, or on several. */
 	readonly loose: string | null;
 	readonly surfaces: readonly string[];
@@ -39,7 +41,7 @@ export interface StepSittings {
 export interface SittingsContext {
 	readonly sites: ReadonlyMap<string, Site>;
 	readonly drying: readonly DryingTimes[];
-	readonly wet: ReadonlyMap<string, WetCoat>;
+	readonly wet: readonly WetWork[];
 	readonly lays: ReadonlyMap<string, LaysPlan>;
 	readonly piece: MeasuredPiece;
 	readonly rates: Rates;
@@ -70,6 +72,7 @@ function sittingsOf(layer: Layer, context: SittingsContext, looseOf: ReadonlyMap
 		pass,
 		round: null,
 		section: null,
+		wetFrom: null,
 		minutes,
 		hands,
 		needs,
@@ -78,40 +81,40 @@ function sittingsOf(layer: Layer, context: SittingsContext, looseOf: ReadonlyMap
 	const whole: Piece = { key: '', loose: null, surfaces: [...layer.surfaces] };
 	const benched = bench > 0 ? [sitting(0, { ...whole, surfaces: [] }, bench)] : [];
 	if (count > MOST_PASSES) return { bench: benched, passes: [[sitting(1, whole, work)]], between, unlisted: (count - 1) * between };
-	const cut = cutPass(layer, context, looseOf);
-	const rounds = cut.rounds?.length ?? 1;
+	const rounds = roundsOf(context.lays.get(coat.id), layer, context.piece);
+	const all = rounds ? rounds.reduce((sum, { share }) => sum + share, 0) / rounds.length : 1;
 	const passes = Array.from({ length: count }, (_, k) => {
-		const pieces = cut.rounds ? [cut.rounds[k % rounds]!] : cut.pieces;
-		const all = cut.rounds ? cut.rounds.reduce((sum, { share }) => sum + share, 0) / rounds : 1;
+		const pieces = rounds ? [rounds[k % rounds.length]!] : cutPass(layer, workOfPass(layer, context.wet, k, count), context, looseOf);
 		return pieces.map(({ share, ...piece }) => sitting(k + 1, piece, ((work / count) * share) / all));
 	});
 	return { bench: benched, passes, between, unlisted: 0 };
 }
 
 /** Part of a pass, and what tells it from others in its id. */
-type Piece = Pick<Sitting, 'loose' | 'surfaces'> & Partial<Pick<Sitting, 'round' | 'section'>> & { readonly key: string };
+type Piece = Pick<Sitting, 'loose' | 'surfaces'> & Partial<Pick<Sitting, 'round' | 'section' | 'wetFrom'>> & { readonly key: string };
 type Shared = Piece & { readonly share: number };
 
-/** The pieces of a pass, and what share of its work each is; of lays one for each round, each a pass by itself. */
-function cutPass(
-	layer: Layer,
-	{ sites, wet, lays, piece }: SittingsContext,
-	looseOf: ReadonlyMap<string, string>
-): { readonly pieces: readonly Shared[]; readonly rounds: readonly Shared[] | null } {
+/** How a pass is kept wet: its first into the coat before, its last with the one that is worked into it, others by themselves. */
+function workOfPass({ coat }: Layer, works: readonly WetWork[], pass: number, count: number): WetWork | undefined {
+	const own = works.filter(({ layers }) => layers.some((layer) => layer.coat.id === coat.id));
+	const into = own.find(({ layers }) => layers.length > 1 && layers[0]!.coat.id !== coat.id);
+	const under = own.find(({ layers }) => layers.length > 1 && layers.at(-1)!.coat.id !== coat.id);
+	return (pass === 0 ? into : undefined) ?? (pass === count - 1 ? under : undefined) ?? own.find(({ layers }) => layers.length === 1);
+}
+
+/** The pieces of a pass, and what share of its work each is. */
+function cutPass(layer: Layer, work: WetWork | undefined, { sites }: SittingsContext, looseOf: ReadonlyMap<string, string>): Shared[] {
 	const { coat, surfaces } = layer;
-	const rounds = roundsOf(lays.get(coat.id), layer, piece);
-	if (rounds) return { pieces: [], rounds };
-	const sections = wet.get(coat.id)?.list ?? [];
-	const painted = sections.reduce((sum, { area }) => sum + area, 0);
-	if (painted > ROUNDED)
-		return {
-			rounds: null,
-			pieces: sections.map(({ parts, area }, i): Shared => {
-				const on = surfacesUnder(parts, piece).filter((surface) => surfaces.has(surface));
-				return { key: `section-${i + 1}`, section: i + 1, loose: commonLoose(on, looseOf), surfaces: on, share: area / painted };
-			})
-		};
-	return { rounds: null, pieces: loosePieces(surfaces, sites.get(coat.id)?.on ?? new Map(), looseOf) };
+	const i = work?.layers.findIndex((other) => other.coat.id === coat.id) ?? -1;
+	const all = work?.list.reduce((sum, { by }) => sum + by[i]!, 0) ?? 0;
+	if (!work || all <= ROUNDED) return loosePieces(surfaces, sites.get(coat.id)?.on ?? new Map(), looseOf);
+	const surfacesOf = new Map(work.parts.map(({ part, surfaces: under }) => [part, under]));
+	const wetFrom = work.layers.length > 1 ? work.layers[0]!.coat.id : null;
+	return work.list.flatMap(({ parts, by }, k): Shared[] => {
+		const on = parts.flatMap((part) => surfacesOf.get(part) ?? []).filter((surface) => surfaces.has(surface));
+		if (wetFrom !== null && by[i]! <= ROUNDED) return [];
+		return [{ key: `section-${k + 1}`, section: k + 1, wetFrom, loose: commonLoose(on, looseOf), surfaces: on, share: by[i]! / all }];
+	});
 }
 
 /** The carcass first, then what moves, each by itself. */
@@ -142,13 +145,6 @@ function roundsOf(plan: LaysPlan | undefined, { surfaces }: Layer, piece: Measur
 		const on = surfacesUnder([...new Set(lays.map(({ part }) => part))], piece).filter((surface) => surfaces.has(surface));
 		return { key: '', round: i + 1, loose: null, surfaces: on, share: lays.length };
 	});
-}
-
-function surfacesUnder(parts: readonly string[], piece: MeasuredPiece): string[] {
-	const found = piece.faces.flatMap((face) =>
-		[face.whole, ...face.parts].filter(({ id }) => parts.includes(id)).flatMap((part) => surfacesWithin(part, face))
-	);
-	return [...new Set(found)];
 }
 
 function commonLoose(surfaces: readonly string[], looseOf: ReadonlyMap<string, string>): string | null {

@@ -45,7 +45,7 @@ it('a tack begins later where it is cold, and ends no later than its label says'
 	const wax = CATALOGUE.find(({ id }) => id === 'clear-wax')!;
 	const sized = { ...wax, carrier: 'oil' as const, tack: { from: 30, to: 1440 } };
 	const tackAt = (temperature: number) => {
-		const { tacky, tackLost } = dryMaterial(sized, 1, { temperature, humidity: 50 });
+		const { tacky, tackLost } = dryMaterial(sized, {}, { temperature, humidity: 50 });
 		return [tacky, tackLost];
 	};
 	expect([tackAt(10), tackAt(20), tackAt(30)]).toEqual([
@@ -53,5 +53,5 @@ it('a tack begins later where it is cold, and ends no later than its label says'
 		[30, 1440],
 		[15, 720]
 	]);
-	expect(dryMaterial({ ...sized, tack: undefined } as never, 1, { temperature: 20, humidity: 50 }).tackLost).toBe(Infinity);
+	expect(dryMaterial({ ...sized, tack: undefined } as never, {}, { temperature: 20, humidity: 50 }).tackLost).toBe(Infinity);
 });

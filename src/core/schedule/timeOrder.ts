@@ -69,40 +69,89 @@ export function timeOrder(stack: Stack, drying: readonly DryingTimes[], sittings
 	for (const arc of arcs) into[arc.arc.after.at]!.push(arc);
 
 	const steps: TimedStep[] = [];
-	const placed: (Sitting & { readonly beginsAt: Minutes; readonly doneAt: Minutes })[] = [];
-	for (const layer of stack.layers) {
-		const before = steps.at(-1);
-		const now = before?.doneAt ?? 0;
-		const need = longestWait(into[layer.at]!, steps, now);
-		const waitBefore = before ? (layer.coat.wait ?? need.wait) : 0;
-		const { bench, passes, between, unlisted } = sittings[layer.at]!;
-		const beginsAt = now + waitBefore;
-		let at = beginsAt;
-		const sit = (sitting: Sitting) => {
-			placed.push({ ...sitting, beginsAt: at, doneAt: at + sitting.minutes });
-			at += sitting.minutes;
-		};
-		bench.forEach(sit);
-		passes.forEach((pass, k) => {
-			if (k > 0) at += between;
-			pass.forEach(sit);
-		});
-		at += unlisted;
-		const minutes = (list: readonly Sitting[]) => list.reduce((sum, one) => sum + one.minutes, 0);
-		steps.push({
-			layer,
-			drying: drying[layer.at]!,
-			work: minutes([...bench, ...passes.flat()]),
-			bench: minutes(bench),
-			between,
-			waitBefore,
-			waitFor: waitBefore > 0 ? need.arc : null,
-			beginsAt,
-			doneAt: at
-		});
+	const times = sittings.map((step) => [step.bench, ...step.passes].map((pass) => pass.map(() => ({ beginsAt: 0, doneAt: 0 }))));
+	let now = 0;
+	for (const group of groupPasses(stack, sittings)) {
+		const [lead] = group as [Pass];
+		const begun = group.filter(({ pass }) => pass === 1);
+		const need = longestWait(
+			begun.flatMap(({ layer }) => into[layer.at]!),
+			steps,
+			now
+		);
+		const waitBefore = lead.layer.at === 0 ? 0 : (lead.layer.coat.wait ?? need.wait);
+		now += lead.pass === 1 ? waitBefore : Math.max(need.wait, sittings[lead.layer.at]!.between);
+		for (const { layer } of begun) {
+			const { bench, passes, between } = sittings[layer.at]!;
+			const waits = layer === lead.layer ? waitBefore : 0;
+			steps.push({
+				layer,
+				drying: drying[layer.at]!,
+				work: minutesIn([...bench, ...passes.flat()]),
+				bench: minutesIn(bench),
+				between,
+				waitBefore: waits,
+				waitFor: waits > 0 ? need.arc : null,
+				beginsAt: now,
+				doneAt: now
+			});
+		}
+		for (const { layer, pass, at } of inTurn(group, sittings)) {
+			const { minutes } = [sittings[layer.at]!.bench, ...sittings[layer.at]!.passes][pass]![at]!;
+			times[layer.at]![pass]![at] = { beginsAt: now, doneAt: now + minutes };
+			now += minutes;
+		}
+		for (const { layer, pass } of group) {
+			if (pass === sittings[layer.at]!.passes.length) now += sittings[layer.at]!.unlisted;
+			const own = times[layer.at]!.slice(0, pass + 1).flat();
+			const first = own[0]?.beginsAt ?? steps[layer.at]!.beginsAt;
+			const doneAt = group.length > 1 ? (own.at(-1)?.doneAt ?? now) : now;
+			steps[layer.at] = { ...steps[layer.at]!, beginsAt: first, doneAt };
+		}
 	}
+	const placed = sittings.flatMap((step, at) =>
+		[step.bench, ...step.passes].flatMap((pass, k) => pass.map((sitting, i) => ({ ...sitting, ...times[at]![k]![i]! })))
+	);
 	const links = linkSittings(sittings, arcs);
 	return { stack, steps, arcs, links, sittings: withBounds(placed, links), drying, untimed: sittings };
+}
+
+const minutesIn = (list: readonly Sitting[]): Minutes => list.reduce((sum, { minutes }) => sum + minutes, 0);
+
+/** One pass of a step: from 1. */
+interface Pass {
+	readonly layer: Layer;
+	readonly pass: number;
+}
+
+/** The passes of an order, one after the other; those that are worked one into the other, without a wait of the painter's own, are one group. */
+function groupPasses({ layers }: Stack, sittings: readonly StepSittings[]): Pass[][] {
+	const groups: Pass[][] = [];
+	for (const layer of layers) {
+		const isJoined = isWorkedInto(layer, sittings);
+		sittings[layer.at]!.passes.forEach((_, k) => {
+			if (k === 0 && isJoined) groups.at(-1)!.push({ layer, pass: 1 });
+			else groups.push([{ layer, pass: k + 1 }]);
+		});
+	}
+	return groups;
+}
+
+/** Begun in the sitting of the coat before it: its first pass has sections of the same. */
+function isWorkedInto({ at, coat }: Layer, sittings: readonly StepSittings[]): boolean {
+	const [first] = sittings[at]!.passes[0] ?? [];
+	const last = sittings[at - 1]?.passes.at(-1)?.[0];
+	return !coat.wait && first !== undefined && first.wetFrom !== null && first.wetFrom !== coat.id && last?.wetFrom === first.wetFrom;
+}
+
+/** The sittings of a group as they are done: what is at the bench, then section by section, coat by coat. */
+function inTurn(group: readonly Pass[], sittings: readonly StepSittings[]): (Pass & { readonly at: number })[] {
+	const all = group.flatMap(({ layer, pass }) => {
+		const { bench, passes } = sittings[layer.at]!;
+		const own = passes[pass - 1]!.map((sitting, at) => ({ layer, pass, at, section: sitting.section ?? 0 }));
+		return [...(pass === 1 ? bench.map((_, at) => ({ layer, pass: 0, at, section: -1 })) : []), ...own];
+	});
+	return group.length === 1 ? all : all.sort((a, b) => a.section - b.section);
 }
 
 function timeArc(arc: Arc, drying: DryingTimes): TimedArc {
@@ -114,7 +163,10 @@ function timeArc(arc: Arc, drying: DryingTimes): TimedArc {
 function longestWait(arcs: readonly TimedArc[], steps: readonly TimedStep[], now: Minutes): { wait: Minutes; arc: TimedArc | null } {
 	let longest: { wait: Minutes; arc: TimedArc | null } = { wait: 0, arc: null };
 	for (const arc of arcs) {
-		const wait = steps[arc.arc.before.at]!.doneAt + arc.asks - now;
+		const before = steps[arc.arc.before.at];
+		/** What is still being laid, in the same sitting, is worked into and not waited for. */
+		if (!before) continue;
+		const wait = before.doneAt + arc.asks - now;
 		if (wait > longest.wait + SAME) longest = { wait, arc };
 	}
 	return longest;
@@ -136,6 +188,8 @@ function minutesOf(readiness: Readiness, drying: DryingTimes): Minutes {
 			return drying.hardening;
 		case 'hard':
 			return drying.hard;
+		case 'set':
+			return drying.set;
 		default:
 			return readiness;
 	}
@@ -157,7 +211,10 @@ function linkSittings(steps: readonly StepSittings[], arcs: readonly TimedArc[])
 		const { arc, least, asks, most } = timed;
 		const last = places[arc.before.at]!.at(-1) ?? [];
 		const first = places[arc.after.at]![0] ?? [];
-		return pairs(last, first, new Set(arc.where)).map((pair) => ({ ...pair, arc: timed, least, asks, most }));
+		/** Of one sitting the same section is worked on, not one that is done already. */
+		const isSame = ({ sitting: one }: Placed, { sitting: other }: Placed) =>
+			one.wetFrom === null || one.wetFrom !== other.wetFrom || one.section === other.section;
+		return pairs(last, first, new Set(arc.where), isSame).map((pair) => ({ ...pair, arc: timed, least, asks, most }));
 	});
 	return [...between, ...ruled];
 }
@@ -171,13 +228,16 @@ interface Placed {
 function pairs(
 	before: readonly Placed[],
 	after: readonly Placed[],
-	where: ReadonlySet<string> | null
+	where: ReadonlySet<string> | null,
+	doMeet: (before: Placed, after: Placed) => boolean = () => true
 ): Pick<SittingArc, 'before' | 'after'>[] {
-	const on = new Map<string, number[]>();
-	for (const { sitting, at } of before)
-		for (const surface of sitting.surfaces) if (where?.has(surface) ?? true) on.set(surface, [...(on.get(surface) ?? []), at]);
-	const met = after.flatMap(({ sitting, at }) =>
-		[...new Set(sitting.surfaces.flatMap((surface) => on.get(surface) ?? []))].map((one) => ({ before: one, after: at }))
+	const on = new Map<string, Placed[]>();
+	for (const one of before)
+		for (const surface of one.sitting.surfaces) if (where?.has(surface) ?? true) on.set(surface, [...(on.get(surface) ?? []), one]);
+	const met = after.flatMap((other) =>
+		[...new Set(other.sitting.surfaces.flatMap((surface) => on.get(surface) ?? []))]
+			.filter((one) => doMeet(one, other))
+			.map((one) => ({ before: one.at, after: other.at }))
 	);
 	return met.length > 0 ? met : before.flatMap((one) => after.map((other) => ({ before: one.at, after: other.at })));
 }

@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { IdSchema } from '../../units';
-import { film, filmOf, CoatPartsSchema, type CoatParts } from './fields';
+import { film, filmOf, wetWork, CoatPartsSchema, type CoatParts } from './fields';
 import { FILM, takeIn } from './defaults';
 import { hiddenBy } from './hiddenBy';
 import { traitsOfMaterial } from '../traits';
 import type { CoatKind } from './types';
 
-export const BaseSchema = z.strictObject({ kind: z.literal('base'), ...film, on: CoatPartsSchema, colour: IdSchema });
+export const BaseSchema = z.strictObject({ kind: z.literal('base'), ...film, on: CoatPartsSchema, colour: IdSchema, ...wetWork });
 export type Base = z.infer<typeof BaseSchema>;
 
 export const base: CoatKind<Base> = {
@@ -26,7 +26,10 @@ export const base: CoatKind<Base> = {
 		covers: true,
 		hides: hiddenBy(colourOf(coat.colour)?.opacity ?? 1, FILM.amount(coat))
 	}),
-	takes: ({ colour }, site) => takeIn(colour, site)
+	takes: ({ colour }, site) => takeIn(colour, site),
+	worksWet: true,
+	work: (coat, site, rates) => FILM.work(coat, site, rates) / (coat.hands ?? 1),
+	hands: ({ hands = 1 }) => hands
 };
 
 export const newBase = (on: CoatParts, colour: string, material: string): Base => ({

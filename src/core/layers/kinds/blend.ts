@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { IdSchema } from '../../units';
-import { BLEND_METHODS, BRUSH_SCHOOLS, MOST_HANDS, USUAL_BLENDING } from '../methods/schema';
+import { BLEND_METHODS, BRUSH_SCHOOLS, USUAL_BLENDING } from '../methods/schema';
 import { METHODS } from '../methods';
 import type { Rates } from '../rates';
 import { traitsOfMaterial } from '../traits';
 import { stepsOfBlend } from './blendSteps';
 import { FILM } from './defaults';
-import { film, filmOf } from './fields';
+import { film, filmOf, wetWork } from './fields';
 import { hiddenBy } from './hiddenBy';
 import type { CoatKind, StartContext } from './types';
 
@@ -20,8 +20,7 @@ export const BlendSchema = z.strictObject({
 		.enum(['in', 'out'])
 		.optional()
 		.meta({ description: 'Left in, to see the front as one (as without it), or taken out for clean edges.' }),
-	extender: z.number().min(0).max(240).optional().meta({ description: 'Minutes that an extender adds to the open time, by its label.' }),
-	hands: z.number().int().min(1).max(MOST_HANDS).optional().meta({ description: 'How many work on it at once; one where it is not given.' })
+	...wetWork
 });
 export type Blend = z.infer<typeof BlendSchema>;
 
@@ -58,7 +57,8 @@ export const blend: CoatKind<Blend> = {
 	takes: (_coat, { shares }) => [...shares],
 	work: (coat, { shares }, rates) => (coat.times * shares.reduce((sum, { area }) => sum + area, 0)) / rateOfBlend(coat, rates),
 	passes: ({ times, method }) => ({ count: times, rest: METHODS[method].rest }),
-	sections: (coat, rates) => ({ rate: rateOfBlend(coat, rates), wet: METHODS[coat.method].wet, extender: coat.extender ?? 0 }),
+	sections: (coat, rates) => ({ rate: rateOfBlend(coat, rates), wet: METHODS[coat.method].wet, misted: METHODS[coat.method].misted }),
+	worksWet: true,
 	hands: ({ hands = 1 }) => hands,
 	needs: ({ drawers }) => (drawers === 'out' ? ['drawers-out'] : []),
 	tools: ({ method, brushes }, colours) => METHODS[method].tools(colours, brushes).filter(({ count }) => count > 0),

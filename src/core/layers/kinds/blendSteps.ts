@@ -1,5 +1,6 @@
 import { METHODS } from '../methods';
 import type { BlendMethodId } from '../methods/schema';
+import type { StepSetting } from './types';
 
 interface Blended {
 	readonly method: BlendMethodId;
@@ -19,7 +20,7 @@ const DRAWERS = {
 } as const;
 
 /** How a blended coat is done, step by step, as its method, its colours, its passes and the choice about drawers make it. Source: craft 4. */
-export function stepsOfBlend(coat: Blended, moves: boolean, colours = 2): string[] {
+export function stepsOfBlend(coat: Blended, { moves, colours = 2 }: StepSetting): string[] {
 	const { steps, alone, passes, water, wipe } = METHODS[coat.method];
 	const { before, after } = DRAWERS[coat.drawers ?? 'in'];
 	return [

@@ -15,6 +15,7 @@ export const STEP: Defaults = {
 	passes: () => ({ count: 1, rest: 0 }),
 	lays: () => null,
 	sections: () => null,
+	worksWet: false,
 	hands: () => 1,
 	needs: () => [],
 	tools: () => [],

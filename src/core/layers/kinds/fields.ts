@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { IdSchema } from '../../units';
+import { MOST_HANDS } from '../methods/schema';
 
 export const CoatPartsSchema = z
 	.union([z.enum(['all', 'drawers', 'doors', 'fronts', 'panels', 'frame']), z.array(IdSchema).min(1).max(400)])
@@ -32,6 +33,16 @@ export const film = {
 		.enum(['full', 'one', 'none'])
 		.optional()
 		.meta({ description: 'On edges that move past each other: as on the face (full), one coat only, or none because they are masked.' })
+};
+
+/** Of what may be worked into a coat that is still wet, or have another worked into it. */
+export const wetWork = {
+	intoWet: IdSchema.optional().meta({
+		description:
+			'The coat right before it, which it is worked into while that is wet: one sitting, section by section, within its open time. Only of one that can be worked wet; without it the coat before dries first.'
+	}),
+	extender: z.number().min(0).max(240).optional().meta({ description: 'Minutes that an extender adds to the open time, by its label.' }),
+	hands: z.number().int().min(1).max(MOST_HANDS).optional().meta({ description: 'How many work on it at once; one where it is not given.' })
 };
 
 /** What of an arrangement a coat goes through: `corner`, `stripe-2`. */

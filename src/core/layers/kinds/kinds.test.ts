@@ -158,7 +158,7 @@ const TABLE: [
 		['1 brush', '2 lint-free cloth to wipe back'],
 		''
 	],
-	['glaze', { colour: null }, SITE, 1, [{ colour: null, area: 2 }], 2 / 0.06, ['1 brush', '2 lint-free cloth to wipe back'], ''],
+	['glaze', { colour: null }, SITE, 1, [{ colour: null, area: 2 }], 2 / 0.06, ['1 brush'], ''],
 	['gilding-wax', {}, SITE, 1, [{ colour: 'b', area: 0.3 }], 10, ['1 soft cloth, a corner of it', '1 cloth to buff'], 'edges'],
 	[
 		'gilding-wax',
@@ -247,14 +247,17 @@ describe.each(Object.entries(KINDS) as [Coat['kind'], CoatKind<Coat>][])('%s', (
 });
 
 it('says how it is done where that is more than laying it, and what can hurt', () => {
-	const steps = (kind: Coat['kind'], more: object = {}) => {
+	const steps = (kind: Coat['kind'], more: object = {}, staysWet = false) => {
 		const coat = begin(kind, more);
-		return kindOfCoat(coat).steps(coat, true).join(' ');
+		return kindOfCoat(coat).steps(coat, { moves: true, staysWet }).join(' ');
 	};
 	expect(steps('sand')).toBe('');
 	expect(steps('sand', sandBare)).toMatch(/until no old coat is left.*Veneer/);
 	expect(steps('glaze')).toMatch(/^Stir one part of paint into 3 of medium/);
-	expect(steps('glaze', { colour: null })).toMatch(/^Brush it on/);
+	expect(steps('glaze')).toContain('Wipe it back at once');
+	/** A slip, and what the next coat is worked into, is left wet. */
+	expect(steps('glaze', { colour: null })).toBe('Brush it on thin and even, one section at a time; do not wipe it back.');
+	expect(steps('glaze', {}, true)).toMatch(/^Stir .*; do not wipe it back\.$/);
 	expect(steps('filler')).toContain('sand it flush');
 	expect(kindOfCoat(begin('sand')).cautions.join(' ')).toMatch(/Dust.*lead/);
 	expect(kindOfCoat(begin('scuff')).cautions.join(' ')).toMatch(/^Dust/);

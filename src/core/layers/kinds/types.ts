@@ -121,6 +121,16 @@ export interface StartContext {
 	readonly hasHoles: boolean;
 }
 
+/** What the steps of a coat hang on besides it. */
+export interface StepSetting {
+	/** Something on the piece is taken out to be painted. */
+	readonly moves: boolean;
+	/** Of its zone; two where it is not said. */
+	readonly colours?: number | undefined;
+	/** The next coat is worked into it while it is wet. */
+	readonly staysWet?: boolean;
+}
+
 /** A way to begin a coat; its id is made free when it is put in. */
 export interface Start<C> {
 	readonly text: string;
@@ -151,15 +161,17 @@ export interface CoatKind<C> {
 	readonly passes: (coat: C, site: Pick<Site, 'lays'>) => { readonly count: number; readonly rest: Minutes };
 	/** Worked sheet by sheet, so that none is laid on what is wet; null: it is not. */
 	readonly lays: (coat: C) => (LaysWish & Pick<LaysSetting, 'lies'>) | null;
-	/** Worked section by section, at so many m2 a minute, by all hands; wet: each within its open time, with what its extender adds. Null: it is not. */
-	readonly sections: (coat: C, rates: Rates) => { readonly rate: number; readonly wet: boolean; readonly extender: Minutes } | null;
+	/** Worked section by section, at so many m2 a minute, by all hands; wet: each within its open time; misted: water gives paint that it wakes more of that. Null: it is not. */
+	readonly sections: (coat: C, rates: Rates) => { readonly rate: number; readonly wet: boolean; readonly misted: boolean } | null;
+	/** It may be worked into a coat of such a kind that is still wet, or have one worked into it. */
+	readonly worksWet: boolean;
 	/** How many work on it at once, and how the piece has to stand for it. */
 	readonly hands: (coat: C) => number;
 	readonly needs: (coat: C) => readonly Need[];
 	/** For so many colours. */
 	readonly tools: (coat: C, colours: number) => readonly Tool[];
-	/** How it is done with so many colours of its zone, where that is more than laying it. */
-	readonly steps: (coat: C, moves: boolean, colours?: number) => readonly string[];
+	/** How it is done, where that is more than laying it. */
+	readonly steps: (coat: C, setting: StepSetting) => readonly string[];
 	readonly cautions: readonly string[];
 	readonly look: (coat: C) => Look;
 	/** What tells it from others of its kind, in two words: `grit 180`. */

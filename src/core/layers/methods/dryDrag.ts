@@ -7,6 +7,7 @@ export const dryDrag: BlendMethod = {
 	says: 'No water: shade colour at the edge, the main colour drawn through it, across and down.',
 	hand: { strokes: 'crossed', stroke: 0.5, patch: 0.05, size: 60, everywhere: 0.22 },
 	wet: false,
+	misted: false,
 	drags: true,
 	wears: false,
 	film: 0.55,

@@ -7,6 +7,7 @@ export const glazeSlip: BlendMethod = {
 	says: 'Clear glaze first, dark then light, pounced together with a fibre pad that is wiped off often.',
 	hand: { strokes: 'none', stroke: 0, patch: 0.3, size: 5, everywhere: 0.03 },
 	wet: true,
+	misted: false,
 	drags: false,
 	wears: false,
 	film: 1.25,

@@ -7,6 +7,7 @@ export const layerAndWear: BlendMethod = {
 	says: 'No blending: each colour dries, then a damp cloth takes the top back to show those under it.',
 	hand: { strokes: 'level', stroke: 0.25, patch: 0.7, size: 26, everywhere: 0.35 },
 	wet: false,
+	misted: false,
 	drags: false,
 	wears: true,
 	film: 0.8,

@@ -7,6 +7,7 @@ export const loadedBrush: BlendMethod = {
 	says: 'One brush dipped at random in all colours, long strokes, mist.',
 	hand: { strokes: 'level', stroke: 0.34, patch: 0.3, size: 70, everywhere: 0.3 },
 	wet: true,
+	misted: true,
 	drags: false,
 	wears: false,
 	film: 1.1,

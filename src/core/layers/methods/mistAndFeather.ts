@@ -7,6 +7,7 @@ export const mistAndFeather: BlendMethod = {
 	says: 'Colours side by side, wet; a fine mist; a dry brush across the join in crosses, then one tidy direction.',
 	hand: { strokes: 'level', stroke: 0.16, patch: 0.1, size: 40, everywhere: 0.03 },
 	wet: true,
+	misted: true,
 	drags: false,
 	wears: false,
 	film: 1,

@@ -7,6 +7,7 @@ export const runningColour: BlendMethod = {
 	says: 'Thin colour with much water, let down from above and up from below; it sets a little, then is dabbed soft.',
 	hand: { strokes: 'upright', stroke: 0.3, patch: 0.5, size: 45, everywhere: 0.06 },
 	wet: true,
+	misted: true,
 	drags: false,
 	wears: false,
 	film: 0.5,

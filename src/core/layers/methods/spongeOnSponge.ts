@@ -7,6 +7,7 @@ export const spongeOnSponge: BlendMethod = {
 	says: 'Damp sponges, dark and light in turn, wet in wet; light pushed into hollows, dark on the tops.',
 	hand: { strokes: 'none', stroke: 0, patch: 0.8, size: 11, everywhere: 0.3 },
 	wet: true,
+	misted: true,
 	drags: false,
 	wears: false,
 	film: 0.8,

@@ -22,6 +22,8 @@ export interface BlendMethod {
 	readonly hand: Handwriting;
 	/** Has to be finished while it is wet: what is painted at once hangs on the open time. */
 	readonly wet: boolean;
+	/** Water keeps paint open that it wakes: not what lies in a slip of glaze. */
+	readonly misted: boolean;
 	/** Draws one colour through another that is half dry: that is how it is meant. */
 	readonly drags: boolean;
 	/** Takes the top back to show what lies under it: nothing under it is lost. */

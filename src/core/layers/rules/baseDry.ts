@@ -3,6 +3,7 @@ import { nameCoat } from '../kinds';
 import { newPrime } from '../kinds/prime';
 import type { Found, Rule } from '../findings';
 import { isBared, layersOn, type Layer, type Stack } from '../stackLayers';
+import { areWetTogether } from '../wetRuns';
 import { dryArcs } from './recoat';
 
 /** Wet blending wakes an undercoat that is not dry, and needs a dry base under it; two blended coats on primer need none. Source: craft 4 and 12. */
@@ -26,28 +27,33 @@ export const baseDry: Rule = {
 			['blending on a wet base', 'base; blend wait=30!'],
 			['one blended coat on primer', 'prime; blend!'],
 			['two blended coats on bare wood', 'sand; blend x2!'],
-			['the base was sanded off again', 'base; sand bare; blend x2!']
+			['the base was sanded off again', 'base; sand bare; blend x2!'],
+			['the only paint under it is the bed that it is blended into', 'sand; base; blend into!']
 		],
 		good: [
 			['a dry base', 'base; blend'],
 			['two blended coats on primer, without a base', 'prime; blend x2'],
 			['two blended steps of one coat on primer', 'prime; blend; blend'],
-			['sound old paint is a base', 'ground=old-paint | clean; blend']
+			['sound old paint is a base', 'ground=old-paint | clean; blend'],
+			['a dry base under the fresh bed that is blended into', 'base; base; blend into'],
+			['a bed on primer, blended into, is two coats', 'prime; base; blend into']
 		]
 	}
 };
 
 function checkBase(stack: Stack, layer: Layer): Found[] {
 	const under = (surface: string) => layersOn(stack, surface, layer.at);
+	/** Laid fresh for it to be blended into: it is no dry base, and a coat of the blending. */
+	const isBed = (other: Layer) => other !== layer && other.traits.solid && areWetTogether(stack, other, layer);
 	const isPrimed = (surface: string) => under(surface).some(({ traits }) => traits.primes);
 	const blendedCoats = (surface: string) =>
 		layersOn(stack, surface)
 			.filter(({ at }) => at > layer.at)
 			.concat(under(surface), layer)
-			.reduce((sum, { traits }) => sum + traits.blends, 0);
+			.reduce((sum, other) => sum + other.traits.blends + Number(isBed(other)), 0);
 	const where = [...layer.surfaces].filter((surface) => {
 		if (stack.groundOf(surface) === 'old-paint' && !isBared(stack, surface, layer.at)) return false;
-		const hasBase = under(surface).some(({ traits }) => traits.solid);
+		const hasBase = under(surface).some((other) => other.traits.solid && !isBed(other));
 		return !hasBase && !(isPrimed(surface) && blendedCoats(surface) >= 2);
 	});
 	const { coat } = layer;

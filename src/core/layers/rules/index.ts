@@ -11,6 +11,7 @@ import { noWaterOnOil } from './noWaterOnOil';
 import { noWaterOnWax } from './noWaterOnWax';
 import { porousGlaze } from './porousGlaze';
 import { heat } from './heat';
+import { openTime } from './openTime';
 import { pasteDry } from './pasteDry';
 import { pasteKey } from './pasteKey';
 import { pasteNeighbour } from './pasteNeighbour';
@@ -24,6 +25,7 @@ import { tackHolds } from './tackHolds';
 import { tapeDry } from './tapeDry';
 import { tapeWet } from './tapeWet';
 import { thickCoat } from './thickCoat';
+import { wetInWet } from './wetInWet';
 
 /** Every order rule. A new rule is a new file and a line here. */
 export const RULES: readonly Rule[] = [
@@ -32,6 +34,8 @@ export const RULES: readonly Rule[] = [
 	glossKey,
 	primeSlick,
 	recoat,
+	wetInWet,
+	openTime,
 	tackHolds,
 	baseDry,
 	noWaterOnWax,

@@ -1,7 +1,9 @@
-import type { Rule } from '../findings';
+import { freeId, type FinishEdit, type Rule } from '../findings';
 import { newClear } from '../kinds/clear';
-import { newGlaze } from '../kinds/glaze';
-import { layersOn } from '../stackLayers';
+import type { CoatParts } from '../kinds/fields';
+import { newGlaze, type Glaze } from '../kinds/glaze';
+import { layersOn, type Layer, type Stack } from '../stackLayers';
+import { areWetTogether } from '../wetRuns';
 
 /** A tinted glaze soaks into porous paint, and is hard to move there: three schools. Source: craft 11 and 12. */
 export const porousGlaze: Rule = {
@@ -13,7 +15,7 @@ export const porousGlaze: Rule = {
 			.flatMap((layer) => {
 				const where = [...layer.surfaces].filter((surface) => {
 					const top = layersOn(stack, surface, layer.at).findLast(({ traits }) => traits.film && traits.covers);
-					return top !== undefined && top.traits.porous && !top.traits.slips;
+					return top !== undefined && top.traits.porous && !top.traits.slips && !areWetTogether(stack, top, layer);
 				});
 				if (where.length === 0) return [];
 				const on = where.length === stack.surfaces.length ? 'all' : where;
@@ -26,7 +28,7 @@ export const porousGlaze: Rule = {
 						why: 'It soaks in at once: denser and stiffer, and hard to wipe back. Some seal first, some lay clear glaze first, some want it so.',
 						remedies: [
 							{ label: 'Seal it first', edits: [{ op: 'insert', at: layer.at, coat: { ...newClear(on), times: 1 } }] },
-							{ label: 'Clear glaze first', edits: [{ op: 'insert', at: layer.at, coat: newGlaze(on, null) }] }
+							{ label: 'Clear glaze first, left wet', edits: slipUnder(stack, layer, on) }
 						]
 					}
 				];
@@ -39,9 +41,25 @@ export const porousGlaze: Rule = {
 		good: [
 			['sealed first', 'base; clear; glaze'],
 			['clear glaze first', 'base; glaze clear; glaze'],
+			['tinted glaze into wet paint', 'base; glaze into'],
+			['into clear glaze that is left wet', 'base; glaze clear; glaze into'],
 			['on paint that is not porous', 'base:mineral-paint; glaze'],
 			['a clear glaze by itself', 'base; glaze clear'],
 			['a print of porous paint on a sealed ground', 'base; clear; stencil; glaze']
 		]
 	}
 };
+
+/** A slip of clear glaze right before it, which it is worked into while that is wet. */
+function slipUnder({ layers }: Stack, { at, coat }: Layer, on: CoatParts): FinishEdit[] {
+	const slip = newGlaze(on, null);
+	const id = freeId(
+		slip.id,
+		layers.map((layer) => layer.coat)
+	);
+	const glaze = coat as Glaze;
+	return [
+		{ op: 'insert', at, coat: { ...slip, id } },
+		{ op: 'replace', coat: coat.id, with: { ...glaze, intoWet: id, wait: null } }
+	];
+}

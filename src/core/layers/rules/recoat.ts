@@ -2,6 +2,7 @@ import type { Arc } from '../arcs';
 import type { Rule } from '../findings';
 import { nameCoat } from '../kinds';
 import { layersUnder, type Layer, type Stack } from '../stackLayers';
+import { areWetTogether } from '../wetRuns';
 
 /** A coat is past its recoat before the next. Wet blending on a coat that is not dry is `base-dry`. Source: craft 12. */
 export const recoat: Rule = {
@@ -24,7 +25,8 @@ export const recoat: Rule = {
 			['dark wax at the tack of the clear wax', 'wax; wax:dark-wax wait=20'],
 			['dry drag on a coat that is half dry', 'base; blend method=dry-drag wait=45'],
 			['wet on another surface', 'base on=frame; clear on=drawers wait=0'],
-			['masking beside wet paint', 'base; hardware-masked wait=0']
+			['masking beside wet paint', 'base; hardware-masked wait=0'],
+			['a second colour dragged into the wet one', 'base; base into']
 		]
 	}
 };
@@ -41,7 +43,9 @@ function isHeldBy({ material }: Layer, { traits }: Layer): boolean {
 /** All that is still wet under a layer, and how far it must have come; of paste `paste-dry` says it, of what holds by its tack `tack-holds`. */
 export function dryArcs(stack: Stack, after: Layer): Arc[] {
 	return layersUnder(stack, after)
-		.filter(({ layer }) => layer.material !== null && !layer.traits.raised && !isHeldBy(layer, after))
+		.filter(
+			({ layer }) => layer.material !== null && !layer.traits.raised && !isHeldBy(layer, after) && !areWetTogether(stack, layer, after)
+		)
 		.map(({ layer: before, where }) => ({
 			rule: 'recoat',
 			before,

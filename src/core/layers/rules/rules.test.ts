@@ -29,7 +29,7 @@ it.each<[order: string, rule: string, label: string, ids: string]>([
 	['holes | clean; prime; filler; base', 'fill-holes', 'Move the filling before it, and sand', 'clean filler sand prime base'],
 	['holes | clean; filler; dust; prime', 'fill-holes', 'Add sanding after it', 'clean filler dust sand prime'],
 	['base; glaze', 'porous-glaze', 'Seal it first', 'base clear glaze'],
-	['base; glaze', 'porous-glaze', 'Clear glaze first', 'base glaze-2 glaze'],
+	['base; glaze', 'porous-glaze', 'Clear glaze first, left wet', 'base glaze-2 glaze'],
 	['base; stencil; base x2', 'hidden-work', 'Move it before the stencil', 'base base-2 stencil'],
 	['prime; base; sand bare', 'sanded-off', 'Move it before them', 'sand prime base'],
 	['prime; base; sand bare', 'sanded-off', 'Only key it, not to bare', 'prime base sand'],
@@ -56,7 +56,7 @@ it.each<[order: string, rule: string, label: string, on: 'all' | 'some']>([
 	['prime:shellac-primer; base', 'gloss-key', 'Scuff it before', 'all'],
 	['prime:shellac-primer; scuff on=drawers; base', 'gloss-key', 'Scuff it before', 'some'],
 	['base; glaze', 'porous-glaze', 'Seal it first', 'all'],
-	['base; glaze on=drawers', 'porous-glaze', 'Clear glaze first', 'some'],
+	['base; glaze on=drawers', 'porous-glaze', 'Clear glaze first, left wet', 'some'],
 	['ground=metal | base', 'prime-slick', 'Add a primer made to grip before it', 'all'],
 	['ground=metal | prime on=frame; base', 'prime-slick', 'Add a primer made to grip before it', 'some']
 ])('of %s, %s: %s, on %s', (order, rule, label, on) => {

@@ -105,6 +105,14 @@ export function surfacesWithin(part: Part, face: MeasuredFace): string[] {
 	];
 }
 
+/** All surfaces that lie on any of these parts, each once. */
+export function surfacesUnder(parts: readonly string[], piece: MeasuredPiece): string[] {
+	const found = piece.faces.flatMap((face) =>
+		[face.whole, ...face.parts].filter(({ id }) => parts.includes(id)).flatMap((part) => surfacesWithin(part, face))
+	);
+	return [...new Set(found)];
+}
+
 /** Those that words like "every drawer" stand for, with all that lies on them. */
 export function surfacesNamed(word: 'all' | 'drawers' | 'doors' | 'fronts' | 'panels' | 'frame', piece: MeasuredPiece): string[] {
 	return piece.faces.flatMap((face) => {

@@ -53,12 +53,14 @@ it('adds what unmeasured faces would take where it belongs, a colour of theirs a
 
 it('lists a tool once, as many as one coat needs at most', () => {
 	const tools = [
-		{ coat: 'a', tool: 'brush', count: 1 },
-		{ coat: 'b', tool: 'flat brush', count: 3 },
-		{ coat: 'c', tool: 'brush', count: 2 }
+		{ coat: 'a', sitting: 'a', tool: 'brush', count: 1 },
+		{ coat: 'b', sitting: 'b', tool: 'flat brush', count: 3 },
+		{ coat: 'c', sitting: 'b', tool: 'flat brush', count: 1 },
+		{ coat: 'c', sitting: 'b', tool: 'brush', count: 2 }
 	];
+	/** What is worked wet in wet has its tools in hand at once. */
 	expect(listTools(tools)).toEqual([
 		{ tool: 'brush', count: 2, coats: ['a', 'c'] },
-		{ tool: 'flat brush', count: 3, coats: ['b'] }
+		{ tool: 'flat brush', count: 4, coats: ['b', 'c'] }
 	]);
 });

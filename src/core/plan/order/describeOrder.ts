@@ -1,4 +1,17 @@
-import { isFilm, kindOfCoat, layersUnder, nameCoat, takenOff, whereOf, wordCoat, type Stack } from '../../layers';
+import {
+	isFilm,
+	isRenewedByMist,
+	kindOfCoat,
+	layersUnder,
+	nameCoat,
+	takenOff,
+	wetPartner,
+	whereOf,
+	wordCoat,
+	type Coat,
+	type Layer,
+	type Stack
+} from '../../layers';
 import type { TimedArc, TimedOrder, TimedStep } from '../../schedule';
 import type { Project } from '../../project';
 import { labelSteps } from './labelSteps';
@@ -30,6 +43,9 @@ function describeStep(
 ): Omit<OrderStep, 'label'> {
 	const { coat, material } = layer;
 	const kind = kindOfCoat(coat);
+	const coats = stack.layers.map((other) => other.coat);
+	const partner = wetPartner(coats, layer.at);
+	const next = wetPartner(coats, layer.at + 1) === null ? null : coats[layer.at + 1]!;
 	const colours = layout.zones.find(({ id }) => id === whereOf(coat).zone)?.colours.length;
 	return {
 		coat: coat.id,
@@ -59,6 +75,18 @@ function describeStep(
 		film: layer.film,
 		ready: material?.ready ?? null,
 		cautions: [...(material?.cautions ?? []), ...kind.cautions],
-		how: kind.steps(coat, moves, colours)
+		intoWet: partner?.id ?? null,
+		how: [...howInSitting(partner, layer, next), ...kind.steps(coat, { moves, colours, staysWet: next !== null })]
 	};
+}
+
+/** What is done at once, and with what, where coats are worked one into the other. */
+function howInSitting(partner: Coat | null, { material }: Layer, next: Coat | null): string[] {
+	return [
+		...(partner
+			? [`Work it into ${nameCoat(partner, null)} while that is wet, section by section: both are done there before the next is begun.`]
+			: []),
+		...(partner && material && isRenewedByMist(material) ? ['When it begins to pull, mist it lightly and go on: twice, no more.'] : []),
+		...(next ? [`Leave it wet, and go on at once in the same section with ${nameCoat(next, null)}.`] : [])
+	];
 }

@@ -1,7 +1,7 @@
-import { nameSurface, type OrderStep } from '../../plan';
+import { nameSurface, wordSection, type OrderStep, type Plan } from '../../plan';
 import { colourOf } from '../../layers';
 import { gatherMaterials } from '../../materials';
-import { formatWait, formatWork } from '../../units';
+import { formatLatest, formatWait, formatWork, type LengthUnit } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -47,6 +47,7 @@ export const makeOrder: PageMaker = {
 					: []),
 				...workOf(step),
 				...step.how.map((text): FlowLine => ({ text: `· ${text}`, indent: 6, size: 3.1 })),
+				...sectionsOf(step, plan, project.units),
 				...(step.ready ? [{ text: `Ready looks like: ${step.ready}`, indent: 6, size: 3.1 }] : []),
 				...step.cautions
 					.filter((text) => text !== SAID_ABOVE)
@@ -69,4 +70,21 @@ function workOf({ work, between }: OrderStep): FlowLine[] {
 		between > 0 ? `Between its coats ${formatWait(between)}.` : ''
 	].filter(Boolean);
 	return text.length > 0 ? [{ text: text.join(' '), indent: 6, size: 3.1 }] : [];
+}
+
+/** What is worked in sections: which they are, and how long each may take. Of coats that are worked one into the other with the last of them. */
+function sectionsOf({ coat }: OrderStep, plan: Plan, unit: LengthUnit): FlowLine[] {
+	return plan.wetWork.flatMap(({ coats, open, sections }): FlowLine[] => {
+		if (coats.at(-1) !== coat || open === null || sections.length < 2) return [];
+		const together = coats.length > 1 ? 'All that is worked together in sections' : 'In sections';
+		return [
+			{ text: `${together}, each done within ${formatLatest(open)}:`, indent: 6, size: 3.1, keep: 10 },
+			...sections.map((section, i): FlowLine => ({
+				text: `Section ${i + 1}: ${wordSection(plan, section, unit)}`,
+				right: `about ${formatWork(section.minutes)}${section.mists > 0 ? `, misted ${section.mists === 1 ? 'once' : 'twice'}` : ''}`,
+				indent: 10,
+				size: 3.1
+			}))
+		];
+	});
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { isFilm, kindOfCoat, wordCoat, type Coat, type Material } from '$core/layers';
+	import { canWorkWet, isFilm, kindOfCoat, wordCoat, type Coat, type Material } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
 	import { dropCoat } from '$core/project';
 	import { formatDuration, parseDuration, formatWait, formatWork } from '$core/units';
@@ -9,6 +9,8 @@
 	import FilmFields from './FilmFields.svelte';
 	import { KIND_FIELDS } from './kindFields';
 	import OnField from './OnField.svelte';
+	import SectionsOfWork from './SectionsOfWork.svelte';
+	import WetFields from './WetFields.svelte';
 
 	let { coat }: { coat: Coat } = $props();
 	const piece = usePiece();
@@ -82,6 +84,8 @@
 	{#if 'on' in coat}<OnField {coat} />{/if}
 	{#if Fields}<Fields {coat} />{/if}
 	{#if isFilm(coat)}<FilmFields {coat} />{/if}
+	{#if canWorkWet(coat)}<WetFields {coat} />{/if}
+	<SectionsOfWork coat={coat.id} />
 	{#if step && at > 0}
 		<div>
 			<label class="label" for="wait">Wait before it</label>
@@ -89,7 +93,7 @@
 				id="wait"
 				class="field"
 				value={coat.wait === null ? '' : formatDuration(coat.wait)}
-				placeholder="as long as it needs"
+				placeholder={step.intoWet === null ? 'as long as it needs' : 'none, while it is wet'}
 				aria-invalid={waitFault !== null}
 				onchange={(event) => setWait(event.currentTarget.value)}
 			/>

@@ -1,8 +1,9 @@
 import { changePiece, followHoles, setArrangement, setCoat, type Project } from '$core/project';
-import type { Coat } from '$core/layers';
+import { lostPartners, wordCoat, type Coat } from '$core/layers';
 import { partsOf, partsToBegin, type Arrangement, type Parts, type Zone } from '$core/layout';
 import type { Face, MeasuredFace } from '$core/piece';
 import { listDecoration, type Plan, type PlanError } from '$core/plan';
+import { announce } from '$lib/ui/api/announce';
 import { askWorkshop } from '$lib/ui/api/askWorkshop';
 import { formatArea, formatPour, formatVolume } from '$core/units';
 import { create, type Draft } from 'mutative';
@@ -132,6 +133,8 @@ export class PieceState {
 	#put(next: Project, together: string): void {
 		this.drag.end();
 		if (next === this.history.project) return;
+		for (const coat of lostPartners(this.history.project.finish.coats, next.finish.coats))
+			announce(`${wordCoat(coat)} is laid on what is dry now: what it was worked into is no longer right before it.`);
 		this.history.put(next, together);
 		this.saver.changed();
 	}
