@@ -23,3 +23,4 @@ export { guessWet } from './guessWet';
 export { averageColour } from './averageColour';
 export { simulateColourReading } from './simulateColourReading';
 export { readCss } from './readCss';
+export { judgeContrast, leastContrast, type Contrast } from './leastContrast';

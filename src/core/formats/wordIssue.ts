@@ -140,7 +140,6 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'colour.circle': (v) => `"${v['id']}" is mixed of itself. Take it out of its parts, or out of theirs.`,
 	'coat.no-zone': (v) =>
 		`The zone whose colours this print takes lies under ${v['printed']} of its ${v['all']} motifs: the others are not printed. Let the zone reach there, or print in one colour.`,
-	'motif.lost': (v) => `${v['name']} is lost in its ground: every colour under it is too near to its own. Print it lighter or darker.`,
 	'motif.clogs': (v, u) =>
 		`At this size the finest opening of ${v['name']} is ${length(v['width'], u)}: ${v['kind']} needs ${length(v['needs'], u)}. Lay it at ${v['scale']} or larger, or open it before it is cut.`,
 	'relief.door': (v) =>

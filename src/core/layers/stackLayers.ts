@@ -29,6 +29,8 @@ export interface Layer extends Area {
 	/** All its coats together. */
 	readonly film: Um;
 	readonly traits: Traits;
+	/** Of the palette: its own colour, or those of its zone; none where it brings none. */
+	readonly colours: readonly string[];
 	/** What masks keep it off, where they cover what an arrangement lays; whole surfaces are not among its own. */
 	readonly masked: readonly { readonly arrangement: string; readonly openings: OpeningsOn }[];
 }
@@ -44,6 +46,8 @@ export interface Stack {
 	/** What each of them is made of. */
 	readonly groundOf: (surface: string) => string;
 	readonly palette: readonly Colour[];
+	/** All that are known, by their id. */
+	readonly materials: ReadonlyMap<string, Material>;
 }
 
 export interface StackContext {
@@ -87,7 +91,8 @@ export function stackLayers(finish: { readonly coats: readonly Coat[] }, context
 			...kept,
 			masked,
 			film: filmOfCoat(coat, material, heightThrough(layout, where.through)),
-			traits: { ...NO_TRAITS, ...kindOfCoat(coat).traits(coat, setting) }
+			traits: { ...NO_TRAITS, ...kindOfCoat(coat).traits(coat, setting) },
+			colours: typeof source === 'string' ? [source] : source === null ? [] : (zone?.colours ?? [])
 		};
 	});
 	return {
@@ -95,6 +100,7 @@ export function stackLayers(finish: { readonly coats: readonly Coat[] }, context
 		surfaces,
 		condition,
 		palette,
+		materials,
 		groundOf: (surface) => grounds.get(surface) ?? 'solid-wood',
 		withHardware,
 		withHoles

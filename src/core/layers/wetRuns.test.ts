@@ -15,7 +15,7 @@ describe('what is worked into a wet coat lets go of it', () => {
 	it.each<[string, (coats: readonly Coat[]) => readonly Coat[], lost: string[]]>([
 		['while it stands right before it: no', (coats) => coats, []],
 		['when it is moved away', (coats) => moveCoat(coats, 'blend-2', 4), ['blend-2']],
-		['when something comes between', (coats) => coats.toSpliced(2, 0, newStencil('reeds', 'estuary')), ['blend']],
+		['when something comes between', (coats) => coats.toSpliced(2, 0, newStencil('reeds', 'estuary', 'chalk-paint')), ['blend']],
 		['when it is taken out', (coats) => coats.filter(({ id }) => id !== 'blend'), ['blend-2']],
 		['when it goes through motifs now', (coats) => coats.map((coat) => (coat.id === 'base-2' ? newGlaze('all', null) : coat)), ['blend']],
 		[

@@ -6,6 +6,7 @@ import { readProjectText } from '../formats';
 import { newWax, type Coat } from '../layers';
 import { planProject } from '../plan';
 import { setCoat, type Project } from '../project';
+import { CATALOGUE } from './catalogue';
 
 const read = readProjectText(readFileSync('tests/fixtures/reed-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -103,6 +104,20 @@ describe('a print in the colours of a zone', () => {
 		const away = { ...toned, layout: { ...toned.layout, zones: [{ ...toned.layout.zones[0]!, parts: ['left'] }] } };
 		expect(planProject(away).hints).toContainEqual(expect.objectContaining({ code: 'coat.no-zone', path: `finish.coats[${at}].colour` }));
 	});
+});
+
+it('blending in a slip buys the glaze that lies under the colours: a coat of it for each pass', () => {
+	const { quantities } = planProject(demo);
+	expect(quantities.products.map(({ material }) => material)).not.toContain('glaze-medium');
+	const blend = demo.finish.coats.find(({ kind }) => kind === 'blend') as Extract<Coat, { kind: 'blend' }>;
+	const slipped = planProject(setCoat(demo, { ...blend, method: 'glaze-slip' })).quantities;
+	const blended = slipped.paints.flatMap(({ uses }) => uses.filter(({ coat }) => coat === blend.id));
+	const area = blended.reduce((sum, use) => sum + use.area, 0);
+	const glaze = slipped.products.find(({ material }) => material === 'glaze-medium')!;
+	expect(glaze.area).toBeCloseTo(area, 9);
+	const { coverage } = CATALOGUE.find(({ id }) => id === 'glaze-medium')!;
+	/** What the brush keeps is a tenth. */
+	expect(glaze.ml).toBeCloseTo((blend.times * 1.1 * area * 1000) / coverage, 6);
 });
 
 it('a mix takes of the jars of its parts, and what is left in a jar need not be bought', () => {

@@ -70,7 +70,7 @@ export function countQuantities(
 	palette: readonly Colour[]
 ): Quantities {
 	const runs = wetRuns(stack.layers.map(({ coat }) => coat));
-	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, sites.get(layer.coat.id)!));
+	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, sites.get(layer.coat.id)!, stack.materials));
 	return {
 		paints: gather(
 			uses.filter((use) => use.colour !== null),
@@ -119,20 +119,24 @@ function countJars(uses: readonly Use[], palette: readonly Colour[]): Quantities
 	});
 }
 
-function usesOfLayer({ coat, material }: Layer, site: Site): Use[] {
+function usesOfLayer({ coat, material }: Layer, site: Site, materials: Stack['materials']): Use[] {
 	if (material === null) return [];
-	const takes = gather(kindOfCoat(coat).takes(coat, site, material), ({ colour }) => colour ?? '');
+	const takes = gather(kindOfCoat(coat).takes(coat, site, material), (take) => `${take.colour ?? ''} ${take.material ?? ''}`);
 	const isTinted = takes.some(([{ colour }]) => colour !== null);
-	return takes.map(([{ colour }, all]): Use => {
-		const ml = sum(all.map((take) => mlOf(coat, take, material.coverage)));
-		return {
-			coat: coat.id,
-			colour,
-			material: material.id,
-			area: sum(all.map(({ area }) => area)),
-			ml,
-			mixed: colour === null ? portionsOf(material, ml, isTinted) : []
-		};
+	return takes.flatMap(([{ colour, material: other }, all]): Use[] => {
+		const of = other === undefined ? material : materials.get(other);
+		if (!of) return [];
+		const ml = sum(all.map((take) => mlOf(coat, take, of.coverage)));
+		return [
+			{
+				coat: coat.id,
+				colour,
+				material: of.id,
+				area: sum(all.map(({ area }) => area)),
+				ml,
+				mixed: colour === null ? portionsOf(of, ml, isTinted) : []
+			}
+		];
 	});
 }
 
@@ -143,9 +147,10 @@ function portionsOf({ recipe = [] }: Material, ml: Ml, isTinted: boolean): Porti
 	return own.map((one) => ({ of: one.of, ml: (ml * one.parts) / parts }));
 }
 
-function mlOf(coat: Coat, { area, ml, share = 1 }: Take, coverage: number): Ml {
+function mlOf(coat: Coat, { area, ml, share = 1, material }: Take, coverage: number): Ml {
 	if (ml !== undefined) return ml;
-	const [times, applicator] = isFilm(coat) ? [amountOfCoat(coat), coat.applicator] : [1, 'cloth' as const];
+	const isOther = material !== undefined;
+	const [times, applicator] = isFilm(coat) ? [isOther ? coat.times : amountOfCoat(coat), coat.applicator] : [1, 'cloth' as const];
 	return share * volumeForArea(area * M2, times, coverage, LOSS[applicator]);
 }
 

@@ -25,7 +25,7 @@ import { gatherHints } from './hints/gatherHints';
 import { createArrangementsPlanner, listItems, summarizeArrangement, type Surroundings } from './laid/layArrangements';
 import { createLaysPlanner } from './laid/planLaysOf';
 import { createAsk, type Ask } from './slow';
-import { createZonesPlanner, judgeZones } from './laid/planZones';
+import { createZonesPlanner, judgeZones, listPrinted } from './laid/planZones';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan, type PlanError } from './types';
 
 export interface Planner {
@@ -85,6 +85,7 @@ function createStages() {
 		unmeasuredContext: rememberFields<Omit<StackContext, 'piece' | 'laid'>>(),
 		unmeasured: remember(countUnmeasuredOf),
 		blended: rememberList<Blend>(),
+		printed: rememberList<string>(),
 		judged: rememberFields<Parameters<typeof judgeZones>[0]>(),
 		judgements: remember(judgeZones),
 		wetWork: remember(describeWetWork)
@@ -151,7 +152,16 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, ask
 		unfolded: unfoldPiece(piece, project.piece.seams),
 		zones,
 		zoneFindings: stages.judgements(
-			stages.judged({ zones: layout.zones, plans: zones, palette, piece, laid, coats: blended, unit: units })
+			stages.judged({
+				zones: layout.zones,
+				plans: zones,
+				palette,
+				piece,
+				laid,
+				coats: blended,
+				printed: stages.printed(listPrinted(stack)),
+				unit: units
+			})
 		),
 		wetWork: stages.wetWork(wet),
 		motifs: figures,

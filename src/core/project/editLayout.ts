@@ -4,7 +4,7 @@ import { ARRANGEMENTS, dryOf, kindOfArrangement, partsOf, scaleToBegin, type Arr
 import { measurePiece, walkReadings } from '../piece';
 import { addCoat, coatsWithoutArrangement, coatsWithoutZone, setCoats } from './editFinish';
 import type { Project } from './project';
-import { colourToBegin } from './leastContrast';
+import { colourToBegin } from './coloursUnder';
 import { ZONE_STARTERS } from './zoneStarters';
 
 /** Adds a zone on some parts (the fronts unless others are named) as one of the starters begins it, an edge shade unless another is named, and the coat that paints it before whatever protects it. */

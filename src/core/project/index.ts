@@ -9,5 +9,5 @@ export { changeUnits } from './changeUnits';
 export { addArrangement, addZone, dropArrangement, dropZone, paintOf, setArrangement, setMotifs } from './editLayout';
 export { addCoat, dropCoat, followHoles, setCoat } from './editFinish';
 export { dropColour, setColour, usesOfColour } from './editPalette';
-export { coloursUnder, judgeContrast, leastContrast, type Contrast } from './leastContrast';
+export { coloursUnder } from './coloursUnder';
 export { ZONE_STARTERS } from './zoneStarters';

@@ -54,7 +54,11 @@ export const blend: CoatKind<Blend> = {
 			hides: covers && !wears && Number.isFinite(thinnest) ? hiddenBy(thinnest, amount(coat)) : 0
 		};
 	},
-	takes: (_coat, { shares }) => [...shares],
+	takes({ method }, { shares }) {
+		const { slip } = METHODS[method];
+		const area = shares.reduce((sum, one) => sum + one.area, 0);
+		return slip === undefined || area === 0 ? [...shares] : [...shares, { colour: null, material: slip, area }];
+	},
 	work: (coat, { shares }, rates) => (coat.times * shares.reduce((sum, { area }) => sum + area, 0)) / rateOfBlend(coat, rates),
 	passes: ({ times, method }) => ({ count: times, rest: METHODS[method].rest }),
 	sections: (coat, rates) => ({ rate: rateOfBlend(coat, rates), wet: METHODS[coat.method].wet, misted: METHODS[coat.method].misted }),

@@ -72,7 +72,7 @@ const TABLE: [
 		{ hands: 2, method: 'glaze-slip' },
 		SITE,
 		1.25,
-		[...SITE.shares],
+		[...SITE.shares, { colour: null, material: 'glaze-medium', area: 0.8 }],
 		0.8 / 0.06,
 		['2 flat brush, one for each colour', '1 brush for the glaze', '1 fibre pad'],
 		''

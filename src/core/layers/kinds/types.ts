@@ -58,6 +58,8 @@ export interface Site {
 /** What a coat takes of one colour, or of its material alone. */
 export interface Take {
 	readonly colour: string | null;
+	/** Another than the coat's own: a normal coat of it for each pass. */
+	readonly material?: string;
 	/** m2. */
 	readonly area: number;
 	/** Of what is laid, where it is a mix. */

@@ -8,6 +8,7 @@ export const glazeSlip: BlendMethod = {
 	hand: { strokes: 'none', stroke: 0, patch: 0.3, size: 5, everywhere: 0.03 },
 	wet: true,
 	misted: false,
+	slip: 'glaze-medium',
 	drags: false,
 	wears: false,
 	film: 1.25,

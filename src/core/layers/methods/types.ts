@@ -22,6 +22,8 @@ export interface BlendMethod {
 	readonly hand: Handwriting;
 	/** Has to be finished while it is wet: what is painted at once hangs on the open time. */
 	readonly wet: boolean;
+	/** What else is laid under the colours, all over what they cover: a coat of it for each pass. */
+	readonly slip?: string;
 	/** Water keeps paint open that it wakes: not what lies in a slip of glaze. */
 	readonly misted: boolean;
 	/** Draws one colour through another that is half dry: that is how it is meant. */

@@ -7,6 +7,7 @@ import { glossKey } from './glossKey';
 import { hardwareLast } from './hardwareLast';
 import { hiddenWork } from './hiddenWork';
 import { hidesGround } from './hidesGround';
+import { lostInGround } from './lostInGround';
 import { noWaterOnOil } from './noWaterOnOil';
 import { noWaterOnWax } from './noWaterOnWax';
 import { porousGlaze } from './porousGlaze';
@@ -46,6 +47,7 @@ export const RULES: readonly Rule[] = [
 	hardwareLast,
 	hidesGround,
 	hiddenWork,
+	lostInGround,
 	sandedOff,
 	tapeDry,
 	tapeWet,

@@ -1,5 +1,5 @@
-import { isNoPaint } from '../../colour';
-import { coloursUnder, judgeContrast, leastContrast, type Project } from '../../project';
+import { isNoPaint, leastContrast } from '../../colour';
+import { coloursUnder, type Project } from '../../project';
 import type { MeasuredPiece } from '../../piece';
 import { colourOf, pasteHeight, whereOf, type Site, type Stack } from '../../layers';
 import { partsOf, type ArrangementPlan } from '../../layout';
@@ -23,7 +23,6 @@ export function gatherHints({
 }): Issue[] {
 	return [
 		...withoutCoat(project),
-		...lostInGround(project, piece),
 		...underArt(project, piece),
 		...unprinted(stack, sites, laid),
 		...heights(stack),
@@ -40,23 +39,6 @@ function withoutCoat({ layout, finish }: Project): Issue[] {
 			? []
 			: [{ code: 'arrangement.no-coat', path: `layout.arrangements[${i}]`, values: { name } }]
 	);
-}
-
-/** What is laid in a colour that is near to every colour under it is not seen: said where it lies. */
-function lostInGround(project: Project, piece: Pick<MeasuredPiece, 'faces'>): Issue[] {
-	const { layout, finish, palette } = project;
-	const hexOf = (id: string) => palette.find((colour) => colour.id === id)?.hex;
-	return layout.arrangements.flatMap(({ id, name, parts }, i) => {
-		const inks = finish.coats.flatMap((coat) => {
-			const colour = colourOf(coat);
-			const hex = whereOf(coat).through === id && typeof colour === 'string' ? hexOf(colour) : undefined;
-			return hex === undefined ? [] : [hex];
-		});
-		const under = coloursUnder(project, parts, piece).flatMap((colour) => hexOf(colour) ?? []);
-		if (inks.length === 0 || under.length === 0) return [];
-		const seen = inks.some((ink) => under.some((ground) => judgeContrast(leastContrast(ink, [ground])!) !== 'lost'));
-		return seen ? [] : [{ code: 'motif.lost', path: `layout.arrangements[${i}]`, values: { name } }];
-	});
 }
 
 /** From here on stripes are stark: difference of lightness (L*) between a stripe and what lies beside it. */

@@ -61,8 +61,4 @@ describe('stripes under art', () => {
 				.filter((code) => code.startsWith('stripes'))
 		).toEqual(codes)
 	);
-	it('in the colour of its ground is lost', () => {
-		expect(planProject(board(90, 'gull', 'gull', 'upright', false)).hints.map(({ code }) => code)).toContain('motif.lost');
-		expect(planProject(board(90, 'night-tide', 'gull', 'upright', false)).hints.map(({ code }) => code)).not.toContain('motif.lost');
-	});
 });

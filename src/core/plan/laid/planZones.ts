@@ -1,7 +1,7 @@
 import { judgeJoin, pigmentOfHex, pigmentsOf, type Colour, type JoinJudgement } from '../../colour';
 import type { Project } from '../../project';
 import { areaOfOutline } from '../../geometry';
-import type { Blend } from '../../layers';
+import { whereOf, type Blend, type Stack } from '../../layers';
 import { areasOfColours, joinsOf, layZone, lengthsOfJoins, type ArrangementPlan, type Zone } from '../../layout';
 import type { MeasuredPiece } from '../../piece';
 import type { LengthUnit, Mm } from '../../units';
@@ -81,6 +81,7 @@ export function judgeZones({
 	piece,
 	laid,
 	coats,
+	printed,
 	unit
 }: {
 	readonly zones: Project['layout']['zones'];
@@ -90,6 +91,8 @@ export function judgeZones({
 	readonly laid: readonly ArrangementPlan[];
 	/** Nothing here hangs on any other. */
 	readonly coats: readonly Blend[];
+	/** Pairs of a zone and an arrangement that is printed over it. */
+	readonly printed: readonly string[];
 	readonly unit: LengthUnit;
 }): ZoneFinding[] {
 	const pigments = pigmentsOf(palette);
@@ -109,6 +112,7 @@ export function judgeZones({
 			},
 			piece,
 			placements,
+			printedOver: laid.filter(({ arrangement }) => printed.includes(`${zone.id} ${arrangement}`)).flatMap(({ items }) => items),
 			unit
 		})
 	);
@@ -117,4 +121,16 @@ export function judgeZones({
 function areasOfSurface(piece: MeasuredPiece, id: string): number {
 	const part = piece.faces.flatMap((face) => [face.whole, ...face.parts]).find((other) => other.id === id);
 	return part ? areaOfOutline(part.outline) : 1;
+}
+
+/** Which arrangements are printed flat over which zones, as pairs of ids: only what is laid after the zone and does not stand up. */
+export function listPrinted({ layers }: Stack): string[] {
+	return layers.flatMap(({ coat, at }) => {
+		const { zone } = whereOf(coat);
+		if (zone === undefined) return [];
+		return layers.slice(at + 1).flatMap((over) => {
+			const { through } = whereOf(over.coat);
+			return through !== undefined && over.traits.paints && !over.traits.raised ? [`${zone} ${through}`] : [];
+		});
+	});
 }

@@ -8,8 +8,8 @@ const DARKER = 18;
 /** A light over a dark with the same brush. Source: craft 4. */
 export const sharedBrush: ZoneJudgement = ({ zone, coats, pigmentOf, nameOf }) =>
 	coats.flatMap((coat) => {
-		const isShared = coat.method === 'loaded-brush' || (coat.method === 'mist-and-feather' && coat.brushes !== 'clean-joins');
-		if (!isShared) return [];
+		/** A method that is done with one brush takes all colours with it: there it is meant. */
+		if (coat.method !== 'mist-and-feather' || coat.brushes === 'clean-joins') return [];
 		const pairs = zone.colours.slice(1).map((second, i) => [zone.colours[i]!, second] as const);
 		const lightness = (id: string) => convertHexToLab(pigmentOf(id).hex).l;
 		const worst = pairs
@@ -17,13 +17,13 @@ export const sharedBrush: ZoneJudgement = ({ zone, coats, pigmentOf, nameOf }) =
 			.sort((a, b) => b.apart - a.apart)[0];
 		if (!worst || worst.apart < DARKER) return [];
 		const [dark, light] = lightness(worst.pair[0]) < lightness(worst.pair[1]) ? worst.pair : [worst.pair[1], worst.pair[0]];
-		const clean = { ...coat, method: 'mist-and-feather' as const, brushes: 'clean-joins' as const };
+		const clean = { ...coat, brushes: 'clean-joins' as const };
 		return [
 			{
 				code: 'shared-brush',
 				part: null,
 				says: `One brush would carry ${nameOf(dark)} into ${nameOf(light)}.`,
-				why: `${METHODS[coat.method].name}${coat.method === 'mist-and-feather' ? ' with this choice of brushes' : ''} takes the same brush through both: the light turns muddy.`,
+				why: `${METHODS[coat.method].name} with this choice of brushes takes the same brush through both: the light turns muddy.`,
 				remedies: [{ says: 'Take a clean dry brush for each join', coat: clean }]
 			}
 		];

@@ -35,6 +35,8 @@ export interface ZoneCase {
 	readonly stock: readonly Pigment[];
 	readonly piece: MeasuredPiece;
 	readonly placements: readonly PlacedOnPart[];
+	/** Of those, what is printed flat over the zone when that is on. */
+	readonly printedOver: readonly PlacedOnPart[];
 	readonly unit: LengthUnit;
 }
 

@@ -18,12 +18,12 @@ interface Under {
 	readonly part: Part;
 }
 
-/** Shading too strong under a motif that will sit there. A narrower border is offered where it helps. Source: craft 4 (keep shading faint where a transfer will sit). */
+/** Shading too strong under a motif that is printed on it: not under what was there before, nor under what stands up. A narrower border is offered where it helps. Source: craft 4 (keep shading faint where a transfer will sit). */
 export const underMotif: ZoneJudgement = (zoneCase) => {
-	const { zone, laid, placements } = zoneCase;
+	const { zone, laid, printedOver } = zoneCase;
 	if (zone.leaves || zone.colours.length < 2) return [];
 	const under: Under[] = laid.flatMap((one) =>
-		placements.filter(({ part }) => part === one.part.id).map((placement) => ({ laid: one.laid, placement, part: one.part }))
+		printedOver.filter(({ part }) => part === one.part.id).map((placement) => ({ laid: one.laid, placement, part: one.part }))
 	);
 	const strong = under.filter((one) => contrast(zoneCase, zone, one.laid, one.placement) > STRONG);
 	if (strong.length === 0) return [];

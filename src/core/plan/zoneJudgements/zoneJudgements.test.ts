@@ -81,7 +81,7 @@ describe('what a painter would see at once when it is dry', () => {
 	it('says nothing of a front of another kind, or of brushes where each join has a clean one', () => {
 		expect(find(withZone({ parts: ['drawer-1'] }), 'front-left-out')).toBeUndefined();
 		expect(find(withCoat({ brushes: 'clean-joins' }), 'shared-brush')).toBeUndefined();
-		expect(find(withCoat({ method: 'loaded-brush' }), 'shared-brush')).toBeDefined();
+		expect(find(withCoat({ method: 'loaded-brush', brushes: 'own-brushes' }), 'shared-brush')).toBeUndefined();
 	});
 
 	it('looks for hollows: none on plain drawers', () => {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { colourOf, newStencil, newStripe, whereOf, wordCoat, type Coat } from '$core/layers';
-	import { addCoat, coloursUnder, judgeContrast, paintOf, leastContrast } from '$core/project';
+	import { judgeContrast, leastContrast } from '$core/colour';
+	import { addCoat, coloursUnder, paintOf } from '$core/project';
 	import { KIND_FIELDS } from '$lib/ui/coats/kindFields';
 	import { usePiece } from '$lib/ui/piece-state';
 	import type { Component } from 'svelte';

@@ -3,7 +3,8 @@ import { readProject } from '../formats';
 import { planProject } from '../plan';
 import { describe, expect, it } from 'vitest';
 import { addArrangement } from './editLayout';
-import { colourToBegin, coloursUnder, judgeContrast, leastContrast } from './leastContrast';
+import { judgeContrast, leastContrast } from '../colour';
+import { colourToBegin, coloursUnder } from './coloursUnder';
 
 const read = readProject(chest);
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
