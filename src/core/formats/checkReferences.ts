@@ -2,7 +2,7 @@ import { leadsTo } from '../colour';
 import { gatherMaterials } from '../materials';
 import { partIdsOf, type PlacedPart } from '../piece';
 import { colourOf, isFilm, kindOfCoat, needsMaterial, wetPartner, whereOf } from '../layers';
-import { kindOfArrangement } from '../layout';
+import { idOfPlace, kindOfArrangement, type Places } from '../layout';
 import type { Issue } from '../units';
 import type { Project } from '../project';
 
@@ -22,8 +22,13 @@ export function checkReferences(project: Project): Issue[] {
 	const need = (ids: ReadonlySet<string>, id: string, path: string, what: string) => {
 		if (!ids.has(id)) issues.push({ code: 'ref.unknown', path, values: { id, what } });
 	};
-	const needAll = (ids: ReadonlySet<string>, list: readonly string[] | string, path: string, what: string) => {
-		if (typeof list !== 'string') list.forEach((id, i) => need(ids, id, `${path}[${i}]`, what));
+	const faceIds = new Set(piece.faces.map(({ id }) => id));
+	/** Only a face has a frame. */
+	const needPlaces = (places: Places, path: string, what: string) => {
+		if (typeof places !== 'string')
+			places.forEach((place, i) =>
+				need(place.endsWith('/frame') ? faceIds : parts, idOfPlace(place), `${path}[${i}]`, place.endsWith('/frame') ? 'face' : what)
+			);
 	};
 	piece.faces.forEach((face, i) =>
 		face.parts.forEach((part, p) => {
@@ -39,14 +44,14 @@ export function checkReferences(project: Project): Issue[] {
 	});
 	layout.zones.forEach((zone, i) => {
 		zone.colours.forEach((id, c) => need(colours, id, `layout.zones[${i}].colours[${c}]`, 'colour'));
-		needAll(parts, zone.parts, `layout.zones[${i}].parts`, 'part');
+		needPlaces(zone.parts, `layout.zones[${i}].parts`, 'part');
 	});
 	layout.arrangements.forEach((arrangement, i) => {
 		const { parts: on } = arrangement;
 		kindOfArrangement(arrangement)
 			.motifs(arrangement)
 			.forEach((id, at) => need(idsOf(layout.motifs), id, `layout.arrangements[${i}].${at === 0 ? 'motif' : 'corner'}`, 'motif'));
-		needAll(parts, on, `layout.arrangements[${i}].parts`, 'part');
+		needPlaces(on, `layout.arrangements[${i}].parts`, 'part');
 	});
 	const known = gatherMaterials(materials);
 	finish.coats.forEach((coat, i) => {
@@ -74,7 +79,7 @@ export function checkReferences(project: Project): Issue[] {
 		if (zone !== undefined && 'zone' in coat) need(idsOf(layout.zones), zone, `${path}.zone`, 'zone');
 		if (through !== undefined)
 			need(idsOf(layout.arrangements), through, `${path}.${'arrangement' in coat ? 'arrangement' : 'through'}`, 'arrangement');
-		if (on !== undefined) needAll(parts, on, `${path}.on`, 'surface');
+		if (on !== undefined) needPlaces(on, `${path}.on`, 'surface');
 		if (isFilm(coat) && on?.length === 0) issues.push({ code: 'field.too-small', path: `${path}.on` });
 	});
 	return issues;

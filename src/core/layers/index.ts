@@ -1,7 +1,7 @@
 export { MATERIAL_KINDS, MaterialSchema, type Material } from './material';
 export { FinishSchema, withCoats, type Decision, type Finish } from './schema';
 export { CoatSchema, isFilm, type Coat, type FilmCoat } from './kinds/schema';
-export { APPLICATORS, type Applicator, type ColourSource, type CoatParts } from './kinds/fields';
+export { APPLICATORS, type Applicator, type ColourSource } from './kinds/fields';
 export { amountOfCoat, colourOf, kindOfCoat, KINDS, materialOf, nameCoat, needsMaterial, recolour, whereOf, wordCoat } from './kinds';
 export {
 	PHASES,

@@ -33,7 +33,7 @@ function sandEdges(stack: Stack, room: GapRoom, moving: ReadonlySet<string>, uni
 		0,
 		stack.layers.findIndex(({ coat }) => isFilm(coat))
 	);
-	const coat = { ...newSand(on.length > 0 ? on : [room.between[0]], 120), id: 'ease-edges', eases };
+	const coat = { ...newSand(stack.placesFor(on.length > 0 ? on : [room.between[0]]), 120), id: 'ease-edges', eases };
 	return {
 		label: `Sand ${formatFine(eases, unit).text} off ${sides > 1 ? 'each edge' : 'its edge'} first`,
 		left: room.left + eases * sides,

@@ -10,7 +10,7 @@ import {
 	type LaysPlan,
 	type ZoneAreas
 } from '../layout';
-import { surfacesOfPiece, type MeasuredPiece } from '../piece';
+import { partsOnFace, surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
 import { colourOf, whereOf } from './kinds';
 import type { Site, Where } from './kinds/types';
@@ -36,7 +36,7 @@ export interface SiteMeasures {
 /** How much there is where each coat goes, by its id: what it takes, and how long it is worked at, follow from that. Only of the faces of the piece that is given. */
 export function measureSites(stack: Stack, measures: SiteMeasures): ReadonlyMap<string, Site> {
 	const surfaces = new Map(measureSurfaces(measures.piece));
-	const parts = new Set(measures.piece.faces.flatMap((face) => [face.id, ...face.parts.map(({ id }) => id)]));
+	const parts = new Set(measures.piece.faces.flatMap((face) => partsOnFace(face).map(({ id }) => id)));
 	return new Map(stack.layers.map((layer) => [layer.coat.id, siteOf(layer, surfaces, parts, measures)]));
 }
 

@@ -1,3 +1,4 @@
+import type { Places } from '../layout';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
@@ -7,7 +8,7 @@ import { readProject } from '../formats';
 import { planProject } from '../plan';
 import { gatherMaterials } from '../materials';
 import { measurePiece } from '../piece';
-import { freeId, KINDS, layersOn, layersOver, layersUnder, stackLayers, type Coat, type CoatKind, type CoatParts } from './index';
+import { freeId, KINDS, layersOn, layersOver, layersUnder, stackLayers, type Coat, type CoatKind } from './index';
 
 const read = readProject({ ...project, workshop: { temperature: 20, humidity: 50 } });
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -84,7 +85,7 @@ describe('film against the gaps', () => {
 describe('orders by chance', () => {
 	const context = { colours: ['estuary', 'hull-white'], zones: [], arrangements: [], masks: [], paint: 'chalk-paint', hasHoles: false };
 	const starts = Object.values(KINDS).flatMap((kind) => (kind as unknown as CoatKind<Coat>).starts(context).map(({ coat }) => coat));
-	const on = fc.constantFrom<CoatParts>('all', 'drawers', 'frame', ['drawer-1'], ['drawer-2', 'front'], ['left']);
+	const on = fc.constantFrom<Places>('all', 'drawers', 'frame', ['drawer-1'], ['drawer-2', 'front'], ['left']);
 	const coats = fc
 		.array(fc.record({ start: fc.constantFrom(...starts), on, bare: fc.boolean() }), { minLength: 2, maxLength: 12 })
 		.map((list) =>

@@ -4,16 +4,17 @@ import {
 	heightThrough,
 	openingsOn,
 	partsOf,
+	placesFor,
 	type ArrangementPlan,
 	type LaidItem,
 	type Layout,
-	type OpeningsOn
+	type OpeningsOn,
+	type Places
 } from '../layout';
-import { faceOf, HARDWARE, surfacesNamed, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
+import { faceOf, HARDWARE, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
 import type { Um } from '../units';
 import { surfacesInCommon, type Area } from './area';
 import type { Material } from './material';
-import type { CoatParts } from './kinds/fields';
 import { colourOf, filmOfCoat, kindOfCoat, materialOf, whereOf } from './kinds';
 import { type Coat } from './kinds/schema';
 import type { CoatSetting, Where } from './kinds/types';
@@ -43,6 +44,8 @@ export interface Stack {
 	/** Those with hardware that can come off, and those with old holes to fill. */
 	readonly withHardware: ReadonlySet<string>;
 	readonly withHoles: ReadonlySet<string>;
+	/** The places that name some of them, and no others. */
+	readonly placesFor: (surfaces: Iterable<string>) => Places;
 	/** What each of them is made of. */
 	readonly groundOf: (surface: string) => string;
 	readonly palette: readonly Colour[];
@@ -101,6 +104,7 @@ export function stackLayers(finish: { readonly coats: readonly Coat[] }, context
 		condition,
 		palette,
 		materials,
+		placesFor: (some) => placesFor(some, piece),
 		groundOf: (surface) => grounds.get(surface) ?? 'solid-wood',
 		withHardware,
 		withHoles
@@ -138,11 +142,13 @@ function keepOff(area: Area, masks: readonly { readonly where: Where; readonly a
 }
 
 function createPlacer({ piece, layout, laid }: StackContext, surfaces: SurfaceLists): (where: Where) => Area {
-	const under = (parts: Parameters<typeof partsOf>[0]) =>
-		partsOf(parts, piece).flatMap((part) => surfacesWithin(part, faceOf(piece.faces, part.face)));
+	const under = (places: Places): string[] => {
+		const on = new Set(partsOf(places, piece).flatMap((part) => surfacesWithin(part, faceOf(piece.faces, part.face))));
+		return surfaces.all.filter((surface) => on.has(surface));
+	};
 	return ({ on, through, role, zone, only }) => {
 		const limits: (readonly string[])[] = [];
-		if (on !== undefined) limits.push(onSurfaces(on, piece, surfaces.all));
+		if (on !== undefined) limits.push(under(on));
 		if (zone !== undefined) limits.push(under(layout.zones.find(({ id }) => id === zone)?.parts ?? []));
 		if (only !== undefined) limits.push(surfaces[only]);
 		const plan = through === undefined ? null : laid.find(({ arrangement }) => arrangement === through);
@@ -151,10 +157,6 @@ function createPlacer({ piece, layout, laid }: StackContext, surfaces: SurfaceLi
 		const [first, ...rest] = limits;
 		return { surfaces: new Set((first ?? []).filter((surface) => rest.every((other) => other.includes(surface)))), openings };
 	};
-}
-
-function onSurfaces(on: CoatParts, piece: MeasuredPiece, all: readonly string[]): string[] {
-	return typeof on === 'string' ? surfacesNamed(on, piece) : all.filter((surface) => on.includes(surface));
 }
 
 /** A layer that another meets, and on which surfaces. */

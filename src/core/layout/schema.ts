@@ -2,13 +2,13 @@ import { z } from 'zod';
 import { IdSchema, NameSchema } from '../units';
 import { ArrangementSchema } from './arrangements/schema';
 import { MotifSchema } from './motif';
-import { PartsSchema } from './partsSchema';
+import { PlacesSchema } from './placesSchema';
 import { FieldSchema } from './zones/fieldSchema';
 
 const ZoneSchema = z.strictObject({
 	id: IdSchema,
 	name: NameSchema,
-	parts: PartsSchema,
+	parts: PlacesSchema,
 	over: z.enum(['each', 'face', 'piece']).meta({
 		description:
 			'Spread over each part by itself, over its face, or over the height of the piece from the floor (bands and runs; others as on the face).'

@@ -34,6 +34,7 @@ export { createMeasurer, measurePiece, MOST_DRAWERS, type MeasuredPiece } from '
 export {
 	doesMove,
 	faceOf,
+	isOfFrame,
 	isOwnSurface,
 	partAt,
 	surfaceOf,
@@ -44,16 +45,19 @@ export {
 	type Part,
 	type PartRole
 } from './faces/parts';
+export { partOnFace, partsOnFace } from './faces/frames';
 export { doBoxesMeet, type Box } from './faces/box';
 export {
 	areaOfHoles,
+	cutoutOf,
 	hasOldHoles,
 	holesIn,
 	ringOfBox,
-	surfacesNamed,
+	ringOfCutout,
 	surfacesOfPiece,
 	surfacesUnder,
 	surfacesWithin,
+	type Cutout,
 	type Surface
 } from './faces/surfaces';
 export { boxOutline, isBoxOutline } from './faces/shapeOutline';

@@ -272,7 +272,7 @@ describe('measurePiece', () => {
 				.slice(0, 2)
 				.map((gap) => gap.between)
 		).toEqual([
-			['front', 'drawer-1'],
+			['rail', 'drawer-1'],
 			['drawer-1', 'drawer-2']
 		]);
 	});

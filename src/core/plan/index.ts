@@ -9,6 +9,7 @@ export { listDecoration, nameParts, type Decoration } from './laid/listDecoratio
 export { listColourRows, type ColourRow } from './laid/listColourRows';
 export { nameIssue, type NamedPlace } from './names/nameIssue';
 export { listSurfaces, nameSurface } from './names/nameSurface';
+export { namePlace, namePlaces } from './names/namePlaces';
 export { wordSection } from './names/wordSection';
 export { sumOrder } from './order/sumOrder';
 export { sourceOfScene } from './shown/sceneOfPlan';

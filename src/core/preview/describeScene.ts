@@ -15,7 +15,7 @@ import {
 } from '../layers';
 import { flattenOutline } from '../geometry';
 import { layZone, type LaidItem, type Layout } from '../layout';
-import { GROUNDS, isBoxOutline, isOwnSurface, standOf, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
+import { partOnFace, GROUNDS, isBoxOutline, isOwnSurface, standOf, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
 import type { Um } from '../units';
 import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer, type PaintedMotif } from './scene';
 
@@ -296,11 +296,7 @@ function describeBlend(
 	const pigments = pigmentsOf(source.palette);
 	const regions = layZone(zone, source, source.items)
 		.filter(({ face }) => face.id === source.face.id)
-		.map(({ part, laid }) => ({
-			box: boxOf(part),
-			laid,
-			surfaces: valuesOf(surfacesWithin(part, source.face), source.face)
-		}));
+		.map(({ part, laid, surfaces }) => ({ box: boxOf(part), laid, surfaces: valuesOf(surfaces, source.face) }));
 	return {
 		kind: 'blend',
 		coat: coat.id,
@@ -338,7 +334,7 @@ function spotsOfItems(
 	return items
 		.filter((item) => item.arrangement === through && item.rings.length > 0 && (role === undefined || item.role === role))
 		.flatMap(({ part: id, rings, centre, width, height }) => {
-			const part = id === face.id ? face.whole : face.parts.find((other) => other.id === id);
+			const part = partOnFace(face, id);
 			if (!part || (on !== null && !surfacesWithin(part, face).some((surface) => on.has(surface)))) return [];
 			return [
 				{

@@ -28,7 +28,7 @@ const withStencil = (change: { colour?: string; edge?: 'crisp' | 'soft' }): type
 
 describe('the look', () => {
 	const renderer = createRenderer();
-	const drawer = scene.fronts[1]!;
+	const drawer = scene.fronts[2]!;
 	const blend = demo.finish.coats.findIndex(({ kind }) => kind === 'blend') + 1;
 
 	it('shows the base, then the field, then the stencil, each where it lies', () => {
@@ -101,7 +101,7 @@ describe('what the new kinds of coats show', () => {
 		const made = sceneOf(project);
 		return createRenderer().render(made, SCALE, made.layers.length);
 	};
-	const front = scene.fronts[1]!;
+	const front = scene.fronts[2]!;
 	const middle = [front.x + front.width / 2 + 37, front.y + 20] as const;
 	const lightness = (picture: Picture, x: number, y: number) => hexAt(picture, x, y).reduce((sum, value) => sum + value, 0);
 	const bare = createRenderer().render(scene, SCALE, 0);
@@ -110,7 +110,7 @@ describe('what the new kinds of coats show', () => {
 	it('sanding to bare leaves the wood on its surfaces, and all else as it was', () => {
 		const sanded = pictureWith({ kind: 'sand', id: 'strip', wait: null, on: ['drawer-2'], grit: 80, bare: true });
 		expect(hexAt(sanded, ...middle)).toEqual(hexAt(bare, ...middle));
-		const other = scene.fronts[0]!;
+		const other = scene.fronts[1]!;
 		expect(hexAt(sanded, other.x + 40, other.y + 40)).toEqual(hexAt(plain, other.x + 40, other.y + 40));
 	});
 

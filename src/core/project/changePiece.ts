@@ -1,7 +1,7 @@
 import { partIdsOf, type Face, type Piece } from '../piece';
 import { followHoles, setCoats } from './editFinish';
 import { dropArrangement, dropZone } from './editLayout';
-import type { Arrangement } from '../layout';
+import { idOfPlace, type Arrangement, type Places } from '../layout';
 import type { Project } from './project';
 
 /**
@@ -18,7 +18,7 @@ export function changePiece(project: Project, piece: Piece): Project {
 	return followHoles(project, gone.size === 0 ? next : letGoOf(gone, next));
 }
 
-/** Parts and hardware of a face that were on a part of it that is gone. */
+/** Places and hardware of a face that were on a part of it that is gone. */
 function letGoOfParts(face: Face): Face {
 	let parts = face.parts;
 	for (let before = -1; before !== parts.length;) {
@@ -35,14 +35,18 @@ function letGoOfParts(face: Face): Face {
 
 function letGoOf(gone: ReadonlySet<string>, project: Project): Project {
 	const stays = (id: string) => !gone.has(id);
-	const keep = <Named extends string>(named: Named | string[]): Named | string[] =>
-		typeof named === 'string' ? named : named.filter(stays);
+	/** Where all that was left out is gone, it is all of it. */
+	const keep = (places: Places): Places => {
+		if (typeof places === 'string') return places;
+		const left = places.filter((place) => stays(idOfPlace(place)));
+		return left.length === 0 && places[0]!.startsWith('!') ? 'all' : left;
+	};
 	const { layout, finish } = project;
 	const arrangements = layout.arrangements.map((one): Arrangement => {
-		const kept = { ...one, parts: keep(one.parts), leftOut: one.leftOut.filter(({ part }) => stays(part)) };
+		const kept = { ...one, parts: keep(one.parts), leftOut: one.leftOut.filter(({ part }) => stays(idOfPlace(part))) };
 		if (kept.kind !== 'run') return kept;
-		const picks = Object.fromEntries(Object.entries(kept.picks).filter(([id]) => stays(id)));
-		return { ...kept, picks, moved: kept.moved.filter(({ part }) => stays(part)) };
+		const picks = Object.fromEntries(Object.entries(kept.picks).filter(([id]) => stays(idOfPlace(id))));
+		return { ...kept, picks, moved: kept.moved.filter(({ part }) => stays(idOfPlace(part))) };
 	});
 	const zones = layout.zones.map((zone) => ({ ...zone, parts: keep(zone.parts) }));
 	const coats = finish.coats

@@ -1,11 +1,11 @@
 import { leastContrast } from '../colour';
 import { colourOf, isFilm, kindOfCoat, whereOf } from '../layers';
-import { partsOf, type Parts } from '../layout';
+import { partsOf, type Places } from '../layout';
 import type { MeasuredPiece } from '../piece';
 import type { Project } from './project';
 
 /** What is laid on some parts before a motif goes on: the colours of zones there, and of the last base coat where none of them covers it. Ids of the palette. */
-export function coloursUnder(project: Pick<Project, 'layout' | 'finish'>, parts: Parts, piece: Pick<MeasuredPiece, 'faces'>): string[] {
+export function coloursUnder(project: Pick<Project, 'layout' | 'finish'>, parts: Places, piece: Pick<MeasuredPiece, 'faces'>): string[] {
 	const on = partsOf(parts, piece);
 	const ids = new Set(on.flatMap(({ id, face }) => [id, face]));
 	const zones = project.layout.zones.filter((zone) =>
@@ -24,7 +24,7 @@ export function coloursUnder(project: Pick<Project, 'layout' | 'finish'>, parts:
 /** The colour of the palette that stands out most from what lies under a motif on some parts; the last one where nothing does. */
 export function colourToBegin(
 	project: Pick<Project, 'layout' | 'finish' | 'palette'>,
-	parts: Parts,
+	parts: Places,
 	piece: Pick<MeasuredPiece, 'faces'>
 ): string {
 	const hexOf = (id: string) => project.palette.find((colour) => colour.id === id)?.hex;

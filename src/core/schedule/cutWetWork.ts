@@ -1,6 +1,6 @@
 import { isRenewedByMist, kindOfCoat, wetPartner, type Coat, type Layer, type Rates, type Site, type Stack } from '../layers';
 import { joinsOf, layZone, patternOf, type LaidPart, type Layout, type Zone, type ZoneAreas } from '../layout';
-import { faceOf, surfacesOfPiece, surfacesUnder, type MeasuredPiece } from '../piece';
+import { faceOf, isOfFrame, surfacesOfPiece, type MeasuredFace, type MeasuredPiece } from '../piece';
 import { ROUNDED, type Minutes } from '../units';
 import { cutSections, type Section, type TooLarge, type WetPart } from './cutSections';
 import type { DryingTimes } from './dryMaterial';
@@ -201,27 +201,61 @@ function partsOfCoat(layer: Layer, { piece, zones, layout }: WetContext): OwnPar
 	const id = kindOfCoat(layer.coat).where(layer.coat).zone;
 	const zone = layout.zones.find((other) => other.id === id);
 	if (id !== undefined && !zone) return null;
-	const parts = zone ? layZone(zone, piece).map((one) => ofZone(one, zone, zones, piece)) : surfacesOf(layer, piece);
+	const parts = zone ? layZone(zone, piece).map((one) => ofZone(one, zone, zones)) : surfacesOf(layer, piece);
 	return parts
 		.filter(({ area }) => area > 0)
 		.map((part) => ({ ...part, surfaces: part.surfaces.filter((surface) => layer.surfaces.has(surface)) }));
 }
 
-function surfacesOf({ surfaces }: Layer, piece: MeasuredPiece): OwnPart[] {
-	return surfacesOfPiece(piece)
-		.filter(({ id }) => surfaces.has(id))
-		.map(({ id, face, part, area }) => {
-			const { x, y, width, height } = part ?? faceOf(piece.faces, face).whole;
-			return { part: id, face, surfaces: [id], x, y, width, height, area: area / 1e6, flats: null, isSoft: true, isZone: false };
-		});
+/** A frame that is gone over as a whole by its own name; one member of it by its. */
+function nameOfFrame({ frame, rest, whole }: MeasuredFace, surfaces: readonly string[]): string {
+	if (surfaces.length > 1 || frame === rest) return frame.id;
+	return surfaces[0] === whole.id ? rest.id : surfaces[0]!;
 }
 
-function ofZone({ part, face, laid }: LaidPart, zone: Zone, zones: readonly ZoneAreas[], piece: MeasuredPiece): OwnPart {
+const WITHOUT_JOINS = { flats: null, isSoft: true, isZone: false } as const;
+
+function surfacesOf({ surfaces }: Layer, piece: MeasuredPiece): OwnPart[] {
+	const own = surfacesOfPiece(piece).filter(({ id }) => surfaces.has(id));
+	const framed = new Set(own.flatMap(({ id, part, face }) => (part === null || isOfFrame(part) ? [`${face} ${id}`] : [])));
+	const faces = [...new Set(own.map(({ face }) => face))];
+	/** Rails and stiles are gone over with what is left of their face. */
+	const frames = faces.flatMap((id): OwnPart[] => {
+		const some = own.filter((surface) => surface.face === id && framed.has(`${id} ${surface.id}`));
+		const { x, y, width, height } = some.length === 1 && some[0]!.part ? some[0]!.part : faceOf(piece.faces, id).whole;
+		if (some.length === 0) return [];
+		const area = sum(some.map((one) => one.area)) / 1e6;
+		return [
+			{
+				...WITHOUT_JOINS,
+				part: nameOfFrame(
+					faceOf(piece.faces, id),
+					some.map((one) => one.id)
+				),
+				face: id,
+				surfaces: some.map((one) => one.id),
+				x,
+				y,
+				width,
+				height,
+				area
+			}
+		];
+	});
+	const parts = own.flatMap(({ id, face, part, area }): OwnPart[] => {
+		if (part === null || framed.has(`${face} ${id}`)) return [];
+		const { x, y, width, height } = part;
+		return [{ ...WITHOUT_JOINS, part: id, face, surfaces: [id], x, y, width, height, area: area / 1e6 }];
+	});
+	return [...frames, ...parts];
+}
+
+function ofZone({ part, face, laid, surfaces }: LaidPart, zone: Zone, zones: readonly ZoneAreas[]): OwnPart {
 	const areas = zones.find((plan) => plan.zone === zone.id && plan.part === part.id)?.areas ?? [];
 	return {
 		part: part.id,
 		face: face.id,
-		surfaces: surfacesUnder([part.id], piece),
+		surfaces,
 		x: part.x,
 		y: part.y,
 		width: part.width,

@@ -116,7 +116,11 @@ describe('the work of a blended coat', () => {
 		const whole = withCoat({ material: 'mineral-paint' }, withZone({ parts: ['front'] }, hot));
 		expect(workOf(whole).tooLarge).toMatchObject([{ part: 'front' }]);
 		const [found] = foundIn(whole);
-		expect(found).toMatchObject({ kind: 'should', coat: 'blend', where: ['front', 'drawer-1', 'drawer-2', 'drawer-3', 'drawer-4'] });
+		expect(found).toMatchObject({
+			kind: 'should',
+			coat: 'blend',
+			where: ['front', 'rail', 'drawer-1', 'drawer-2', 'drawer-3', 'drawer-4', 'plinth']
+		});
 		expect(found!.what).toMatch(
 			/^The blended coat \(mineral furniture paint\) takes \d+ min where it has to be done at once, and stays open for \d+ min\.$/
 		);

@@ -3,6 +3,7 @@ import { upgradeFrom2 } from './from2';
 import { upgradeFrom3 } from './from3';
 import { upgradeFrom4 } from './from4';
 import { upgradeFrom5 } from './from5';
+import { upgradeFrom6 } from './from6';
 
 /** From each old version to the next. A new version is a new file and a line here. */
 const UPGRADES: Readonly<Record<number, (document: Record<string, unknown>) => Record<string, unknown>>> = {
@@ -10,7 +11,8 @@ const UPGRADES: Readonly<Record<number, (document: Record<string, unknown>) => R
 	2: upgradeFrom2,
 	3: upgradeFrom3,
 	4: upgradeFrom4,
-	5: upgradeFrom5
+	5: upgradeFrom5,
+	6: upgradeFrom6
 };
 
 /** Brings a saved document to the version that is read now; one that is not known is given back as it is. */

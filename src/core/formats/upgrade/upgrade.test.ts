@@ -11,7 +11,7 @@ describe('a file of version 1', () => {
 		const read = readProjectText(version1);
 		if (!read.ok) throw new Error(JSON.stringify(read.issues));
 		const plan = planProject(read.project);
-		expect(read.project.version).toBe(6);
+		expect(read.project.version).toBe(7);
 		expect(read.project.layout.zones[0]).toMatchObject({ over: 'each', leaves: false, field: { pattern: 'edge-shade', corners: 'round' } });
 		expect(plan.zones).toHaveLength(4);
 		expect(plan.errors).toEqual([]);
@@ -22,11 +22,11 @@ describe('a file of version 1', () => {
 		expect(plan.items.length).toBeGreaterThan(10);
 	});
 
-	it('calls the carcass by the name of its face', () => {
+	it('calls the carcass the frame of its face', () => {
 		const old = JSON.parse(version1);
 		old.finish.coats.find(({ kind }: { kind: string }) => kind === 'base').on = ['frame', 'drawer-1'];
 		const { finish } = upgradeProject(old);
-		expect(finish.coats.find(({ kind }: { kind: string }) => kind === 'base').on).toEqual(['front', 'drawer-1']);
+		expect(finish.coats.find(({ kind }: { kind: string }) => kind === 'base').on).toEqual(['front/frame', 'drawer-1']);
 	});
 
 	it('still names what is wrong in it, where it stands', () => {
@@ -50,7 +50,7 @@ it('version 3 aged from the edges only', () => {
 		layout: { zones: [ageing, 'odd', { field: { pattern: 'clouds' } }] }
 	}) as unknown as { version: number; layout: { zones: unknown[] } };
 	expect([version, layout.zones]).toEqual([
-		6,
+		7,
 		[{ id: 'z', field: { pattern: 'ageing', hands: false, motifs: false, reach: 20, seed: 4 } }, 'odd', { field: { pattern: 'clouds' } }]
 	]);
 });
@@ -62,7 +62,7 @@ describe.each([2, 3, 4, 5])('a file of version %i', (version) => {
 
 	it('opens as what it was: every motif where it lay, in its colour, by the coat that goes through it', () => {
 		const plan = planProject(project);
-		expect([project.version, plan.errors]).toEqual([6, []]);
+		expect([project.version, plan.errors]).toEqual([7, []]);
 		expect(plan.faces[0]!.parts.filter(({ role }) => role === 'drawer')).toHaveLength(4);
 		expect(plan.items.length).toBeGreaterThan(20);
 		expect(project.layout.arrangements).toMatchObject([{ kind: 'run', id: 'reeds' }]);
@@ -98,5 +98,63 @@ it('version 5 gave a wait to the step before it: it is that of the step that wai
 	expect(waits(old).filter((wait) => wait !== null)).toEqual([1500, 90, 30]);
 	expect(waits(upgradeProject(old))).toEqual([null, ...waits(old).slice(0, -1)]);
 	for (const finish of [undefined, 7, {}, { coats: 'none' }, { coats: [null, 'odd', { kind: 'dust' }] }])
-		expect(upgradeProject({ version: 5, finish })).toEqual({ version: 6, finish });
+		expect(upgradeProject({ version: 5, finish })).toEqual({ version: 7, finish });
+});
+
+describe('a file of version 6, where a face was its frame to a coat and a part was itself alone', () => {
+	const old = JSON.parse(readFileSync('src/core/formats/upgrade/version6.fixture.json', 'utf8'));
+	const read = readProjectText(JSON.stringify(old));
+	if (!read.ok) throw new Error(JSON.stringify(read.issues));
+	const { finish } = read.project;
+
+	it('names what each coat meant', () => {
+		const onOf = (id: string) => (finish.coats.find((coat) => coat.id === id) as { on: unknown }).on;
+		expect(onOf('prime')).toEqual(['front/frame', 'door-1/rest', 'top']);
+		expect(onOf('base')).toEqual(['front/frame', 'left', 'door-1/rest', 'door-2/rest', 'panel-1/rest']);
+		expect(onOf('clear')).toEqual(['door-2/rest', 'panel-2/rest', 'right']);
+		expect([onOf('sand'), onOf('beads')]).toEqual(['frame', ['bead-1', 'bead-2']]);
+	});
+
+	it('takes as much as it did, as long, and leaves as much room in every gap', () => {
+		const plan = planProject(read.project);
+		/** As version 6 had it. */
+		expect(plan.order.map(({ coat, work }) => [coat, Number(work.toFixed(4))])).toEqual([
+			['hardware-off', 14],
+			['clean', 7.3761],
+			['sand', 14.7144],
+			['prime', 7.3897],
+			['scuff', 7.3761],
+			['paste', 202.2543],
+			['burrs', 0.3136],
+			['base', 15.8922],
+			['beads', 2.8199],
+			['blend', 15.5218],
+			['hollows', 1.0296],
+			['clear', 9.6249],
+			['gilding-wax', 0.6024],
+			['crests', 0.8362],
+			['hardware-on', 21]
+		]);
+		expect(plan.quantities.paints.map(({ colour, ml }) => [colour, Number(ml.toFixed(4))])).toEqual([
+			['hull-white', 152.4596],
+			['sand-bar', 23.8609],
+			['slack-water', 18.1311],
+			['estuary', 1.6335],
+			['old-brass', 1.5824]
+		]);
+		expect(plan.findings.map(({ rule, coat }) => `${rule} ${coat}`)).toEqual(['base-dry blend', 'base-dry hollows', 'protect base']);
+		expect(plan.gaps.map(({ left }) => Number(left.toFixed(4)))).toEqual([2.1987, 2.6775, 2.2088, 1.6987, 1.7087, 2.1987, 2.2088]);
+		expect(plan.quantities.surfaces.reduce((sum, { area }) => sum + area, 0)).toBeCloseTo(1.84403, 6);
+	});
+
+	it('a coat that named only a rail, which was no surface, still names it; what is odd is left for the schema', () => {
+		const onOf = (on: unknown) => {
+			const coats = old.finish.coats.map((coat: { id: string }) => (coat.id === 'base' ? { ...coat, on } : coat));
+			const { finish } = upgradeProject({ ...old, finish: { ...old.finish, coats } });
+			return (finish.coats as { id: string; on: unknown }[]).find(({ id }) => id === 'base')!.on;
+		};
+		expect([onOf(['rail']), onOf(7), onOf(['gone', 3])]).toEqual([['rail'], 7, ['gone', 3]]);
+		for (const odd of [{}, { finish: 7 }, { finish: { coats: [null] }, piece: { faces: [7, { chain: [null, { id: 3 }], parts: 'x' }] } }])
+			expect(() => upgradeProject({ version: 6, ...odd })).not.toThrow();
+	});
 });

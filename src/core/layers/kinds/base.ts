@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { IdSchema } from '../../units';
-import { film, filmOf, wetWork, CoatPartsSchema, type CoatParts } from './fields';
+import { PlacesSchema, type Places } from '../../layout';
+import { film, filmOf, wetWork } from './fields';
 import { FILM, takeIn } from './defaults';
 import { hiddenBy } from './hiddenBy';
 import { traitsOfMaterial } from '../traits';
 import type { CoatKind } from './types';
 
-export const BaseSchema = z.strictObject({ kind: z.literal('base'), ...film, on: CoatPartsSchema, colour: IdSchema, ...wetWork });
+export const BaseSchema = z.strictObject({ kind: z.literal('base'), ...film, on: PlacesSchema, colour: IdSchema, ...wetWork });
 export type Base = z.infer<typeof BaseSchema>;
 
 export const base: CoatKind<Base> = {
@@ -32,7 +33,7 @@ export const base: CoatKind<Base> = {
 	hands: ({ hands = 1 }) => hands
 };
 
-export const newBase = (on: CoatParts, colour: string, material: string): Base => ({
+export const newBase = (on: Places, colour: string, material: string): Base => ({
 	...filmOf('base', material, 1),
 	kind: 'base',
 	on,

@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { IdSchema } from '../../units';
-import { CoatPartsSchema, step, type CoatParts } from './fields';
+import { PlacesSchema, type Places } from '../../layout';
+import { step } from './fields';
 import { STEP } from './defaults';
 import type { CoatKind } from './types';
 
-export const CleanSchema = z.strictObject({ kind: z.literal('clean'), ...step, material: IdSchema, on: CoatPartsSchema });
+export const CleanSchema = z.strictObject({ kind: z.literal('clean'), ...step, material: IdSchema, on: PlacesSchema });
 export type Clean = z.infer<typeof CleanSchema>;
 
 export const clean: CoatKind<Clean> = {
@@ -20,4 +21,4 @@ export const clean: CoatKind<Clean> = {
 	work: (_coat, { area }, rates) => area / rates.clean
 };
 
-export const newClean = (on: CoatParts): Clean => ({ kind: 'clean', id: 'clean', wait: null, material: 'degreaser-no-rinse', on });
+export const newClean = (on: Places): Clean => ({ kind: 'clean', id: 'clean', wait: null, material: 'degreaser-no-rinse', on });

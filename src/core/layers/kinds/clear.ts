@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
-import { film, filmOf, limitsOf, place, type CoatParts } from './fields';
+import type { Places } from '../../layout';
+import { film, filmOf, limitsOf, place } from './fields';
 import type { CoatKind } from './types';
 
 export const ClearSchema = z.strictObject({ kind: z.literal('clear'), ...film, ...place });
@@ -19,4 +20,4 @@ export const clear: CoatKind<Clear> = {
 	look: () => ({ effect: 'clear' })
 };
 
-export const newClear = (on: CoatParts): Clear => ({ ...filmOf('clear', 'clear-coat', 2), kind: 'clear', on });
+export const newClear = (on: Places): Clear => ({ ...filmOf('clear', 'clear-coat', 2), kind: 'clear', on });

@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { CoatPartsSchema, step, type CoatParts } from './fields';
+import { PlacesSchema, type Places } from '../../layout';
+import { step } from './fields';
 import { STEP } from './defaults';
 import type { CoatKind } from './types';
 
-export const DustSchema = z.strictObject({ kind: z.literal('dust'), ...step, on: CoatPartsSchema });
+export const DustSchema = z.strictObject({ kind: z.literal('dust'), ...step, on: PlacesSchema });
 export type Dust = z.infer<typeof DustSchema>;
 
 export const dust: CoatKind<Dust> = {
@@ -16,4 +17,4 @@ export const dust: CoatKind<Dust> = {
 	work: (_coat, { area }, rates) => area / rates.dust
 };
 
-export const newDust = (on: CoatParts): Dust => ({ kind: 'dust', id: 'dust', wait: null, on });
+export const newDust = (on: Places): Dust => ({ kind: 'dust', id: 'dust', wait: null, on });

@@ -1,14 +1,7 @@
 import { z } from 'zod';
+import { PlacesSchema, type Places } from '../../layout';
 import { IdSchema } from '../../units';
 import { MOST_HANDS } from '../methods/schema';
-
-export const CoatPartsSchema = z
-	.union([z.enum(['all', 'drawers', 'doors', 'fronts', 'panels', 'frame']), z.array(IdSchema).min(1).max(400)])
-	.meta({
-		description:
-			'"all"; "drawers", "doors", "fronts" (both) or "panels", with all that lies on them; "frame" (the carcass of every face); or a list of ids: a part stands for itself, a face for its carcass.'
-	});
-export type CoatParts = z.infer<typeof CoatPartsSchema>;
 
 export const APPLICATORS = ['brush', 'roller', 'sponge', 'spray', 'cloth', 'trowel'] as const;
 export type Applicator = (typeof APPLICATORS)[number];
@@ -53,12 +46,12 @@ export const RoleSchema = z
 
 /** Where a film lies: on surfaces, and there, if so wished, only where the motifs of an arrangement are open. */
 export const place = {
-	on: CoatPartsSchema,
+	on: PlacesSchema,
 	through: IdSchema.optional().meta({ description: 'Of an arrangement: it goes only where its motifs are open.' })
 };
 
 /** Those limits of a coat, as far as it has them. */
-export function limitsOf({ on, through }: { readonly on: CoatParts; readonly through?: string | undefined }) {
+export function limitsOf({ on, through }: { readonly on: Places; readonly through?: string | undefined }) {
 	return { on, ...(through === undefined ? {} : { through }) };
 }
 

@@ -3,7 +3,8 @@ import { IdSchema } from '../../units';
 import type { Rates } from '../rates';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
-import { film, filmOf, limitsOf, place, wetWork, type CoatParts } from './fields';
+import type { Places } from '../../layout';
+import { film, filmOf, limitsOf, place, wetWork } from './fields';
 import type { CoatKind } from './types';
 
 export const GlazeSchema = z
@@ -70,7 +71,7 @@ const LEFT_WET = ['Brush it on thin and even, one section at a time; do not wipe
 /** m2 a minute, by all hands. */
 const rateOfGlaze = ({ hands = 1 }: Glaze, rates: Rates): number => rates.glaze * hands;
 
-export const newGlaze = (on: CoatParts, colour: string | null): Glaze => ({
+export const newGlaze = (on: Places, colour: string | null): Glaze => ({
 	...filmOf('glaze', 'glaze-medium', 1),
 	kind: 'glaze',
 	on,

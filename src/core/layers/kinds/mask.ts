@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { IdSchema } from '../../units';
 import { STEP } from './defaults';
-import { CoatPartsSchema, limitsOf, place, step, type CoatParts } from './fields';
+import { PlacesSchema, type Places } from '../../layout';
+import { limitsOf, place, step } from './fields';
 import type { CoatKind } from './types';
 
 export const MaskSchema = z
-	.strictObject({ kind: z.literal('mask'), ...step, ...place, on: CoatPartsSchema, through: IdSchema.optional() })
+	.strictObject({ kind: z.literal('mask'), ...step, ...place, on: PlacesSchema, through: IdSchema.optional() })
 	.meta({ description: 'Tape and paper that stay over several coats: what is laid until it is taken off does not reach what it covers.' });
 export type Mask = z.infer<typeof MaskSchema>;
 
@@ -25,4 +26,4 @@ export const mask: CoatKind<Mask> = {
 	]
 };
 
-export const newMask = (on: CoatParts): Mask => ({ kind: 'mask', id: 'mask', wait: null, on });
+export const newMask = (on: Places): Mask => ({ kind: 'mask', id: 'mask', wait: null, on });

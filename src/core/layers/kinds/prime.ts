@@ -1,11 +1,12 @@
 import { z } from 'zod';
-import { film, filmOf, CoatPartsSchema, type CoatParts } from './fields';
+import { PlacesSchema, type Places } from '../../layout';
+import { film, filmOf } from './fields';
 import { FILM } from './defaults';
 import { hiddenBy } from './hiddenBy';
 import { traitsOfMaterial } from '../traits';
 import type { CoatKind } from './types';
 
-export const PrimeSchema = z.strictObject({ kind: z.literal('prime'), ...film, on: CoatPartsSchema });
+export const PrimeSchema = z.strictObject({ kind: z.literal('prime'), ...film, on: PlacesSchema });
 export type Prime = z.infer<typeof PrimeSchema>;
 
 export const prime: CoatKind<Prime> = {
@@ -25,4 +26,4 @@ export const prime: CoatKind<Prime> = {
 	})
 };
 
-export const newPrime = (on: CoatParts): Prime => ({ ...filmOf('prime', 'water-primer', 1), kind: 'prime', on });
+export const newPrime = (on: Places): Prime => ({ ...filmOf('prime', 'water-primer', 1), kind: 'prime', on });

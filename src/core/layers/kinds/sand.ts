@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { limitsOf, place, step, type CoatParts } from './fields';
+import type { Places } from '../../layout';
+import { limitsOf, place, step } from './fields';
 import { STEP } from './defaults';
 import type { CoatKind } from './types';
 
@@ -33,4 +34,4 @@ export const sand: CoatKind<Sand> = {
 	detail: ({ grit, bare, through }) => (bare ? 'to bare' : through === undefined ? `grit ${grit}` : `burrs, grit ${grit}`)
 };
 
-export const newSand = (on: CoatParts, grit = 180): Sand => ({ kind: 'sand', id: 'sand', wait: null, on, grit, bare: false });
+export const newSand = (on: Places, grit = 180): Sand => ({ kind: 'sand', id: 'sand', wait: null, on, grit, bare: false });

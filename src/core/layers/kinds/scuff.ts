@@ -1,11 +1,12 @@
 import { z } from 'zod';
-import { CoatPartsSchema, step, type CoatParts } from './fields';
+import { PlacesSchema, type Places } from '../../layout';
+import { step } from './fields';
 import { STEP } from './defaults';
 import { DUST_CAUTIONS } from './sand';
 import type { CoatKind } from './types';
 
 export const ScuffSchema = z
-	.strictObject({ kind: z.literal('scuff'), ...step, on: CoatPartsSchema, grit: z.number().int().min(150).max(2000) })
+	.strictObject({ kind: z.literal('scuff'), ...step, on: PlacesSchema, grit: z.number().int().min(150).max(2000) })
 	.meta({ description: 'A few light strokes with a fine pad: it dulls a gloss and takes nothing off.' });
 export type Scuff = z.infer<typeof ScuffSchema>;
 
@@ -24,4 +25,4 @@ export const scuff: CoatKind<Scuff> = {
 	detail: ({ grit }) => `grit ${grit}`
 };
 
-export const newScuff = (on: CoatParts): Scuff => ({ kind: 'scuff', id: 'scuff', wait: null, on, grit: 320 });
+export const newScuff = (on: Places): Scuff => ({ kind: 'scuff', id: 'scuff', wait: null, on, grit: 320 });

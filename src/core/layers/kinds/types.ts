@@ -6,7 +6,8 @@ import type { BlendMethodId, BrushSchool } from '../methods/schema';
 import type { Handwriting } from '../methods/types';
 import type { Rates } from '../rates';
 import type { Traits } from '../traits';
-import type { ColourSource, CoatParts } from './fields';
+import type { Places } from '../../layout';
+import type { ColourSource } from './fields';
 
 /** Where in the work a step belongs, for one that is added without a place. */
 export const PHASES = ['prepare', 'prime', 'base', 'blend', 'print', 'tone', 'protect', 'finish'] as const;
@@ -17,7 +18,7 @@ export type Need = 'drawers-out' | 'face-up';
 
 /** Where a coat goes: on what all of these have in common. */
 export interface Where {
-	readonly on?: CoatParts;
+	readonly on?: Places;
 	/** Of an arrangement: only where its motifs are open. */
 	readonly through?: string;
 	/** Of what it goes through only that: `corner`, `stripe-2`. */

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
-import { film, filmOf, limitsOf, place, type CoatParts } from './fields';
+import type { Places } from '../../layout';
+import { film, filmOf, limitsOf, place } from './fields';
 import type { CoatKind } from './types';
 
 export const WaxSchema = z.strictObject({ kind: z.literal('wax'), ...film, ...place });
@@ -23,4 +24,4 @@ export const wax: CoatKind<Wax> = {
 	detail: (_coat, material) => (material?.dark ? 'dark' : '')
 };
 
-export const newWax = (on: CoatParts): Wax => ({ ...filmOf('wax', 'clear-wax', 1), kind: 'wax', on, applicator: 'cloth' });
+export const newWax = (on: Places): Wax => ({ ...filmOf('wax', 'clear-wax', 1), kind: 'wax', on, applicator: 'cloth' });

@@ -70,7 +70,7 @@ function checkBase(stack: Stack, layer: Layer): Found[] {
 			remedies: [
 				primed
 					? { label: 'Blend two coats', edits: [twice] }
-					: { label: 'Prime, and blend two coats', edits: [{ op: 'insert', at: layer.at, coat: newPrime(where) }, twice] }
+					: { label: 'Prime, and blend two coats', edits: [{ op: 'insert', at: layer.at, coat: newPrime(stack.placesFor(where)) }, twice] }
 			]
 		}
 	];

@@ -59,7 +59,7 @@ function uncleaned(stack: Stack): Found[] {
 	const greasy = where.filter((surface) => isGreasy(stack, surface));
 	const dust = {
 		label: 'Add dusting off before it',
-		edits: [{ op: 'insert' as const, at: placeToClean(layers, first.at, where), coat: newDust(onAll(stack, where)) }]
+		edits: [{ op: 'insert' as const, at: placeToClean(layers, first.at, where), coat: newDust(stack.placesFor(where)) }]
 	};
 	const clean = cleaning(stack, first.at, where);
 	return [
@@ -110,10 +110,8 @@ function cleaning(stack: Stack, first: number, where: readonly string[]): Remedy
 	);
 	return late
 		? { label: 'Move the cleaning before it', edits: [{ op: 'move', coat: late.coat.id, to: at }] }
-		: { label: 'Add cleaning before it', edits: [{ op: 'insert', at, coat: newClean(onAll(stack, where)) }] };
+		: { label: 'Add cleaning before it', edits: [{ op: 'insert', at, coat: newClean(stack.placesFor(where)) }] };
 }
-
-const onAll = ({ surfaces }: Stack, where: readonly string[]) => (where.length === surfaces.length ? 'all' : [...where]);
 
 /** Before the first coat, before what is masked there is masked, and before a ground that takes no filler over wax is filled: what is under a mask or filler stays dirty. */
 function placeToClean(layers: readonly Layer[], first: number, where: readonly string[]): number {

@@ -26,7 +26,8 @@ export const fillHoles: Rule = {
 	}
 };
 
-function unfilled({ layers, withHoles }: Stack): Found[] {
+function unfilled(stack: Stack): Found[] {
+	const { layers, withHoles } = stack;
 	const open = [...withHoles].flatMap((surface) => {
 		const first = layers.find(({ traits, surfaces }) => traits.film && surfaces.has(surface));
 		const filled = layers.some(({ traits, surfaces, at }) => traits.fills && surfaces.has(surface) && at < (first?.at ?? Infinity));
@@ -36,7 +37,7 @@ function unfilled({ layers, withHoles }: Stack): Found[] {
 	const where = open.map(({ surface }) => surface);
 	const first = open.reduce((a, b) => (b.first.at < a.first.at ? b : a)).first;
 	const late = layers.find(({ traits }) => traits.fills);
-	const sanding = { op: 'insert' as const, at: first.at + 1, coat: newSand(where) };
+	const sanding = { op: 'insert' as const, at: first.at + 1, coat: newSand(stack.placesFor(where)) };
 	return [
 		{
 			kind: 'should',
@@ -63,17 +64,17 @@ function unsanded(stack: Stack): Found[] {
 				return next?.layer.traits.film;
 			});
 			const first = over.find(({ layer }) => layer.traits.film);
-			return where.length > 0 && first ? [reportUnsanded(filler, first.layer, where)] : [];
+			return where.length > 0 && first ? [reportUnsanded(stack, filler, first.layer, where)] : [];
 		});
 }
 
-function reportUnsanded(filler: Layer, first: Layer, where: readonly string[]): Found {
+function reportUnsanded(stack: Stack, filler: Layer, first: Layer, where: readonly string[]): Found {
 	return {
 		kind: 'should',
 		what: 'The filler is not sanded flush before the next coat.',
 		coat: filler.coat.id,
 		where,
 		why: 'It stands proud or sinks, and drinks the paint: every hole shows.',
-		remedies: [{ label: 'Add sanding after it', edits: [{ op: 'insert', at: first.at, coat: newSand([...where]) }] }]
+		remedies: [{ label: 'Add sanding after it', edits: [{ op: 'insert', at: first.at, coat: newSand(stack.placesFor(where)) }] }]
 	};
 }

@@ -31,7 +31,7 @@ export const glossKey: Rule = {
 					remedies: [
 						{
 							label: 'Scuff it before',
-							edits: [{ op: 'insert', at: layer.at, coat: newScuff(where.length === stack.surfaces.length ? 'all' : where) }]
+							edits: [{ op: 'insert', at: layer.at, coat: newScuff(stack.placesFor(where)) }]
 						}
 					]
 				}

@@ -65,7 +65,7 @@ function checkWax(stack: Stack, wax: Layer): Found[] {
 	if (over.length === 0) return [];
 	const where = [...new Set(over.flatMap((meeting) => meeting.where))];
 	const tried = isTried(stack, wax);
-	const on = 'on' in wax.coat && wax.openings === null ? wax.coat.on : where;
+	const on = 'on' in wax.coat && wax.openings === null ? wax.coat.on : stack.placesFor(where);
 	return [
 		{
 			kind: tried ? 'should' : 'must',

@@ -39,7 +39,7 @@ function checkPaste(stack: Stack, paste: Layer): Found[] {
 			coat: paste.coat.id,
 			where: slick,
 			why: 'It dries on it like a lid, and comes off whole at the first knock.',
-			remedies: [{ label: 'Scuff it before', edits: [{ op: 'insert', at: paste.at, coat: newScuff(slick) }] }]
+			remedies: [{ label: 'Scuff it before', edits: [{ op: 'insert', at: paste.at, coat: newScuff(stack.placesFor(slick)) }] }]
 		}
 	];
 }

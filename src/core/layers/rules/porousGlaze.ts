@@ -1,6 +1,6 @@
 import { freeId, type FinishEdit, type Rule } from '../findings';
 import { newClear } from '../kinds/clear';
-import type { CoatParts } from '../kinds/fields';
+import type { Places } from '../../layout';
 import { newGlaze, type Glaze } from '../kinds/glaze';
 import { layersOn, type Layer, type Stack } from '../stackLayers';
 import { areWetTogether } from '../wetRuns';
@@ -18,7 +18,7 @@ export const porousGlaze: Rule = {
 					return top !== undefined && top.traits.porous && !top.traits.slips && !areWetTogether(stack, top, layer);
 				});
 				if (where.length === 0) return [];
-				const on = where.length === stack.surfaces.length ? 'all' : where;
+				const on = stack.placesFor(where);
 				return [
 					{
 						kind: 'school' as const,
@@ -51,7 +51,7 @@ export const porousGlaze: Rule = {
 };
 
 /** A slip of clear glaze right before it, which it is worked into while that is wet. */
-function slipUnder({ layers }: Stack, { at, coat }: Layer, on: CoatParts): FinishEdit[] {
+function slipUnder({ layers }: Stack, { at, coat }: Layer, on: Places): FinishEdit[] {
 	const slip = newGlaze(on, null);
 	const id = freeId(
 		slip.id,

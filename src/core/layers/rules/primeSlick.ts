@@ -66,7 +66,7 @@ function isUnprimed(stack: Stack, layer: Layer, surface: string): boolean {
 
 function report(stack: Stack, { at, coat }: Layer, where: readonly string[]): Found {
 	const ground = GROUNDS[stack.groundOf(where[0]!) as GroundId].name;
-	const on = where.length === stack.surfaces.length ? 'all' : [...where];
+	const on = stack.placesFor(where);
 	return {
 		kind: 'should',
 		what: `Paint goes on bare ${ground}, with no primer under it.`,

@@ -53,7 +53,7 @@ function unprotectedLayer(stack: Stack, surface: string): Layer | null {
 function reportOpen(stack: Stack, kind: 'must' | 'should', open: readonly { surface: string; layer: Layer }[]): Found[] {
 	if (open.length === 0) return [];
 	const where = open.map(({ surface }) => surface);
-	const on = where.length === stack.surfaces.length ? 'all' : where;
+	const on = stack.placesFor(where);
 	const after = 1 + stack.layers.findLastIndex(({ traits, surfaces }) => traits.film && where.some((surface) => surfaces.has(surface)));
 	const layer = open[0]!.layer;
 	return [

@@ -3,7 +3,7 @@ import { IdSchema, NameSchema, type Issue } from '../../units';
 import { faceOf, type Part } from '../../piece';
 import type { Motif } from '../motif';
 import { partsOf } from '../partsOf';
-import { PartsSchema } from '../partsSchema';
+import { PlacesSchema } from '../placesSchema';
 import { rankChoices, takeChoice } from './choose';
 import { layItem } from './layItem';
 import { motifIn } from './motifIn';
@@ -19,7 +19,7 @@ export const AccentSchema = z
 		id: IdSchema,
 		name: NameSchema,
 		motif: IdSchema,
-		parts: PartsSchema,
+		parts: PlacesSchema,
 		scale: z.number().min(LEAST_SCALE).max(LARGEST_SCALE).meta({ description: 'As wished.' }),
 		turn: z.number().min(-360).max(360).meta({ description: 'Degrees clockwise.' }),
 		pairs: z

@@ -3,7 +3,7 @@ import { lengthOfLine } from '../../geometry';
 import { IdSchema, NameSchema, type Issue, type Mm } from '../../units';
 import { faceOf, type Part } from '../../piece';
 import { partsOf } from '../partsOf';
-import { PartsSchema } from '../partsSchema';
+import { PlacesSchema } from '../placesSchema';
 import { layShape } from './layItem';
 import { isSpotOf, SpotSchema } from './spot';
 import { bandInside, ringsAt } from './tape/bandInside';
@@ -17,7 +17,7 @@ export const FrameSchema = z
 		kind: z.literal('frame'),
 		id: IdSchema,
 		name: NameSchema,
-		parts: PartsSchema,
+		parts: PlacesSchema,
 		inset: MmSchema.meta({ description: 'From the edge of the part to the first line, mm.' }),
 		lines: z
 			.array(z.strictObject({ width: z.number().min(0.5).max(5000), gap: MmSchema }))

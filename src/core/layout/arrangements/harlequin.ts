@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { formatLength, IdSchema, NameSchema, type Mm } from '../../units';
 import { faceOf, type Part } from '../../piece';
 import { partsOf } from '../partsOf';
-import { PartsSchema } from '../partsSchema';
+import { PlacesSchema } from '../placesSchema';
 import { rankChoices, takeChoice } from './choose';
 import { layShape } from './layItem';
 import { isSpotOf, SpotSchema } from './spot';
@@ -13,7 +13,7 @@ export const HarlequinSchema = z
 		kind: z.literal('harlequin'),
 		id: IdSchema,
 		name: NameSchema,
-		parts: PartsSchema,
+		parts: PlacesSchema,
 		width: z.number().min(3).max(5000).meta({ description: 'Of a diamond from point to point, as wished, mm.' }),
 		ratio: z.number().min(0.2).max(5).meta({ description: 'Its height to its width, as wished.' }),
 		picks: z.record(z.string(), z.string().max(80)).meta({ description: 'By part id, or "common": half diamonds across and down.' }),

@@ -8,7 +8,17 @@ import {
 	subtractRings,
 	type Ring
 } from '../../geometry';
-import { doBoxesMeet, holesIn, isBoxOutline, ringOfBox, type Box, type MeasuredFace, type Part } from '../../piece';
+import {
+	doBoxesMeet,
+	holesIn,
+	isBoxOutline,
+	ringOfBox,
+	ringOfCutout,
+	type Box,
+	type Cutout,
+	type MeasuredFace,
+	type Part
+} from '../../piece';
 import { type Mm, SAME } from '../../units';
 import { LazyItem } from './LazyItem';
 import { areaOfChords, ringsForScale } from '../measureMotif';
@@ -164,7 +174,7 @@ interface Bounds {
 	readonly isBox: boolean;
 	/** Its outline as points. */
 	readonly edge: Ring;
-	readonly holes: readonly Box[];
+	readonly holes: readonly Cutout[];
 }
 
 const BOUNDS = new WeakMap<Part, { readonly face: MeasuredFace; readonly bounds: Bounds }>();
@@ -213,7 +223,7 @@ function cutToPart({
 	const cut =
 		isBox && holes.length === 0
 			? clipToBox(whole, { x: 0, y: 0, width: part.width, height: part.height })
-			: intersectRings(whole, holes.length === 0 ? [edge] : subtractRings([edge], holes.map(ringOfBox)));
+			: intersectRings(whole, holes.length === 0 ? [edge] : subtractRings([edge], holes.map(ringOfCutout)));
 	if (half === 'none') return { rings: cut, cutBy };
 	const far = {
 		x: half === 'left' ? middle : box.x - 1,

@@ -3,7 +3,7 @@ import { intersectRings, lengthWithin, subtractRings, type Ring } from '../../ge
 import { IdSchema, NameSchema, type Mm } from '../../units';
 import { faceOf, isBoxOutline, type Part } from '../../piece';
 import { partsOf } from '../partsOf';
-import { PartsSchema } from '../partsSchema';
+import { PlacesSchema } from '../placesSchema';
 import { layShape } from './layItem';
 import { isSpotOf, SpotSchema } from './spot';
 import { bandInside, ringsAt } from './tape/bandInside';
@@ -18,7 +18,7 @@ export const LineSchema = z
 		kind: z.literal('line'),
 		id: IdSchema,
 		name: NameSchema,
-		parts: PartsSchema,
+		parts: PlacesSchema,
 		sides: z.array(z.enum(SIDES)).min(1).max(4).meta({ description: 'Along which edges of each part.' }),
 		inset: z.number().min(0).max(5000).meta({ description: 'From that edge to the line, mm; 0: on the very edge.' }),
 		width: z.number().min(0.5).max(5000),

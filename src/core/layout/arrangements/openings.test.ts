@@ -44,8 +44,8 @@ describe('a motif on a whole face lies on what its shape lies on', () => {
 	it('on one drawer, where it lies in that', () => {
 		expect(surfacesUnder('sail-loft-chest', 'front', 0, fromMiddle(drawer(2).y + 80))).toEqual(['drawer-2']);
 	});
-	it('on the frame alone, where it lies on the plinth', () => {
-		expect(surfacesUnder('sail-loft-chest', 'front', 0, fromMiddle(front!.height - 30))).toEqual(['front']);
+	it('on the plinth alone, where it lies on that', () => {
+		expect(surfacesUnder('sail-loft-chest', 'front', 0, fromMiddle(front!.height - 30))).toEqual(['plinth']);
 	});
 	it('on two drawers, where it lies across their gap, which is neither', () => {
 		expect(surfacesUnder('sail-loft-chest', 'front', 0, fromMiddle(drawer(2).y - 1.5))).toEqual(['drawer-1', 'drawer-2']);
@@ -59,9 +59,9 @@ describe('a motif on a whole face lies on what its shape lies on', () => {
 	it('on no more than it touches: less than half a square mm beyond an edge is none, and three quarters is', () => {
 		const below = drawer(4).y + drawer(4).height + 20;
 		const at = (beyond: number) => surfacesUnder('sail-loft-chest', 'front', 0, fromMiddle(below - beyond));
-		expect(at(0)).toEqual(['front']);
-		expect(at(0.01)).toEqual(['front']);
-		expect(at(0.018)).toEqual(['drawer-4', 'front']);
+		expect(at(0)).toEqual(['plinth']);
+		expect(at(0.01)).toEqual(['plinth']);
+		expect(at(0.018)).toEqual(['drawer-4', 'plinth']);
 	});
 });
 

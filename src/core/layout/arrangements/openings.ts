@@ -7,7 +7,7 @@ import {
 	type Ring,
 	type RingBounds
 } from '../../geometry';
-import { isBoxOutline, isOwnSurface, surfacesWithin, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
+import { isBoxOutline, isOwnSurface, partsOnFace, surfacesWithin, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Mm, Mm2 } from '../../units';
 import type { LaidItem } from './types';
 
@@ -63,7 +63,7 @@ export function openingsOn(items: readonly LaidItem[], { faces }: Pick<MeasuredP
 	if (known?.faces === faces) return known.openings;
 	const openings = new Map<string, Opening[]>();
 	for (const face of faces)
-		for (const part of [face.whole, ...face.parts]) {
+		for (const part of partsOnFace(face)) {
 			const here = items.filter((item) => item.part === part.id && item.openArea > 0);
 			if (here.length === 0) continue;
 			const within = surfacesWithin(part, face);

@@ -6,7 +6,7 @@ import { IdSchema, NameSchema, type Mm } from '../../units';
 import { faceOf, holesIn, type Box, type MeasuredPiece, type Part } from '../../piece';
 import type { Motif } from '../motif';
 import { partsOf } from '../partsOf';
-import { PartsSchema } from '../partsSchema';
+import { PlacesSchema } from '../placesSchema';
 import { rankChoices, takeChoice } from './choose';
 import { layItem } from './layItem';
 import { motifIn } from './motifIn';
@@ -22,7 +22,7 @@ export const ScatterSchema = z
 		id: IdSchema,
 		name: NameSchema,
 		motif: IdSchema,
-		parts: PartsSchema,
+		parts: PlacesSchema,
 		count: z.number().int().min(1).max(400).meta({ description: 'On each part, as wished; both halves together.' }),
 		scale: z.strictObject({ least: ScaleSchema, most: ScaleSchema }),
 		turn: z.number().min(0).max(180).meta({ description: 'As far to both sides, degrees.' }),

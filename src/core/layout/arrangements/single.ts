@@ -3,7 +3,7 @@ import { formatLength, IdSchema, NameSchema } from '../../units';
 import { faceOf, type Part } from '../../piece';
 import type { Issue } from '../../units';
 import { partsOf } from '../partsOf';
-import { PartsSchema } from '../partsSchema';
+import { PlacesSchema } from '../placesSchema';
 import { layItem } from './layItem';
 import { motifIn } from './motifIn';
 import { LARGEST_SCALE, LEAST_SCALE, toScale } from './scales';
@@ -19,7 +19,7 @@ export const SingleSchema = z
 		id: IdSchema,
 		name: NameSchema,
 		motif: IdSchema,
-		parts: PartsSchema,
+		parts: PlacesSchema,
 		at: z
 			.enum(['centre', 'hardware'])
 			.meta({ description: 'From the centre of each part, or from each knob, pull or other hardware on it.' }),

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { IdSchema } from '../../units';
+import { PlaceIdSchema } from '../placesSchema';
 
 /**
  * One item of an arrangement, so that it is found again when neighbours come and go: its part, and its place counted from the middle,
  * signed (`-2`, `0`, `1`; `-1,2` across and down). Files of version 4 counted from the left: theirs are kept as they were (`left 3`).
  */
 export const SpotSchema = z.strictObject({
-	part: IdSchema,
+	part: PlaceIdSchema,
 	place: z
 		.string()
 		.regex(/^(-?\d{1,4}(,-?\d{1,4})?|left \d{1,4}|middle -?\d{1,4}|field -?\d{1,4},-?\d{1,4}|centre)$/)

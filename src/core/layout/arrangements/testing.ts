@@ -2,12 +2,12 @@ import type { Outline } from '../../geometry';
 import type { MeasuredFace, MeasuredPiece, Part, Seam } from '../../piece';
 import { measureMotif } from '../measureMotif';
 import type { Motif } from '../motif';
-import type { Parts } from '../partsSchema';
+import type { Places } from '../placesSchema';
 import { TAPES } from './tape/tapes';
 import type { ArrangementContext, StartSetting } from './types';
 
 /** For tests: what an arrangement begins from, and what it is laid among. */
-export function startSettingOf(motif: Motif | null, parts: Parts, more: Partial<StartSetting> = {}): StartSetting {
+export function startSettingOf(motif: Motif | null, parts: Places, more: Partial<StartSetting> = {}): StartSetting {
 	return { id: 'a', name: 'A', motif, parts, shortest: 200, scale: 1, ...more };
 }
 
@@ -64,6 +64,9 @@ export function boardsOf(
 				bent: null,
 				outline,
 				whole,
+				frame: whole,
+				rest: whole,
+				rests: [],
 				parts: [],
 				gaps: [],
 				chains: [],

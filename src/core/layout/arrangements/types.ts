@@ -3,7 +3,7 @@ import type { MeasuredPiece, Seam } from '../../piece';
 import type { Issue, LengthUnit, Mm, Mm2 } from '../../units';
 import type { MotifShape } from '../measureMotif';
 import type { Motif } from '../motif';
-import type { Parts } from '../partsSchema';
+import type { Places } from '../placesSchema';
 
 export type Side = 'left' | 'top' | 'right' | 'bottom' | 'outline' | 'opening' | 'mitre';
 
@@ -143,7 +143,7 @@ export interface StartSetting {
 	readonly name: string;
 	/** Null where its kind asks for none. */
 	readonly motif: Motif | null;
-	readonly parts: Parts;
+	readonly parts: Places;
 	/** Shorter side of the least of its parts, mm. */
 	readonly shortest: Mm;
 	/** Scale at which the motif takes half of that. */

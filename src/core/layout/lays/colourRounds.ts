@@ -23,7 +23,7 @@ export const THOROUGH: Effort = { steps: 6_000, nodes: 60_000 };
 
 /**
  * The fewest rounds in which no two lays of one round are in conflict: a colouring of the conflict graph. Lower bound by the largest clique and by
- * lays / largest independent set; upper by DSATUR and tabu search; what is left between them by DSATUR branch and bound. Parts that have nothing to
+ * lays / largest independent set; upper by DSATUR and tabu search; what is left between them by DSATUR branch and bound. Places that have nothing to
  * do with each other are searched by themselves. The same conflicts give the same rounds. Source: methods 4.
  */
 export function colourRounds(conflicts: Conflicts, effort: Effort = THOROUGH): Rounds {

@@ -1,4 +1,4 @@
-import type { MeasuredFace, Part } from '../../piece';
+import { partsOnFace, type MeasuredFace, type Part } from '../../piece';
 import type { LaidItem, MotifInUse } from '../arrangements/types';
 import type { Motif } from '../motif';
 import { colourRounds, type Conflicts, type Rounds } from './colourRounds';
@@ -53,7 +53,7 @@ export function planLays(
 }
 
 function partsById(faces: LaysContext['faces']): ReadonlyMap<string, Part> {
-	return new Map(faces.flatMap((face) => [face.whole, ...face.parts]).map((part) => [part.id, part]));
+	return new Map(faces.flatMap(partsOnFace).map((part) => [part.id, part]));
 }
 
 /** Null where a row cannot be worked so. A chain that no row needs is none. */

@@ -1,8 +1,18 @@
-import { faceOf, doesMove, heightAboveFloor, type Box, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
+import {
+	cutoutOf,
+	faceOf,
+	doesMove,
+	heightAboveFloor,
+	type Box,
+	type MeasuredFace,
+	type MeasuredPiece,
+	surfacesWithin,
+	type Part
+} from '../../piece';
 import type { Mm } from '../../units';
 import type { LaidItem } from '../arrangements/types';
 import type { Zone } from '../schema';
-import { partsOf } from '../partsOf';
+import { innerOf, ownSurfaces, partsOf } from '../partsOf';
 import { patternOf } from './index';
 import { softenJoins } from './joins';
 import { regionOf } from './regionOf';
@@ -12,6 +22,8 @@ export interface LaidPart {
 	readonly part: Part;
 	readonly face: MeasuredFace;
 	readonly laid: LaidField;
+	/** What of it this is laid on: not what is picked by itself beside it. */
+	readonly surfaces: readonly string[];
 }
 
 /** A motif that lies on a part, from its left and top edge, mm. */
@@ -24,9 +36,11 @@ export function layZone(
 	placements: readonly PlacedOnPart[] = []
 ): LaidPart[] {
 	const top = heightOfPiece(piece);
-	return partsOf(zone.parts, piece).map((part) => {
+	const picked = partsOf(zone.parts, piece).filter((part, _, all) => !isInPicked(part, all, piece));
+	return picked.map((part) => {
 		const face = faceOf(piece.faces, part.face);
-		return { part, face, laid: layPart({ zone, part, face, top, placements }) };
+		const inner = innerOf(part, picked, face);
+		return { part, face, laid: layPart({ zone, part, face, inner, top, placements }), surfaces: ownSurfaces(part, picked, face) };
 	});
 }
 
@@ -34,12 +48,15 @@ function layPart({
 	zone: { over, field },
 	part,
 	face,
+	inner,
 	top,
 	placements
 }: {
 	readonly zone: Pick<Zone, 'over' | 'field'>;
 	readonly part: Part;
 	readonly face: MeasuredFace;
+	/** What lies on it and is laid by itself. */
+	readonly inner: readonly Part[];
 	readonly top: Mm;
 	readonly placements: readonly PlacedOnPart[];
 }): LaidField {
@@ -47,13 +64,15 @@ function layPart({
 		...regionOf(of, face, field.pattern === 'recess'),
 		touched: touchedOn(of, face, field, placements)
 	});
-	const own = regionFor(part);
+	const region = regionFor(part);
+	const cut = inner.map((other) => ({ ...cutoutOf(other), x: other.x - part.x, y: other.y - part.y }));
+	const own = cut.length === 0 ? region : { ...region, holes: [...region.holes, ...cut] };
 	if (over === 'each') return { region: own, x: 0, y: 0, flat: null, own };
 	const above = face.floor === null ? null : heightAboveFloor(face, 0);
 	const climbs = field.pattern === 'runs' || (field.pattern === 'bands' && (field.from === 'bottom' || field.from === 'top'));
 	if (over === 'face' || above === null || !climbs) return { region: regionFor(face.whole), x: part.x, y: part.y, flat: null, own };
 	/** One for all that lies on the face: what runs goes on behind its gaps. */
-	const region: Region = {
+	const climbing: Region = {
 		...own,
 		salt: regionOf(face.whole).salt,
 		width: face.width,
@@ -61,7 +80,16 @@ function layPart({
 		outline: null,
 		deepest: Math.min(face.width, top) / 2
 	};
-	return { region, x: part.x, y: top - above + part.y, flat: face.lies === 'level' ? top - above : null, own };
+	return { region: climbing, x: part.x, y: top - above + part.y, flat: face.lies === 'level' ? top - above : null, own };
+}
+
+/** A frame, or what is left of a face, that lies in another pick as a whole: that one goes over it. */
+function isInPicked(part: Part, picked: readonly Part[], { faces }: Pick<MeasuredPiece, 'faces'>): boolean {
+	if (!part.within) return false;
+	return picked.some(
+		(other) =>
+			other !== part && other.face === part.face && part.within!.every((id) => surfacesWithin(other, faceOf(faces, part.face)).includes(id))
+	);
 }
 
 /** What hands take hold of on a part, and the motifs on it, as far as the field asks for them; of a whole face, on all its parts. */

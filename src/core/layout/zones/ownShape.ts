@@ -1,5 +1,5 @@
 import { areaOfOutline, flattenOutline, subtractRings, type Ring } from '../../geometry';
-import { areaOfHoles, boxOutline, ringOfBox } from '../../piece';
+import { areaOfHoles, boxOutline, ringOfCutout } from '../../piece';
 import type { Mm, Mm2 } from '../../units';
 import type { LaidField } from './types';
 
@@ -13,7 +13,7 @@ export function ringsOfShape(own: Own): readonly Ring[] {
 	const known = KNOWN.get(own);
 	if (known) return known;
 	const edge: Ring = own.outline === null ? [0, 0, own.width, 0, own.width, own.height, 0, own.height] : flattenOutline(own.outline, 0.001);
-	const rings = own.holes.length === 0 ? [edge] : subtractRings([edge], own.holes.map(ringOfBox));
+	const rings = own.holes.length === 0 ? [edge] : subtractRings([edge], own.holes.map(ringOfCutout));
 	KNOWN.set(own, rings);
 	return rings;
 }

@@ -22,6 +22,16 @@ export function placeOfCell(
 		const [left, top] = [x - hole.x, y - hole.y];
 		const over = left > -wide / 2 && top > -tall / 2 && left < hole.width + wide / 2 && top < hole.height + tall / 2;
 		if (!over) continue;
+		if (hole.outline) {
+			const at = { x: left, y: top };
+			const isOver = isInsideOutline(hole.outline, at);
+			const isFar = distanceToOutline(hole.outline, at) >= Math.hypot(wide, tall) / 2;
+			if (isOver && isFar) return 'outside';
+			if (isFar) continue;
+			cut = true;
+			if (isOver) isIn = false;
+			continue;
+		}
 		if (left >= wide / 2 && top >= tall / 2 && left <= hole.width - wide / 2 && top <= hole.height - tall / 2) return 'outside';
 		cut = true;
 		if (left > 0 && top > 0 && left < hole.width && top < hole.height) isIn = false;

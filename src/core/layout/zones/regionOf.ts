@@ -26,7 +26,7 @@ export function regionOf(part: Part, face?: Pick<MeasuredFace, 'parts' | 'gaps'>
 /** The outline of whatever on a part stands before or behind what it lies on; of the part too, where it lies behind. From the left and top edge of the part. */
 function hollowsOn(part: Part, { parts }: Pick<MeasuredFace, 'parts'>): Hollow[] {
 	const isOn = ({ on }: Part): boolean => {
-		if (part.role === 'face' || on === part.id) return true;
+		if (part.role === 'face' || (part.within && part.id.startsWith(`${part.face}/`)) || on === part.id) return true;
 		const under = parts.find(({ id }) => id === on);
 		return under !== undefined && isOn(under);
 	};

@@ -1,5 +1,5 @@
 import { boundsOfRings, coverRings } from '../../geometry';
-import type { MeasuredPiece } from '../../piece';
+import { partsOnFace, type MeasuredPiece } from '../../piece';
 import type { Mm2 } from '../../units';
 import type { LaidItem } from '../arrangements/types';
 import type { Zone } from '../schema';
@@ -20,7 +20,7 @@ export interface ZoneAreas {
 /** What motifs let through of the colours of a zone, motif by motif; one that lies where the zone is not takes nothing. What lies on a part lies on its face too, where the zone is for the face. */
 export function sharesInOpenings(zone: Zone, items: readonly LaidItem[], piece: Pick<MeasuredPiece, 'faces'>): ZoneAreas[] {
 	const laid = layZone(zone, piece, items);
-	const parts = new Map(piece.faces.flatMap((face) => [face.whole, ...face.parts]).map((part) => [part.id, part]));
+	const parts = new Map(piece.faces.flatMap(partsOnFace).map((part) => [part.id, part]));
 	return items.flatMap((item) => {
 		const known = KNOWN.get(item);
 		if (known?.zone === zone && known.faces === piece.faces) return known.shares;

@@ -1,5 +1,5 @@
 import type { Outline, Polyline, Ring } from '../../geometry';
-import type { Box } from '../../piece';
+import type { Box, Cutout } from '../../piece';
 import type { Mm } from '../../units';
 import type { Field, PatternId } from './fieldSchema';
 
@@ -20,7 +20,7 @@ export interface Region {
 	/** Its own, so that patches on two doors are not the same. */
 	readonly salt: number;
 	/** Gaps and openings in it, from its left and top edge: nothing is painted there. */
-	readonly holes: readonly Box[];
+	readonly holes: readonly Cutout[];
 	/** The feet of the steps on it: where something stands proud of it or lies behind it. */
 	readonly hollows: readonly Hollow[];
 	/** What hands take hold of, and motifs, where the pattern asks for them. */

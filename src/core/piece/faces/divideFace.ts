@@ -63,6 +63,7 @@ export function divideFace({
 	divide(
 		{
 			of: null,
+			on: null,
 			path: `${path}.chain`,
 			sizesPath: `${path}.sizes`,
 			along: 'down',
@@ -159,7 +160,7 @@ function placeOne({
 			name,
 			role: entry.role,
 			face: face.id,
-			on: null,
+			on: chain.on,
 			setOff,
 			outline: boxOutline(box.width, box.height),
 			estimated: reading.estimated
@@ -171,6 +172,7 @@ function placeOne({
 	divide(
 		{
 			of: entry.id,
+			on: entry.role === 'row' ? chain.on : entry.id,
 			path: `${path}.split.chain`,
 			sizesPath: `${path}.split.sizes`,
 			along: entry.split.along,

@@ -2,7 +2,7 @@ import { type Mm, SAME } from '../../units';
 import type { BarePart } from '../readings/chain';
 import type { Chain } from '../readings/chain';
 import type { Context } from '../readings/chain';
-import { doesMove, type Gap, type MeasuredReading } from './parts';
+import { doesMove, isOfFrame, type Gap, type MeasuredReading } from './parts';
 import type { Box } from './box';
 
 /** What meets in a gap: the drawers and doors that touch it on either side, or the carcass; looked for in place. */
@@ -32,13 +32,21 @@ export function gapsBetween({
 	const gap = { at: 'chain' as const, mm: Math.min(mm, far), ends: [mm, far] as const, estimated };
 	const overlap = (a: BarePart, b: BarePart) =>
 		down ? a.x < b.x + b.width - SAME && b.x < a.x + a.width - SAME : a.y < b.y + b.height - SAME && b.y < a.y + a.height - SAME;
+	/** The rail or stile that a drawer or door meets there; what is left of the face where there is none. */
+	const memberBeside = (part: BarePart, edge: Mm, side: 'before' | 'after') =>
+		here.find(
+			(other) =>
+				isOfFrame(other) &&
+				overlap(other, part) &&
+				Math.abs((down ? other.y : other.x) + (side === 'after' ? 0 : down ? other.height : other.width) - edge) < SAME
+		)?.id ?? face.id;
 	const pairs: [string, string][] =
 		before.length > 0 && after.length > 0
 			? before.flatMap((a) => after.filter((b) => overlap(a, b)).map((b): [string, string] => [a.id, b.id]))
 			: before.length > 0
-				? before.map((a) => [a.id, face.id])
+				? before.map((a) => [a.id, memberBeside(a, from + mm, 'after')])
 				: after.length > 0
-					? after.map((b) => [face.id, b.id])
+					? after.map((b) => [memberBeside(b, from, 'before'), b.id])
 					: [[face.id, face.id]];
 	return pairs.map((between, p) => ({ ...gap, id: p === 0 ? id : `${id}-${p + 1}`, between, boxes: p === 0 ? [box] : [] }));
 }

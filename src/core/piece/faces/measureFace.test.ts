@@ -58,7 +58,7 @@ describe('rows within rows', () => {
 		});
 		const pairs = faces[0]!.gaps.map(({ between: [a, b], mm }) => `${a}|${b} ${mm}`);
 		expect(pairs.sort()).toEqual(
-			['front|door-1 3', 'door-1|top 4', 'door-1|low 4', 'top|low 5', 'top|door-2 4', 'low|door-2 4', 'door-2|front 3'].sort()
+			['left|door-1 3', 'door-1|top 4', 'door-1|low 4', 'top|low 5', 'top|door-2 4', 'low|door-2 4', 'door-2|right 3'].sort()
 		);
 	});
 

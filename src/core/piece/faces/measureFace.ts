@@ -4,6 +4,7 @@ import { checkSquare, type SquareCheck } from '../readings/checkSquare';
 import { divideFace, GUESS, LEAST_GUESS } from './divideFace';
 import type { BarePart } from '../readings/chain';
 import { fitHardware } from '../hardware/fitHardware';
+import { framesOf, type Fixed } from './frames';
 import { type MeasuredFace, type Part } from './parts';
 import type { Box } from './box';
 import { placeParts } from './placeParts';
@@ -78,6 +79,7 @@ export function measureFace({
 	const idle = !first && face.width === '' && face.height === '' && (width === null || height === null);
 	const floor = face.floor === '' ? given.floor : (read(face.floor, `${path}.floor`, 'zero')?.mm ?? null);
 	const bent = (face.bent ?? '') === '' ? null : (read(face.bent!, `${path}.bent`, 'positive')?.mm ?? null);
+	const whole: Part = { ...own, ...fixedTo([own, ...parts]) };
 	return {
 		face: {
 			id: face.id,
@@ -90,11 +92,8 @@ export function measureFace({
 			floor,
 			bent,
 			outline,
-			whole: {
-				...own,
-				hardware: [own, ...parts].flatMap(onFace),
-				filled: [own, ...parts].flatMap((part) => part.filled.map((hole) => ({ ...hole, x: part.x + hole.x, y: part.y + hole.y })))
-			},
+			whole,
+			...framesOf(own, whole, parts, fixedTo),
 			parts,
 			gaps: divided.gaps,
 			chains: divided.chains,
@@ -163,6 +162,14 @@ function taperHints(gaps: MeasuredFace['gaps'], face: Face, path: string): Issue
 		if (Math.abs(near - far) <= TAPER || i < 0) return [];
 		return [{ code: 'gap.tapers', path: `${path}.chain[${i}].far`, values: { near, far } }];
 	});
+}
+
+/** What some parts bear, from the left and top edge of the face. */
+function fixedTo(parts: readonly Part[]): Fixed {
+	return {
+		hardware: parts.flatMap(onFace),
+		filled: parts.flatMap((part) => part.filled.map((hole) => ({ ...hole, x: part.x + hole.x, y: part.y + hole.y })))
+	};
 }
 
 function onFace(part: Part): Part['hardware'] {

@@ -6,7 +6,7 @@ import type { Hole, PlacedHardware } from '../hardware/placeHardware';
 import type { FaceKind, GroundId, PART_ROLES, ReadingRole } from '../schema';
 import type { SquareCheck } from '../readings/checkSquare';
 
-export type PartRole = Exclude<ReadingRole, 'gap' | 'row'> | (typeof PART_ROLES)[number] | 'face';
+export type PartRole = Exclude<ReadingRole, 'gap' | 'row'> | (typeof PART_ROLES)[number] | 'face' | 'frame';
 
 export interface Part extends Box {
 	/** The id of its reading, or its own; of a whole face, the id of the face. */
@@ -16,6 +16,8 @@ export interface Part extends Box {
 	readonly face: string;
 	/** The part it lies on; null: the face itself. */
 	readonly on: string | null;
+	/** Of a frame, or what is left of a face or a part beside its parts: the surfaces that it is; all else in its outline is none of it. */
+	readonly within?: readonly string[];
 	/** Before (+) or behind (-) what it lies in, mm. */
 	readonly setOff: Mm;
 	/** From the left and the top edge of the part, mm. */
@@ -81,6 +83,11 @@ export interface MeasuredFace {
 	readonly outline: Outline;
 	/** The face itself as a part, so that decoration may lie on all of it; with all the hardware of the face, from its edges. */
 	readonly whole: Part;
+	/** Its frame, with rails, stiles, plinth and apron, and what is left beside all its parts: the whole where nothing else lies on it. */
+	readonly frame: Part;
+	readonly rest: Part;
+	/** Of each part that others lie on, what is left of it. */
+	readonly rests: readonly Part[];
 	/** Those that lie on others after them. */
 	readonly parts: readonly Part[];
 	readonly gaps: readonly Gap[];
@@ -102,17 +109,24 @@ export function faceOf<F extends { readonly id: string }>(faces: readonly F[], i
 	return face;
 }
 
-/** The roles of parts that are of the carcass: one surface with the face that they are on. */
-const FRAME_ROLES: ReadonlySet<PartRole> = new Set(['rail', 'stile', 'plinth', 'apron', 'open', 'face']);
+/** What makes up the frame of a face, beside what is left of it: each a surface of its own. */
+const MEMBERS: ReadonlySet<PartRole> = new Set(['rail', 'stile', 'plinth', 'apron']);
+/** Nothing is painted there by itself. */
+const NO_SURFACE: ReadonlySet<PartRole> = new Set(['open', 'face', 'frame']);
 const MOVING: ReadonlySet<PartRole> = new Set(['drawer', 'door']);
 
-/** The surface that a part is painted as: itself, or the carcass of its face (which bears the id of the face). */
+/** The surface that a part is painted as: itself, or what is left of its face beside its parts (which bears the id of the face). */
 export function surfaceOf(part: Pick<Part, 'id' | 'role' | 'face'>): string {
-	return FRAME_ROLES.has(part.role) ? part.face : part.id;
+	return NO_SURFACE.has(part.role) ? part.face : part.id;
 }
 
 export function isOwnSurface(part: Pick<Part, 'role'>): boolean {
-	return !FRAME_ROLES.has(part.role);
+	return !NO_SURFACE.has(part.role);
+}
+
+/** Rails, stiles, plinths, aprons. */
+export function isOfFrame(part: Pick<Part, 'role'>): boolean {
+	return MEMBERS.has(part.role);
 }
 
 /** Drawers and doors. */

@@ -1,18 +1,19 @@
 import { areaInCommon, areaOfOutline, flattenOutline, perimeterOfOutline, uniteRings, type Outline, type Ring } from '../../geometry';
 import { type Mm, type Mm2, SAME } from '../../units';
 import type { Hole, PlacedHardware } from '../hardware/placeHardware';
-import { doesMove, isOwnSurface, surfaceOf, type MeasuredFace, type Part } from './parts';
+import { partsOnFace } from './frames';
+import { isOwnSurface, surfaceOf, type MeasuredFace, type Part } from './parts';
 import type { Box } from './box';
 import type { MeasuredPiece } from '../measurePiece';
 import { isBoxOutline } from './shapeOutline';
 
-/** Something that is painted by itself: the carcass of a face, or a part that is not of the carcass. */
+/** Something that is painted by itself: a part, or what is left of a face beside its parts. */
 export interface Surface {
 	/** Of the part, or of the face. */
 	readonly id: string;
 	readonly name: string;
 	readonly face: string;
-	/** Null for a carcass. */
+	/** Null for what is left of a face. */
 	readonly part: Part | null;
 	/** Without what lies on it, mm2. */
 	readonly area: Mm2;
@@ -28,7 +29,7 @@ export function hasOldHoles({ faces }: Pick<MeasuredPiece, 'faces'>): boolean {
 	return faces.some(({ idle, whole }) => !idle && whole.filled.length > 0);
 }
 
-/** Every surface of a piece, face by face, the carcass first; faces that are not measured have none. */
+/** Every surface of a piece, face by face, what is left of it first; faces that are not measured have none. */
 export function surfacesOfPiece(piece: MeasuredPiece): Surface[] {
 	return piece.faces.filter(({ idle }) => !idle).flatMap(surfacesOfFace);
 }
@@ -63,64 +64,88 @@ function listOn<Thing>(face: MeasuredFace, part: Part | null, of: (part: Part) =
 	return [...of(face.whole).slice(0, own), ...onParts];
 }
 
-/** Gaps, and openings that have no surface, where they lie on a part: from its left and top edge. Nothing is painted there. */
-export function holesIn(part: Part, face: Pick<MeasuredFace, 'gaps' | 'parts'>): Box[] {
-	const gaps = face.gaps.flatMap(({ boxes }) => boxes);
-	const openings = face.parts.filter(({ role, id }) => role === 'open' && id !== part.id);
+/** Where nothing of a part is painted: a box from its left and top edge, and the outline in it where that is none. */
+export interface Cutout extends Box {
+	/** From the left and top edge of the box. */
+	readonly outline?: Outline;
+}
+
+/** Gaps, openings that have no surface, and, of a frame, whatever else lies in it, where they lie on a part: from its left and top edge. */
+export function holesIn(part: Part, face: Pick<MeasuredFace, 'gaps' | 'parts'>): Cutout[] {
+	const gaps: Cutout[] = face.gaps.flatMap(({ boxes }) => boxes);
+	const openings: Cutout[] = face.parts.filter(({ role, id }) => role === 'open' && id !== part.id);
 	const isWithin = (box: Box) =>
 		box.x >= part.x - SAME &&
 		box.y >= part.y - SAME &&
 		box.x + box.width <= part.x + part.width + SAME &&
 		box.y + box.height <= part.y + part.height + SAME;
-	return [...gaps, ...openings]
-		.filter((box) => box.width > 0 && box.height > 0 && isWithin(box))
-		.map(({ x, y, width, height }) => ({ x: x - part.x, y: y - part.y, width, height }));
+	return [...[...gaps, ...openings].filter(isWithin).map(boxOnly), ...othersIn(part, face)]
+		.filter((box) => box.width > 0 && box.height > 0)
+		.map((cutout) => ({ ...cutout, x: cutout.x - part.x, y: cutout.y - part.y }));
+}
+
+const boxOnly = ({ x, y, width, height }: Box): Cutout => ({ x, y, width, height });
+
+/** What lies in the outline of a frame and is none of it; what lies on such a part goes with it. */
+function othersIn({ within, id }: Part, { parts }: Pick<MeasuredFace, 'parts'>): Cutout[] {
+	if (!within) return [];
+	const own = parts.filter(isOwnSurface);
+	const base = id.replace(/\/.*$/, '');
+	const others = own.filter(
+		(other) => !within.includes(other.id) && (own.some((part) => part.id === base) ? other.on === base : isOnFace(other, own))
+	);
+	return others.map(cutoutOf);
+}
+
+/** Directly: what it lies on is no surface of its own. */
+const isOnFace = ({ on }: Part, own: readonly Part[]) => on === null || !own.some((part) => part.id === on);
+
+/** A part as a hole in what it lies on, from the left and top edge of the face. */
+export function cutoutOf(part: Part): Cutout {
+	return { ...boxOnly(part), ...(isBoxOutline(part.outline) ? {} : { outline: part.outline }) };
 }
 
 /** How much of an outline is taken by holes in it, mm2. */
-export function areaOfHoles(outline: Outline, holes: readonly Box[]): Mm2 {
+export function areaOfHoles(outline: Outline, holes: readonly Cutout[]): Mm2 {
 	if (holes.length === 0) return 0;
 	const apart = holes.every((a, i) =>
 		holes.slice(i + 1).every((b) => a.x + a.width <= b.x || b.x + b.width <= a.x || a.y + a.height <= b.y || b.y + b.height <= a.y)
 	);
 	/** As nearly always: asked anew with every edit. */
-	if (apart && isBoxOutline(outline)) return holes.reduce((sum, { width, height }) => sum + width * height, 0);
-	return areaInCommon([flattenOutline(outline, 0.002)], uniteRings(holes.map((box) => [ringOfBox(box)])));
+	if (apart && isBoxOutline(outline)) return holes.reduce((sum, hole) => sum + areaOfCutout(hole), 0);
+	return areaInCommon([flattenOutline(outline, 0.002)], uniteRings(holes.map((hole) => [ringOfCutout(hole)])));
+}
+
+function areaOfCutout({ width, height, outline }: Cutout): Mm2 {
+	return outline ? areaOfOutline(outline) : width * height;
+}
+
+export function ringOfCutout({ x, y, outline, ...box }: Cutout): Ring {
+	return outline ? flattenOutline(outline, 0.002).map((value, i) => value + (i % 2 === 0 ? x : y)) : ringOfBox({ x, y, ...box });
 }
 
 export function ringOfBox({ x, y, width, height }: Box): Ring {
 	return [x, y, x + width, y, x + width, y + height, x, y + height];
 }
 
-/** The ids of the surfaces that lie on a part, itself first; of a whole face, all of them. */
-export function surfacesWithin(part: Part, face: MeasuredFace): string[] {
-	if (part.role === 'face') return [face.id, ...face.parts.filter(isOwnSurface).map(({ id }) => id)];
+/** The ids of the surfaces that lie on a part, itself first; of a whole face, all of them; of a frame, what it is. */
+export function surfacesWithin(part: Part, face: MeasuredFace): readonly string[] {
+	if (part.within) return part.within;
+	const own = face.parts.filter(isOwnSurface);
+	if (part.role === 'face') return [face.id, ...own.map(({ id }) => id)];
 	const nested = (id: string, above: readonly string[] = [id]): string[] =>
 		face.parts
 			.filter((child) => child.on === id && !above.includes(child.id))
 			.flatMap((child) => [child.id, ...nested(child.id, [...above, child.id])]);
-	return [
-		isOwnSurface(part) ? part.id : face.id,
-		...nested(part.id).filter((id) => face.parts.some((other) => other.id === id && isOwnSurface(other)))
-	];
+	return [isOwnSurface(part) ? part.id : face.id, ...nested(part.id).filter((id) => own.some((other) => other.id === id))];
 }
 
 /** All surfaces that lie on any of these parts, each once. */
 export function surfacesUnder(parts: readonly string[], piece: MeasuredPiece): string[] {
 	const found = piece.faces.flatMap((face) =>
-		[face.whole, ...face.parts].filter(({ id }) => parts.includes(id)).flatMap((part) => surfacesWithin(part, face))
+		partsOnFace(face)
+			.filter(({ id }) => parts.includes(id))
+			.flatMap((part) => surfacesWithin(part, face))
 	);
 	return [...new Set(found)];
-}
-
-/** Those that words like "every drawer" stand for, with all that lies on them. */
-export function surfacesNamed(word: 'all' | 'drawers' | 'doors' | 'fronts' | 'panels' | 'frame', piece: MeasuredPiece): string[] {
-	return piece.faces.flatMap((face) => {
-		if (face.idle) return [];
-		if (word === 'all') return surfacesWithin(face.whole, face);
-		if (word === 'frame') return [face.id];
-		const is = (part: Part) =>
-			word === 'fronts' ? doesMove(part) : part.role === ({ drawers: 'drawer', doors: 'door', panels: 'panel' } as const)[word];
-		return face.parts.filter(is).flatMap((part) => surfacesWithin(part, face));
-	});
 }

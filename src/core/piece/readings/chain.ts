@@ -25,6 +25,8 @@ export interface Context {
 
 export interface Chain {
 	readonly of: string | null;
+	/** The part that it divides, on which what it is divided into lies; null: the face. */
+	readonly on: string | null;
 	readonly path: string;
 	readonly sizesPath: string;
 	readonly along: 'across' | 'down';

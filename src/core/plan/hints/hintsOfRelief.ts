@@ -1,6 +1,6 @@
 import { listCasts, type LaidItem } from '../../layout';
 import { whereOf, wordCoat, type Layer, type Stack } from '../../layers';
-import { standOf, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
+import { partOnFace, partsOnFace, standOf, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Project } from '../../project';
 import type { Issue, Mm } from '../../units';
 
@@ -23,7 +23,7 @@ function pathOf({ layout }: Project, id: string): string {
 }
 
 function partsById({ faces }: Faces): ReadonlyMap<string, Part> {
-	return new Map(faces.flatMap((face) => [face.whole, ...face.parts]).map((part) => [part.id, part]));
+	return new Map(faces.flatMap(partsOnFace).map((part) => [part.id, part]));
 }
 
 /** The plate of a knob or a pull does not sit on relief: said for what lies under it. */
@@ -90,7 +90,7 @@ function ridgesOn({
 	let part: Part | undefined;
 	for (const { part: id, left, top, width, height: tall, arrangement } of itemsOf(layer)) {
 		/** Those of a part follow one another. */
-		if (part?.id !== id) part = id === face.id ? face.whole : face.parts.find((one) => one.id === id);
+		if (part?.id !== id) part = partOnFace(face, id);
 		if (!part) continue;
 		const [first, last] = [(part.x + left - line) * way, (part.x + left + width - line) * way];
 		const [from, to] = [Math.max(0, Math.min(first, last)), Math.max(first, last)];

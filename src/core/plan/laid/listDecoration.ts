@@ -1,5 +1,5 @@
 import { whereOf } from '../../layers';
-import { partsOf, type Parts } from '../../layout';
+import { partsOf, type Places } from '../../layout';
 import { doesMove, type Part } from '../../piece';
 import type { Project } from '../../project';
 import { nameSurface } from '../names/nameSurface';
@@ -46,7 +46,7 @@ export function listDecoration({ layout, finish }: Pick<Project, 'layout' | 'fin
 	return [...zones, ...arrangements].map((one, i) => ({ number: i + 1, ...one }));
 }
 
-function place(parts: Parts, plan: Plan): Pick<Decoration, 'parts' | 'where'> {
+function place(parts: Places, plan: Plan): Pick<Decoration, 'parts' | 'where'> {
 	const on = partsOf(parts, plan);
 	return { parts: on.map(({ id }) => id), where: nameParts(on, plan) };
 }
@@ -59,7 +59,7 @@ const EVERY: readonly (readonly [string, (part: Part) => boolean])[] = [
 ];
 const MOST_NAMES = 3;
 
-/** Parts in a few words: `every drawer, Top`. Where there are more than three they are counted. */
+/** Places in a few words: `every drawer, Top`. Where there are more than three they are counted. */
 export function nameParts(parts: readonly Part[], plan: Pick<Plan, 'faces'>): string {
 	const all = plan.faces.filter(({ idle }) => !idle).flatMap((face) => face.parts);
 	const words: string[] = [];

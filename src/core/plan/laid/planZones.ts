@@ -3,7 +3,7 @@ import type { Project } from '../../project';
 import { areaOfOutline } from '../../geometry';
 import { whereOf, type Blend, type Stack } from '../../layers';
 import { areasOfColours, joinsOf, layZone, lengthsOfJoins, type ArrangementPlan, type Zone } from '../../layout';
-import type { MeasuredPiece } from '../../piece';
+import { partsOnFace, type MeasuredPiece } from '../../piece';
 import type { LengthUnit, Mm } from '../../units';
 import { remember, type Remembered } from '../memory/remember';
 import type { ZonePlan } from '../types';
@@ -119,7 +119,7 @@ export function judgeZones({
 }
 
 function areasOfSurface(piece: MeasuredPiece, id: string): number {
-	const part = piece.faces.flatMap((face) => [face.whole, ...face.parts]).find((other) => other.id === id);
+	const part = piece.faces.flatMap(partsOnFace).find((other) => other.id === id);
 	return part ? areaOfOutline(part.outline) : 1;
 }
 

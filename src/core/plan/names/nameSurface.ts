@@ -1,4 +1,4 @@
-import { faceOf, doesMove, surfaceOf } from '../../piece';
+import { faceOf, doesMove, isOfFrame, surfaceOf } from '../../piece';
 import type { Plan } from '../types';
 
 /** What a surface is called: a part by its name, a face that has fronts in it by its frame; with its face where several are measured. */
@@ -19,6 +19,9 @@ export function nameSurface(plan: Pick<Plan, 'faces'>, id: string): string {
 export function listSurfaces(plan: Pick<Plan, 'faces'>): { readonly id: string; readonly name: string }[] {
 	return plan.faces
 		.filter(({ idle }) => !idle)
-		.flatMap((face) => [...face.parts.filter((part) => surfaceOf(part) === part.id).map(({ id }) => id), face.id])
+		.flatMap((face) => {
+			const own = face.parts.filter((part) => surfaceOf(part) === part.id);
+			return [...own.filter((part) => !isOfFrame(part)), ...own.filter(isOfFrame), face].map(({ id }) => id);
+		})
 		.map((id) => ({ id, name: nameSurface(plan, id) }));
 }

@@ -14,7 +14,7 @@ const hex = (id: string) => project.palette.find((colour) => colour.id === id)!.
 const stepOf = (id: string) => project.finish.coats.findIndex((coat) => coat.id === id) + 1;
 
 it('a face in plain colours is bare at first, then in the last colour of each of its parts', () => {
-	expect([...hexesAfter(0).values()]).toEqual(Array(5).fill(GROUNDS[plan.faces[0]!.ground].look[0]));
+	expect([...hexesAfter(0).values()]).toEqual(Array(7).fill(GROUNDS[plan.faces[0]!.ground].look[0]));
 	const base = (project.finish.coats.find(({ id }) => id === 'base') as { colour: string }).colour;
 	expect(hexesAfter(stepOf('base')).get('drawer-2')).toBe(hex(base));
 	const blended = hexesAfter(project.finish.coats.length);

@@ -1,3 +1,4 @@
+import { partsOnFace } from '../../piece';
 import { describeFront } from '../describeFront';
 import type { PageMaker } from './types';
 
@@ -6,7 +7,7 @@ export const makeFronts: PageMaker = {
 	id: 'front',
 	pages: (project, plan, paper) =>
 		plan.faces
-			.flatMap((face) => [face.whole, ...face.parts])
+			.flatMap(partsOnFace)
 			.filter(
 				({ id, role }) => role === 'drawer' || plan.items.some(({ part }) => part === id) || plan.zones.some(({ part }) => part === id)
 			)

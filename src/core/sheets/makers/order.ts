@@ -1,4 +1,4 @@
-import { nameSurface, wordSection, type OrderStep, type Plan } from '../../plan';
+import { namePlaces, wordSection, type OrderStep, type Plan } from '../../plan';
 import { colourOf } from '../../layers';
 import { gatherMaterials } from '../../materials';
 import { formatLatest, formatWait, formatWork, type LengthUnit } from '../../units';
@@ -14,7 +14,6 @@ export const makeOrder: PageMaker = {
 	pages(project, plan, paper) {
 		if (plan.order.length === 0) return [];
 		const materials = gatherMaterials(project.materials);
-		const all = plan.quantities.surfaces.length;
 		const lines = plan.order.flatMap((step): FlowLine[] => {
 			const coat = project.finish.coats.find(({ id }) => id === step.coat)!;
 			const source = colourOf(coat);
@@ -38,7 +37,7 @@ export const makeOrder: PageMaker = {
 				...(step.surfaces.length > 0
 					? [
 							{
-								text: `On ${step.surfaces.length === all ? 'all of it' : step.surfaces.map((surface) => nameSurface(plan, surface)).join(', ')}.`,
+								text: `On ${namePlaces(plan, step.surfaces)}.`,
 								indent: 6,
 								size: 3.1,
 								ink: 'soft' as const

@@ -1,11 +1,12 @@
 <script lang="ts">
-	import type { Coat, CoatParts } from '$core/layers';
+	import type { Places } from '$core/layout';
+import type { Coat } from '$core/layers';
 	import { listSurfaces } from '$core/plan';
 	import { Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	/** On which surfaces a coat goes. */
-	let { coat }: { coat: Extract<Coat, { on: CoatParts }> } = $props();
+	let { coat }: { coat: Extract<Coat, { on: Places }> } = $props();
 	const piece = usePiece();
 	const roles = $derived(new Set(piece.plan.faces.flatMap((face) => face.parts.map(({ role }) => role))));
 	/** Words for many at once: those that mean something on this piece. */
@@ -27,7 +28,7 @@
 
 	function choose(chosen: string): void {
 		if (chosen === SOME) return;
-		const on = (words.some((word) => word.value === chosen) ? chosen : [chosen]) as CoatParts;
+		const on = (words.some((word) => word.value === chosen) ? chosen : [chosen]) as Places;
 		piece.setCoat({ ...coat, on } as Coat);
 	}
 </script>

@@ -23,7 +23,7 @@
 	/** A leader ends so far inside what it points at, as a share of its width. */
 	const INSIDE = 0.07;
 	const INSIDE_MOTIF = 0.2;
-	/** Parts that end no further from the right than this, as a share of the face, are pointed at in turn. */
+	/** Places that end no further from the right than this, as a share of the face, are pointed at in turn. */
 	const BESIDE_EACH_OTHER = 0.05;
 
 	const on = $derived(piece.decoration.filter(({ parts }) => parts.some((id) => partOf(id))));

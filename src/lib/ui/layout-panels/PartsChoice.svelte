@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { partsOf, type Parts } from '$core/layout';
+	import { partsOf, type Places } from '$core/layout';
 	import { choosableParts, doesMove } from '$core/piece';
 	import { nameParts, nameSurface } from '$core/plan';
 	import { Fold, Help, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
-	let { parts, onchange }: { parts: Parts; onchange: (parts: Parts) => void } = $props();
+	let { parts, onchange }: { parts: Places; onchange: (parts: Places) => void } = $props();
 	const piece = usePiece();
 	const id = $props.id();
 	const on = $derived(partsOf(parts, piece.plan).map((part) => part.id));
@@ -52,7 +52,7 @@
 		const next = all.filter((other) => (other === part ? !on.includes(other) : on.includes(other)));
 		if (next.length > 0) onchange(words.find(([word]) => sameAs(word, next))?.[0] ?? next);
 	}
-	const sameAs = (word: Parts, ids: readonly string[]) => {
+	const sameAs = (word: Places, ids: readonly string[]) => {
 		const of = partsOf(word, piece.plan);
 		return of.length === ids.length && of.every((part) => ids.includes(part.id));
 	};

@@ -1,6 +1,6 @@
 import { changePiece, followHoles, setArrangement, setCoat, type Project } from '$core/project';
 import { lostPartners, wordCoat, type Coat } from '$core/layers';
-import { partsOf, partsToBegin, type Arrangement, type Parts, type Zone } from '$core/layout';
+import { partsOf, partsToBegin, type Arrangement, type Places, type Zone } from '$core/layout';
 import type { Face, MeasuredFace } from '$core/piece';
 import { listDecoration, type Plan, type PlanError } from '$core/plan';
 import { announce } from '$lib/ui/api/announce';
@@ -81,12 +81,12 @@ export class PieceState {
 			? zones.find(({ id }) => id === selection.id)
 			: arrangements.find(({ id }) => id === (selection.kind === 'item' ? selection.arrangement : selection.id));
 	});
-	/** Parts that what is picked lies on; where nothing is picked, those that are chosen for what is laid next. */
+	/** Places that what is picked lies on; where nothing is picked, those that are chosen for what is laid next. */
 	readonly pickedParts: readonly string[] = $derived(
 		this.picked ? partsOf(this.picked.parts, this.plan).map(({ id }) => id) : this.view.parts
 	);
 	/** Where the next zone or arrangement goes: on what is chosen, else on what one is looking at. */
-	readonly nextParts: Parts = $derived(this.view.parts.length > 0 ? (this.view.parts as string[]) : partsToBegin(this.face, this.plan));
+	readonly nextParts: Places = $derived(this.view.parts.length > 0 ? (this.view.parts as string[]) : partsToBegin(this.face, this.plan));
 
 	/** A part is clicked on the drawing. With Shift it is added to what is picked, or taken away again; without, it is chosen by itself. */
 	choosePart(id: string, shift: boolean): void {
@@ -98,9 +98,9 @@ export class PieceState {
 	}
 
 	/** Puts what is picked on these parts, one undo; where nothing is picked they are chosen for what is laid next. What is picked lies somewhere. */
-	setParts(parts: Parts | readonly string[]): void {
+	setParts(parts: Places | readonly string[]): void {
 		const { picked } = this;
-		if (!picked) this.view.parts = partsOf(parts as Parts, this.plan).map(({ id }) => id);
+		if (!picked) this.view.parts = partsOf(parts as Places, this.plan).map(({ id }) => id);
 		else if (parts.length > 0)
 			this.edit((draft) => {
 				const { zones, arrangements } = draft.layout;

@@ -79,7 +79,7 @@ function noteOf(border: Border, fit: BorderFit, part: Part, context: Arrangement
 	return `${border.name}: centres on a line ${line} in from the edge, ${pitches.join(' and ')} apart along it, ${start}.`;
 }
 
-/** Parts of one outline share their fit: what lies in a box of one size may run another way in it. */
+/** Places of one outline share their fit: what lies in a box of one size may run another way in it. */
 function fitGroups(border: Border, context: ArrangementContext): OpenGroup[] {
 	const likes = new Map<string, Part[]>();
 	for (const part of partsOf(border.parts, context.piece)) {

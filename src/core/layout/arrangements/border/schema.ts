@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema, NameSchema } from '../../../units';
-import { PartsSchema } from '../../partsSchema';
+import { PlacesSchema } from '../../placesSchema';
 import { LARGEST_SCALE, LEAST_SCALE } from '../scales';
 import { SpotSchema } from '../spot';
 
@@ -14,7 +14,7 @@ export const BorderSchema = z
 		id: IdSchema,
 		name: NameSchema,
 		motif: IdSchema,
-		parts: PartsSchema,
+		parts: PlacesSchema,
 		corners: z.enum(['blocks', 'mitred', 'mirrored']).meta({
 			description:
 				'A block in each corner; or the strip runs into the corner and is cut along its bisector, between two motifs or through the middle of one. An outline without corners is run round.'

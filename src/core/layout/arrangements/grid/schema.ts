@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema, NameSchema } from '../../../units';
-import { PartsSchema } from '../../partsSchema';
+import { PlacesSchema } from '../../placesSchema';
 import { SpotSchema } from '../spot';
 
 const GapSchema = z.number().min(-1000).max(10_000);
@@ -11,7 +11,7 @@ export const GridSchema = z
 		id: IdSchema,
 		name: NameSchema,
 		motif: IdSchema,
-		parts: PartsSchema,
+		parts: PlacesSchema,
 		shift: z.enum(['square', 'brick', 'half-drop', 'mirrored']).meta({
 			description: 'In line; every other row half a step aside; every other column half a step down; or every other one mirrored, in pairs.'
 		}),

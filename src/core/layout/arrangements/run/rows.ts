@@ -59,7 +59,7 @@ export function rowsOf(run: Run, parts: readonly Part[], piece: Pick<MeasuredPie
 
 type AtHeight = PartOnSpan & { readonly height: Mm };
 
-/** Parts whose lines are one: as high as what is measured for one edge is. Round the corners each goes on from the face before. From the first on. */
+/** Places whose lines are one: as high as what is measured for one edge is. Round the corners each goes on from the face before. From the first on. */
 function levelsOf(along: readonly AtHeight[], goesOn: boolean): AtHeight[][] {
 	const sorted = [...along].sort((a, b) => a.from - b.from);
 	const faces = [...new Set(sorted.map(({ part }) => part.face))];

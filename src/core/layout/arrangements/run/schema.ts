@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema, NameSchema } from '../../../units';
-import { PartsSchema } from '../../partsSchema';
+import { PlacesSchema } from '../../placesSchema';
 import { SpotSchema } from '../spot';
 
 const MmSchema = z.number().min(0).max(100_000);
@@ -18,7 +18,7 @@ export const RunSchema = z.strictObject({
 	id: IdSchema,
 	name: NameSchema,
 	motif: IdSchema,
-	parts: PartsSchema,
+	parts: PlacesSchema,
 	ends: z.enum(['whole', 'half', 'free']),
 	middle: z.enum(['motif', 'gap', 'either']),
 	margin: MmSchema.meta({ description: 'Left clear at each end, mm.' }),

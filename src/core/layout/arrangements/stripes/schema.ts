@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema, NameSchema } from '../../../units';
-import { PartsSchema } from '../../partsSchema';
+import { PlacesSchema } from '../../placesSchema';
 import { SpotSchema } from '../spot';
 
 const BandSchema = z.number().min(0.5).max(5000);
@@ -10,7 +10,7 @@ export const StripesSchema = z
 		kind: z.literal('stripes'),
 		id: IdSchema,
 		name: NameSchema,
-		parts: PartsSchema,
+		parts: PlacesSchema,
 		angle: z.number().min(0).max(179.99).meta({ description: 'Of the stripes, degrees clockwise: 0 they run level, 90 upright.' }),
 		over: z.enum(['each', 'face', 'round']).meta({
 			description:

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema, NameSchema } from '../../../units';
-import { PartsSchema } from '../../partsSchema';
+import { PlacesSchema } from '../../placesSchema';
 import { SpotSchema } from '../spot';
 
 export const TrimSchema = z
@@ -9,7 +9,7 @@ export const TrimSchema = z
 		id: IdSchema,
 		name: NameSchema,
 		motif: IdSchema.meta({ description: 'What is cast; its mould says how much it shrinks.' }),
-		parts: PartsSchema,
+		parts: PlacesSchema,
 		side: z.enum(['top', 'right', 'bottom', 'left']).meta({ description: 'Along which edge of each part.' }),
 		inset: z.number().min(0).max(5000).meta({ description: 'From that edge to the trim, mm.' }),
 		ends: z.number().min(0).max(5000).meta({ description: 'Left clear at both ends, mm.' }),
