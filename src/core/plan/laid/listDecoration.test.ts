@@ -3,7 +3,8 @@ import chest from '../../../../tests/fixtures/reed-chest.json';
 import { readProject } from '../../formats';
 import { addZone, type Project } from '../../project';
 import { partsToBegin } from '../../layout';
-import { listDecoration, nameParts } from './listDecoration';
+import { nameParts } from '../names/namePlaces';
+import { listDecoration } from './listDecoration';
 import { planProject } from '../planProject';
 import { describe, expect, it } from 'vitest';
 

@@ -1,8 +1,7 @@
 import { whereOf } from '../../layers';
 import { partsOf, type Places } from '../../layout';
-import { doesMove, type Part } from '../../piece';
 import type { Project } from '../../project';
-import { nameSurface } from '../names/nameSurface';
+import { nameParts } from '../names/namePlaces';
 import type { Plan } from '../types';
 
 /** What lies on the piece, as the schedule of a workshop drawing lists it. */
@@ -49,32 +48,4 @@ export function listDecoration({ layout, finish }: Pick<Project, 'layout' | 'fin
 function place(parts: Places, plan: Plan): Pick<Decoration, 'parts' | 'where'> {
 	const on = partsOf(parts, plan);
 	return { parts: on.map(({ id }) => id), where: nameParts(on, plan) };
-}
-
-const EVERY: readonly (readonly [string, (part: Part) => boolean])[] = [
-	['every drawer and door', doesMove],
-	['every drawer', ({ role }) => role === 'drawer'],
-	['every door', ({ role }) => role === 'door'],
-	['every panel', ({ role }) => role === 'panel']
-];
-const MOST_NAMES = 3;
-
-/** Places in a few words: `every drawer, Top`. Where there are more than three they are counted. */
-export function nameParts(parts: readonly Part[], plan: Pick<Plan, 'faces'>): string {
-	const all = plan.faces.filter(({ idle }) => !idle).flatMap((face) => face.parts);
-	const words: string[] = [];
-	let rest = [...parts];
-	for (const [word, is] of EVERY) {
-		const every = all.filter(is);
-		const kinds = new Set(every.map(({ role }) => role)).size;
-		if (every.length < 2 || (word.includes(' and ') && kinds < 2) || !every.every(({ id }) => rest.some((part) => part.id === id)))
-			continue;
-		words.push(word);
-		rest = rest.filter((part) => !is(part));
-	}
-	const names = rest.map(({ id }) => nameSurface(plan, id));
-	return [
-		...words,
-		...(names.length > MOST_NAMES ? [...names.slice(0, MOST_NAMES - 1), `${names.length - MOST_NAMES + 1} more`] : names)
-	].join(', ');
 }

@@ -1,5 +1,5 @@
-import { placesFor } from '../../layout';
-import { doesMove } from '../../piece';
+import { partsOf, placesFor, type Places } from '../../layout';
+import { doesMove, type Part } from '../../piece';
 import type { Plan } from '../types';
 import { nameSurface } from './nameSurface';
 
@@ -8,21 +8,41 @@ export function namePlace(plan: Pick<Plan, 'faces'>, place: string): string {
 	const [id, suffix] = place.split('/') as [string, string | undefined];
 	const face = plan.faces.find((other) => other.id === id);
 	if (face && suffix === undefined) return face.name;
-	if (suffix !== 'rest') return nameSurface(plan, id);
-	const isSplit = face === undefined || face.frame !== face.rest;
-	return isSplit ? `${nameSurface(plan, id)}, what is left` : nameSurface(plan, id);
+	const isLeft = suffix === 'rest' && (face === undefined || face.frame !== face.rest);
+	return isLeft ? `${nameSurface(plan, id)}, what is left` : nameSurface(plan, id);
 }
 
-/** Words for some surfaces, as short as they can be said: all of it, every drawer, whole faces and frames, parts by their names. */
-export function namePlaces(plan: Pick<Plan, 'faces'>, surfaces: Iterable<string>): string {
-	const places = placesFor(surfaces, plan);
-	if (typeof places === 'string') return 'all of it';
-	const moving = plan.faces.filter(({ idle }) => !idle).flatMap(({ parts }) => parts.filter(doesMove));
-	const word = { drawer: 'every drawer', door: 'every door' };
-	const every = (['drawer', 'door'] as const).flatMap((role) => {
-		const own = moving.filter((part) => part.role === role).map(({ id }) => id);
-		return own.length > 1 && own.every((id) => places.includes(id)) ? [{ says: word[role], ids: own }] : [];
-	});
-	const left = places.filter((place) => !every.some(({ ids }) => ids.includes(place)));
-	return [...every.map(({ says }) => says), ...left.map((place) => namePlace(plan, place))].join(', ');
+const EVERY: readonly (readonly [string, (part: Part) => boolean])[] = [
+	['every drawer and door', doesMove],
+	['every drawer', ({ role }) => role === 'drawer'],
+	['every door', ({ role }) => role === 'door'],
+	['every panel', ({ role }) => role === 'panel']
+];
+const MOST_NAMES = 3;
+
+/** Places in a few words: `every drawer, Top`. Where there are more than three they are counted. */
+export function nameParts(parts: readonly Part[], plan: Pick<Plan, 'faces'>, most = MOST_NAMES): string {
+	const all = plan.faces.filter(({ idle }) => !idle).flatMap((face) => face.parts);
+	const words: string[] = [];
+	let rest = [...parts];
+	for (const [word, is] of EVERY) {
+		const every = all.filter(is);
+		const kinds = new Set(every.map(({ role }) => role)).size;
+		if (every.length < 2 || (word.includes(' and ') && kinds < 2) || !every.every(({ id }) => rest.some((part) => part.id === id)))
+			continue;
+		words.push(word);
+		rest = rest.filter((part) => !is(part));
+	}
+	const names = rest.map(({ id }) => namePlace(plan, id));
+	return [...words, ...(names.length > most ? [...names.slice(0, most - 1), `${names.length - most + 1} more`] : names)].join(', ');
+}
+
+/** Words for places: `all of it` where they are. */
+export function namePlaces(places: Places, plan: Pick<Plan, 'faces'>): string {
+	return places === 'all' ? 'all of it' : nameParts(partsOf(places, plan), plan, Infinity);
+}
+
+/** Words for some surfaces, as short as they can be said: whole faces and frames by their names. */
+export function nameSurfaces(surfaces: Iterable<string>, plan: Pick<Plan, 'faces'>): string {
+	return namePlaces(placesFor(surfaces, plan), plan);
 }

@@ -1,7 +1,7 @@
 import { crossesGap, dryOf, listCasts, type LaidItem } from '../../layout';
 import { gatherMaterials } from '../../materials';
 import { materialOf, whereOf, type Coat } from '../../layers';
-import { nameSurface, type Plan } from '../../plan';
+import { namePlace, type Plan } from '../../plan';
 import type { Project } from '../../project';
 import { formatFine, formatLength, formatPour, formatWork, type Mm } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
@@ -47,7 +47,7 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 				right: mould ? formatPour(clay, project.workshop.volumes).text : ''
 			};
 		}),
-		...notes.map(({ part, text }): FlowLine => ({ text: `${nameSurface(plan, part)}: ${text}.`, indent: 6, size: 3.1 })),
+		...notes.map(({ part, text }): FlowLine => ({ text: `${namePlace(plan, part)}: ${text}.`, indent: 6, size: 3.1 })),
 		...(crossing.length > 0
 			? [
 					{
@@ -63,7 +63,7 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 
 function placeOf(pieces: readonly LaidItem[], plan: Plan, write: (mm: Mm) => string): string {
 	const { index, left, top, part } = pieces[0]!;
-	const on = pieces.map((piece) => nameSurface(plan, piece.part)).join(' and ');
-	const from = pieces.length > 1 ? ` of ${nameSurface(plan, part)}` : '';
+	const on = pieces.map((piece) => namePlace(plan, piece.part)).join(' and ');
+	const from = pieces.length > 1 ? ` of ${namePlace(plan, part)}` : '';
 	return `number ${index + 1} on ${on} (${write(left)} from the left${from}, ${write(top)} from the top)`;
 }

@@ -1,4 +1,4 @@
-import { nameSurface, type Plan } from '../../plan';
+import { namePlace, type Plan } from '../../plan';
 import type { Project } from '../../project';
 import { formatLength, type Mm, formatWait } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
@@ -50,7 +50,7 @@ function linesOf({ coat, mode, lays, choices }: Plan['lays'][number], plan: Plan
 			...lays
 				.filter((lay) => lay.round === round)
 				.map(({ number, part, mark, turn, items, masked }) => ({
-					text: `${number}. ${nameSurface(plan, part)}: ${write(mark.left)} from the left, ${write(mark.top)} from the top${wordTurn(turn)}`,
+					text: `${number}. ${namePlace(plan, part)}: ${write(mark.left)} from the left, ${write(mark.top)} from the top${wordTurn(turn)}`,
 					indent: 6,
 					size: 3.1,
 					right: `fills ${items.length}${masked > 0 ? `, ${masked} masked` : ''}`

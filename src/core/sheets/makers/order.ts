@@ -1,4 +1,4 @@
-import { namePlaces, wordSection, type OrderStep, type Plan } from '../../plan';
+import { nameSurfaces, wordSection, type OrderStep, type Plan } from '../../plan';
 import { colourOf } from '../../layers';
 import { gatherMaterials } from '../../materials';
 import { formatLatest, formatWait, formatWork, type LengthUnit } from '../../units';
@@ -37,7 +37,7 @@ export const makeOrder: PageMaker = {
 				...(step.surfaces.length > 0
 					? [
 							{
-								text: `On ${namePlaces(plan, step.surfaces)}.`,
+								text: `On ${nameSurfaces(step.surfaces, plan)}.`,
 								indent: 6,
 								size: 3.1,
 								ink: 'soft' as const

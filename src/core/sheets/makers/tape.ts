@@ -1,5 +1,5 @@
 import { metresOfTape, type Taping } from '../../layout';
-import { nameSurface, type Plan } from '../../plan';
+import { namePlace, type Plan } from '../../plan';
 import type { Project } from '../../project';
 import { formatFine, formatLength, type Mm } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
@@ -43,7 +43,7 @@ function likeParts(taping: readonly Taping[], plan: Plan): { readonly parts: str
 	for (const { part, ...rest } of taping) {
 		const key = JSON.stringify(rest, (_, value: unknown) => (typeof value === 'number' ? value.toFixed(3) : value));
 		const known = likes.get(key) ?? { names: [], taping: { part, ...rest } };
-		if (!known.names.includes(nameSurface(plan, part))) known.names.push(nameSurface(plan, part));
+		if (!known.names.includes(namePlace(plan, part))) known.names.push(namePlace(plan, part));
 		likes.set(key, known);
 	}
 	return [...likes.values()].map(({ names, taping: one }) => ({ parts: names.join(', '), taping: one }));

@@ -5,10 +5,10 @@
 	import { formatDuration, parseDuration, formatWait, formatWork } from '$core/units';
 	import { Find, Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
+	import PlacesChoice from '$lib/ui/places/PlacesChoice.svelte';
 	import { tick, type Component } from 'svelte';
 	import FilmFields from './FilmFields.svelte';
 	import { KIND_FIELDS } from './kindFields';
-	import OnField from './OnField.svelte';
 	import SectionsOfWork from './SectionsOfWork.svelte';
 	import WetFields from './WetFields.svelte';
 
@@ -81,7 +81,10 @@
 			onchange={(chosen) => piece.setCoat({ ...coat, material: chosen })}
 		/>
 	{/if}
-	{#if 'on' in coat}<OnField {coat} />{/if}
+	{#if 'on' in coat}<PlacesChoice places={coat.on} onchange={(on) => piece.setCoat({ ...coat, on } as Coat)} />{/if}
+	{#if step && step.surfaces.length === 0 && !step.traits.hardware}<p class="fault">
+			It goes nowhere: nothing that is measured is where it is put.
+		</p>{/if}
 	{#if Fields}<Fields {coat} />{/if}
 	{#if isFilm(coat)}<FilmFields {coat} />{/if}
 	{#if canWorkWet(coat)}<WetFields {coat} />{/if}

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { applyRemedy, RULES, type Finding, type Remedy } from '$core/layers';
-	import { doesMove } from '$core/piece';
-	import { nameSurface } from '$core/plan';
+	import { nameSurfaces } from '$core/plan';
 	import { Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { tick } from 'svelte';
@@ -9,17 +8,11 @@
 	const piece = usePiece();
 	const open = $derived(piece.plan.findings.filter(({ overruled }) => overruled === null));
 	const overruled = $derived(piece.plan.findings.filter(({ overruled }) => overruled !== null));
-	const moving = $derived(piece.plan.faces.flatMap((face) => face.parts.filter(doesMove).map(({ id }) => id)));
 	const surfaces = $derived(piece.plan.quantities.surfaces.map(({ surface }) => surface));
 	const KINDS = { must: 'must', should: 'should', school: 'a choice', note: 'note' } as const;
 
 	function whereOf({ where }: Finding): string {
-		if (where.length === surfaces.length && surfaces.length > 1) return 'the whole piece';
-		const fronts = where.filter((surface) => moving.includes(surface));
-		const rest = where.filter((surface) => !moving.includes(surface));
-		const named =
-			fronts.length === moving.length && moving.length > 1 ? ['every drawer and door'] : fronts.map((id) => nameSurface(piece.plan, id));
-		return [...named, ...rest.map((id) => nameSurface(piece.plan, id))].join(', ');
+		return where.length === surfaces.length && surfaces.length > 1 ? 'the whole piece' : nameSurfaces(where, piece.plan);
 	}
 	function stepOf({ coat }: Finding): string {
 		const step = piece.plan.order.find((other) => other.coat === coat);

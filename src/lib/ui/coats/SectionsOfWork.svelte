@@ -10,21 +10,24 @@
 	const nameOf = (id: string) => piece.plan.order.find((step) => step.coat === id)?.label.toLowerCase() ?? id;
 	const ownOf = (section: Plan['wetWork'][0]['sections'][0]) => section.of.find((one) => one.coat === coat);
 	const mistsOf = (mists: number) => (mists === 0 ? '' : `, mist ${mists === 1 ? 'once' : mists === 2 ? 'twice' : `${mists} times`}`);
+	function say({ coats, open, holds, rate, minutes, passes }: Plan['wetWork'][0]): string {
+		const others = coats.filter((id) => id !== coat).map(nameOf);
+		const wet =
+			open !== null && holds !== null
+				? `open for ${formatLatest(open)} in this workshop: ${piece.writeArea(holds)} at a time, at ${piece.writeArea(rate)} a minute to begin from.`
+				: 'it need not be kept wet.';
+		const begun =
+			others.length > 0 ? `With ${others.join(' and ')}, one into the other: ${wet}` : `${wet.charAt(0).toUpperCase()}${wet.slice(1)}`;
+		return `${begun} ${formatDuration(minutes)} a pass${passes > 1 ? `, ${passes} passes` : ''}.`;
+	}
 </script>
 
-{#each works as { coats, open, holds, rate, minutes, passes, sections, tooLarge }, w (w)}
+{#each works as { coats, passes, sections, tooLarge }, w (w)}
 	<section aria-label="Sections">
-		<h3>{coats.length > 1 ? 'In one sitting' : 'In sections'}</h3>
-		<p class="note">
-			{#if coats.length > 1}With {coats
-					.filter((id) => id !== coat)
-					.map(nameOf)
-					.join(' and ')}, one into the other:
-			{/if}{#if open !== null && holds !== null}{coats.length > 1 ? 'open' : 'Open'} for {formatLatest(open)} in this workshop: {piece.writeArea(
-					holds
-				)} at a time, at {piece.writeArea(rate)} a minute to begin from.{:else}{coats.length > 1 ? 'it' : 'It'} need not be kept wet.{/if}
-			{formatDuration(minutes)} a pass{passes > 1 ? `, ${passes} passes` : ''}.
-		</p>
+		<h3>
+			{coats.length > 1 ? 'In one sitting' : w > 0 ? `${passes > 1 ? 'Its other passes' : 'Its other pass'}, in sections` : 'In sections'}
+		</h3>
+		<p class="note">{say(works[w]!)}</p>
 		<ol class="mt-1 list-decimal pl-5 text-sm">
 			{#each sections as section, i (i)}
 				<li class="border-t border-rule py-0.5">

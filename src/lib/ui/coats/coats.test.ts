@@ -1,13 +1,18 @@
 import demo from '../../../../tests/fixtures/reed-chest.json';
 import { readProject } from '$core/formats';
+import type { Coat } from '$core/layers';
+import { addCoat, dropCoat } from '$core/project';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
-import { render, screen } from '@testing-library/svelte';
+import { render, screen, within } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
 import CoatPanel from './CoatPanel.svelte';
 import Findings from './Findings.svelte';
 import GapMarks from './GapMarks.svelte';
 import RoomToMove from './RoomToMove.svelte';
+
+const told = vi.hoisted(() => vi.fn());
+vi.mock('$lib/ui/api/announce', () => ({ announce: told }));
 
 const read = readProject(demo);
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -110,25 +115,59 @@ it('makes room in three ways, each as a step or a change of coats that leaves wh
 	}
 });
 
-it('a blended coat shows its work: sections, what is too large with its remedies, and steps of its method', async () => {
+it('a blended coat shows its work: sections, what is too large, and steps of its method; what would help stands with the findings', async () => {
 	const piece = open();
 	piece.edit((draft) => {
 		draft.layout.zones[0]!.parts = ['front'];
-		draft.workshop.temperature = 30;
+		draft.workshop = { temperature: 33, humidity: 20 };
+		for (const coat of draft.finish.coats) if (coat.kind === 'blend') coat.material = 'mineral-paint';
 	});
 	const blend = () => piece.project.finish.coats.find(({ kind }) => kind === 'blend')!;
 	const drawn = render(CoatPanel, { props: { coat: blend() }, context: contextOf(piece) });
-	expect(screen.getByText(/is too large to be done while it is wet/)).toBeVisible();
-	await userEvent.click(screen.getByRole('button', { name: /^Put in an extender/ }));
-	expect(blend()).toMatchObject({ extender: expect.any(Number) });
-	await drawn.rerender({ coat: blend() });
-	expect(screen.queryByText(/is too large/)).toBeNull();
+	const sections = screen.getByRole('region', { name: 'Sections' });
+	expect(sections).toHaveTextContent(/Open for \d+ min in this workshop: [\d.]+ m² at a time/);
+	expect(sections.querySelectorAll('li').length).toBeGreaterThan(1);
+	expect(sections).toHaveTextContent('! too large');
+	render(Findings, { context: contextOf(piece) });
+	const found = screen.getAllByRole('listitem').find((item) => item.textContent!.includes('stays open for'))!;
+	expect(found).toHaveTextContent(/should · step \d+, blended coat · on Front/);
+	await userEvent.click(within(found).getAllByRole('button')[0]!);
+	expect(piece.plan.findings.filter(({ rule }) => rule === 'open-time')).toEqual([]);
 	await userEvent.click(screen.getByRole('radio', { name: 'taken out' }));
 	await drawn.rerender({ coat: blend() });
 	expect(screen.getByText(/^Take drawers and doors out/)).toBeInTheDocument();
 	await userEvent.click(screen.getByRole('radio', { name: 'Dry drag' }));
 	await drawn.rerender({ coat: blend() });
 	expect(screen.getByText(/It need not be kept wet/)).toBeVisible();
+});
+
+it('while it is wet: a tick works it into the coat before it; one sitting, no wait; moved away it lets go', async () => {
+	const piece = open();
+	const bed = { ...(piece.project.finish.coats.find(({ id }) => id === 'base') as Extract<Coat, { kind: 'base' }>), id: 'bed', times: 1 };
+	piece.replace(
+		addCoat(
+			piece.project,
+			bed,
+			piece.project.finish.coats.findIndex(({ kind }) => kind === 'blend')
+		).project
+	);
+	const blend = () => piece.project.finish.coats.find(({ kind }) => kind === 'blend') as Extract<Coat, { kind: 'blend' }>;
+	const panel = render(CoatPanel, { props: { coat: blend() }, context: contextOf(piece) });
+	await userEvent.click(screen.getByRole('checkbox', { name: 'While it is wet: worked into the base coat' }));
+	expect(blend()).toMatchObject({ intoWet: 'bed', wait: null });
+	await panel.rerender({ coat: blend() });
+	expect(screen.getAllByRole('region', { name: 'Sections' })[0]).toHaveTextContent(
+		/^In one sitting.*With base coat 2, one into the other: open for/
+	);
+	expect(screen.getByLabelText('Wait before it')).toHaveAttribute('placeholder', 'none, while it is wet');
+	expect(piece.plan.order.find(({ kind }) => kind === 'blend')!.waitBefore).toBe(0);
+	piece.replace(dropCoat(piece.project, 'bed'));
+	expect(blend()).not.toHaveProperty('intoWet');
+	await vi.waitFor(() =>
+		expect(told).toHaveBeenCalledWith('Blended coat is laid on what is dry now: what it was worked into is no longer right before it.')
+	);
+	await piece.undo();
+	expect(blend()).toMatchObject({ intoWet: 'bed' });
 });
 
 it('marks on the drawing the gap that does not move any more, and no other', () => {

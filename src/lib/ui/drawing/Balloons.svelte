@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { MeasuredFace, Part } from '$core/piece';
+	import { partOnFace, type MeasuredFace, type Part } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { placeBalloons, type Target } from './placeBalloons';
 	import type { Viewport } from './Viewport.svelte';
@@ -29,7 +29,7 @@
 	const on = $derived(piece.decoration.filter(({ parts }) => parts.some((id) => partOf(id))));
 	function partOf(id: string): { part: Part; at: Shown } | undefined {
 		for (const at of shown) {
-			const part = id === at.face.id ? at.face.whole : at.face.parts.find((other) => other.id === id);
+			const part = partOnFace(at.face, id);
 			if (part) return { part, at };
 		}
 		return undefined;

@@ -2,7 +2,7 @@
 	import { setArrangement } from '$core/project';
 	import { kindOfArrangement, type SnapLine } from '$core/layout';
 	import type { ItemRow } from '$core/plan';
-	import type { MeasuredFace, Part } from '$core/piece';
+	import { partOnFace, type MeasuredFace, type Part } from '$core/piece';
 	import { toTape } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { createPull } from './createPull';
@@ -15,7 +15,7 @@
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	const arrangementOf = (id: string) => piece.project.layout.arrangements.find((other) => other.id === id)!;
-	const partOf = (id: string) => (id === face.id ? face.whole : face.parts.find((part) => part.id === id))!;
+	const partOf = (id: string) => partOnFace(face, id)!;
 	/** Under a drag they stay where they were taken: one alone is in the hand, and hundreds need not be moved for it. */
 	const rows = $derived(rowsOn(face, piece.settled));
 	const isPicked = ({ arrangement, key }: ItemRow) => {

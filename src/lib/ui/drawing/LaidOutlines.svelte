@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { MeasuredFace } from '$core/piece';
+	import { partOnFace, type MeasuredFace } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { hitsHardware } from './hitsHardware';
 	import { rowsOn } from './rowsOn';
@@ -34,7 +34,7 @@
 		const { selection } = piece.view;
 		const px = view.scale * dots;
 		for (const row of rowsOn(face, piece.plan)) {
-			const part = row.part === face.id ? face.whole : face.parts.find(({ id }) => id === row.part)!;
+			const part = partOnFace(face, row.part)!;
 			const isPicked = selection?.kind === 'item' && selection.arrangement === row.arrangement && selection.key === row.key;
 			context.setTransform(px, 0, 0, px, x * dots + part.x * px, y * dots + part.y * px);
 			if (hitsHardware(row, arrangements)) {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { choosableParts, partsInFrame } from '$core/piece';
+	import { partOnFace, choosableParts, partsInFrame } from '$core/piece';
 	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
 	import { Progress } from '$lib/ui/controls';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
@@ -53,7 +53,7 @@
 		const of = (piece.drag.trial ?? piece.project).layout.arrangements.find((other) => other.id === id);
 		return of?.kind === 'run' && of.line.from === 'drawn' ? { run: of, line: of.line } : null;
 	});
-	const pickedPart = $derived(picked && (picked.part === face.id ? face.whole : face.parts.find((part) => part.id === picked.part)));
+	const pickedPart = $derived(picked && partOnFace(face, picked.part));
 	const choosable = $derived(choosableParts(face));
 	const spoken = $derived(
 		picked && pickedPart

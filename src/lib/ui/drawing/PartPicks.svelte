@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { writeOutlinePath } from '$core/geometry';
-	import { choosableParts, type MeasuredFace } from '$core/piece';
+	import { choosableParts, partsOnFace, type MeasuredFace } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 
-	/** What can be chosen on a face: its drawers, doors and panels, and all of it. What is chosen, or what is picked lies on, has an outline. */
+	/** What can be chosen on a face: whatever is painted by itself, and all of it. What is chosen, or what is picked lies on, has an outline. */
 	let { face, scale }: { face: MeasuredFace; scale: number } = $props();
 	const piece = usePiece();
 	const parts = $derived(choosableParts(face));
@@ -25,7 +25,7 @@
 		}}
 	/>
 {/each}
-{#each parts.filter(({ id }) => chosen.includes(id)) as part (part.id)}
+{#each partsOnFace(face).filter(({ id }) => chosen.includes(id)) as part (part.id)}
 	{@const d = writeOutlinePath(part.outline, scale)}
 	<g transform="translate({part.x * scale} {part.y * scale})" fill="none" pointer-events="none" data-chosen={part.id}>
 		<path {d} stroke="#fff" stroke-width="2.6" opacity="0.7" />

@@ -13,7 +13,7 @@
 	import HarlequinFields from './HarlequinFields.svelte';
 	import LineFields from './LineFields.svelte';
 	import MotifSheet from './MotifSheet.svelte';
-	import PartsChoice from './PartsChoice.svelte';
+	import PlacesChoice from '$lib/ui/places/PlacesChoice.svelte';
 	import RunFields from './RunFields.svelte';
 	import TrimFields from './TrimFields.svelte';
 	import SchemeFields from './SchemeFields.svelte';
@@ -76,7 +76,7 @@
 					{limits}
 				/>{/each}{/if}
 		<Fold label="Where it lies" says={nameParts(partsOf(arrangement.parts, piece.plan), piece.plan)}>
-			<PartsChoice parts={arrangement.parts} onchange={(parts) => piece.setArrangement({ ...arrangement, parts })} />
+			<PlacesChoice onDrawing places={arrangement.parts} onchange={(parts) => piece.setArrangement({ ...arrangement, parts })} />
 		</Fold>
 		<Fold label="Its name">
 			<NameField label="Name" value={arrangement.name} onchange={(name) => piece.setArrangement({ ...arrangement, name }, 'name')} />

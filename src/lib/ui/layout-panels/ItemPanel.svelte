@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { kindOfArrangement, moveItemEdge, type Arrangement } from '$core/layout';
-	import { nameSurface, type ItemRow } from '$core/plan';
+	import { namePlace, type ItemRow } from '$core/plan';
 	import { LengthField } from '$lib/ui/controls';
 	import Figure from '$lib/ui/figure/Figure.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -9,7 +9,7 @@
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	const kind = $derived(kindOfArrangement(arrangement));
-	const name = $derived(nameSurface(piece.plan, row.part));
+	const name = $derived(namePlace(piece.plan, row.part));
 
 	const place = (edges: { left?: number; top?: number }) =>
 		piece.setArrangement(moveItemEdge(arrangement, row, edges), `place ${row.arrangement} ${row.key}`);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { nameSurface } from '$core/plan';
+	import { namePlace } from '$core/plan';
 	import { kindOfArrangement, type Arrangement } from '$core/layout';
 	import { Help, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -17,8 +17,7 @@
 			groups[0]
 	);
 	const nameOf = ({ id, name, parts }: (typeof groups)[number]) =>
-		name ??
-		(parts.length > 1 ? `${nameSurface(piece.plan, parts[0]!)} and ${parts.length - 1} more` : nameSurface(piece.plan, parts[0] ?? id));
+		name ?? (parts.length > 1 ? `${namePlace(piece.plan, parts[0]!)} and ${parts.length - 1} more` : namePlace(piece.plan, parts[0] ?? id));
 	const path = $derived(`layout.arrangements[${piece.project.layout.arrangements.indexOf(arrangement)}]`);
 	const isOwn = (issue: { readonly path: string }) => issue.path === path || issue.path.startsWith(`${path}.`);
 	const errors = $derived(piece.plan.errors.filter(isOwn));

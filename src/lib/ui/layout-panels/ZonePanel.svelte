@@ -19,7 +19,7 @@
 	import ColourChoice from './ColourChoice.svelte';
 	import FieldFigures from './FieldFigures.svelte';
 	import JoinNote from './JoinNote.svelte';
-	import PartsChoice from './PartsChoice.svelte';
+	import PlacesChoice from '$lib/ui/places/PlacesChoice.svelte';
 	import ZoneFindings from './ZoneFindings.svelte';
 
 	let { zone: kept }: { zone: Zone } = $props();
@@ -155,7 +155,7 @@
 	/>
 	<div class="border-t border-rule">
 		<Fold label="Where it lies" says={nameParts(partsOf(zone.parts, piece.plan), piece.plan)}>
-			<PartsChoice parts={zone.parts} onchange={(parts) => set((draft) => void (draft.parts = parts))} />
+			<PlacesChoice onDrawing places={zone.parts} onchange={(parts) => set((draft) => void (draft.parts = parts))} />
 			<div class="mt-2 flex items-start gap-1">
 				<RadioRow
 					label="Spread over"

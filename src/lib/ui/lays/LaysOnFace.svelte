@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { MeasuredFace } from '$core/piece';
+	import { partOnFace, type MeasuredFace } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	/** The lays that are stepped through, on their face: each round in a colour and a hatching of its own, numbered; those to come are faint. */
@@ -12,7 +12,7 @@
 	const rounds = $derived([...new Set(lays.map(({ round }) => round))]);
 	const INKS = ['#a83c14', '#1d4e6e', '#6d5a00', '#3f5f2a', '#6b2f63'];
 	const inkOf = (round: number) => INKS[(round - 1) % INKS.length]!;
-	const partOf = (part: string) => (part === face.id ? face.whole : face.parts.find((one) => one.id === part)!);
+	const partOf = (part: string) => partOnFace(face, part)!;
 	function pointsOf(lay: (typeof lays)[number]): string {
 		const { x, y } = partOf(lay.part);
 		return lay.sheet.map((value, i) => ((value + (i % 2 === 0 ? x : y)) * scale).toFixed(1)).join(' ');

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { nameSurface } from '$core/plan';
+	import { namePlace } from '$core/plan';
 	import { formatLength, formatWait } from '$core/units';
 	import { Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -44,7 +44,7 @@
 			</div>
 			<dl class="mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
 				<dt class="text-ink-soft">on</dt>
-				<dd class="text-right">{nameSurface(piece.plan, lay.part)}</dd>
+				<dd class="text-right">{namePlace(piece.plan, lay.part)}</dd>
 				<dt class="text-ink-soft">first mark, from the left and the top</dt>
 				<dd class="text-right">{write(lay.mark.left)}, {write(lay.mark.top)}</dd>
 				{#if Math.abs(lay.turn) > 1e-6}

@@ -90,7 +90,7 @@ export class PieceState {
 
 	/** A part is clicked on the drawing. With Shift it is added to what is picked, or taken away again; without, it is chosen by itself. */
 	choosePart(id: string, shift: boolean): void {
-		if (shift)
+		if (shift || this.view.many)
 			return this.setParts(this.pickedParts.includes(id) ? this.pickedParts.filter((other) => other !== id) : [...this.pickedParts, id]);
 		const alone = this.view.parts.length === 1 && this.view.parts[0] === id && !this.picked;
 		this.view.selection = null;

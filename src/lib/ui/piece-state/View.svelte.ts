@@ -19,7 +19,9 @@ export interface Held {
 export class View {
 	selection: Selection = $state.raw(null);
 	coat: string | null = $state(null);
-	/** Places (and faces) that are chosen on the drawing in Lay out, for what is laid next. */
+	/** Each click on the drawing adds to what is chosen, without Shift. */
+	many = $state(false);
+	/** Parts (and faces) that are chosen on the drawing in Lay out, for what is laid next. */
 	parts: readonly string[] = $state.raw([]);
 	/** A part (or a face) that is picked in Measure. */
 	part: string | null = $state(null);

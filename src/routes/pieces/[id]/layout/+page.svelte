@@ -5,7 +5,7 @@
 	import { nameParts } from '$core/plan';
 	import { onMount, tick } from 'svelte';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
-	import { Help, RadioRow } from '$lib/ui/controls';
+	import { Help, RadioRow, Tick } from '$lib/ui/controls';
 	import LayoutDrawing from '$lib/ui/drawing/LayoutDrawing.svelte';
 	import Schedule from '$lib/ui/layout-panels/Schedule.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -104,7 +104,12 @@
 				The next goes on <b>{nameParts(partsOf(piece.nextParts, piece.plan), piece.plan)}</b>{piece.view.parts.length > 0
 					? ', as you chose.'
 					: '; click a part on the piece to choose another.'}
-			</p>{/if}
+			</p>
+			<Tick
+				label="More than one: each click adds, without Shift"
+				checked={piece.view.many}
+				onchange={(many) => (piece.view.many = many)}
+			/>{/if}
 		<div class="mt-2 flex flex-wrap gap-2">
 			{#await import('$lib/ui/controls/Menu.svelte') then { default: Menu }}
 				<button class="button" onclick={() => shade()}>Shade it</button>
