@@ -131,7 +131,7 @@ const TONED: readonly { readonly name: string; readonly layer: SceneLayer }[] = 
 		layer: { kind: 'gild', coat: 'last', surfaces, catches: 'all', through: { spots, edge: 'soft' }, ...ink }
 	},
 	{ name: 'paste through motifs', layer: { kind: 'relief', coat: 'last', spots, shoulder: 'rounded', ...ink, film: 1000 } },
-	{ name: 'sanding to bare', layer: { kind: 'bare', coat: 'last', surfaces, ground: chest.ground } }
+	{ name: 'sanding to bare', layer: { kind: 'bare', coat: 'last', surfaces, ground: chest.ground, grounds: {} } }
 ];
 
 function changeLast(layer: SceneLayer) {

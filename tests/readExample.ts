@@ -103,7 +103,9 @@ function readLayout(words: string): Project['layout'] {
 
 function readPiece(words: string): Project['piece'] {
 	const condition = /\b(new|bare|finished)\b/.exec(words)?.[1] as Project['piece']['condition'] | undefined;
-	const ground = /ground=(\S+)/.exec(words)?.[1] as Project['piece']['faces'][0]['ground'] | undefined;
+	const ground = /\bground=(\S+)/.exec(words)?.[1] as Project['piece']['faces'][0]['ground'] | undefined;
+	/** One part of something else than its face. */
+	const part = /part=([a-z-]+\d*):(\S+)/.exec(words);
 	const faces = demo.piece.faces.map((face) => {
 		const { hardware } = face;
 		const filled = hardware.kind === 'none' ? hardware : { ...hardware, holes: { old: 'fill' as const } };
@@ -113,6 +115,7 @@ function readPiece(words: string): Project['piece'] {
 			...face,
 			exceptions,
 			ground: ground ?? ('solid-wood' as const),
+			...(part && face.id === 'front' ? { grounds: { [part[1]!]: part[2] as typeof ground & string } } : {}),
 			hardware: words.includes('no-hardware') ? ({ kind: 'none' } as const) : holes
 		};
 	});

@@ -36,6 +36,9 @@ export function checkReferences(project: Project): Issue[] {
 				issues.push({ code: 'part.circle', path: `piece.faces[${i}].parts[${p}].on`, values: { id: part.id } });
 		})
 	);
+	piece.faces.forEach((face, i) => {
+		for (const id of Object.keys(face.grounds ?? {})) need(new Set(partIdsOf(face)), id, `piece.faces[${i}].grounds.${id}`, 'part');
+	});
 	const colours = idsOf(palette);
 	const mixOf = new Map(palette.map(({ id, mix }) => [id, mix]));
 	palette.forEach((colour, i) => {

@@ -56,6 +56,13 @@ describe('the project file', () => {
 		['a coat on no part', (p) => (p.finish.coats[4].on = ['drawer-9']), 'ref.unknown at finish.coats[4].on[0]'],
 		['a blend into what is not wet', (p) => (p.finish.coats[6].intoWet = 'prime'), 'coat.not-before at finish.coats[6].intoWet'],
 		['an extender of days', (p) => (p.finish.coats[5].extender = 241), 'field.too-big at finish.coats[5].extender'],
+		[
+			'a ground of a part that is not there',
+			(p) => (p.piece.faces[0].grounds = { 'drawer-9': 'glass' }),
+			'ref.unknown at piece.faces[0].grounds.drawer-9'
+		],
+		['a frame of a part', (p) => (p.finish.coats[4].on = ['drawer-1/frame']), 'ref.unknown at finish.coats[4].on[0]'],
+		['places to go on and to leave out', (p) => (p.finish.coats[4].on = ['front', '!top']), 'field.invalid at finish.coats[4].on'],
 		['an id twice', (p) => (p.palette[1].id = p.palette[0].id), 'id.twice at palette[1].id'],
 		[
 			'a wax that is tacky no more before it is',

@@ -11,7 +11,7 @@ import {
 	type OpeningsOn,
 	type Places
 } from '../layout';
-import { faceOf, HARDWARE, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
+import { faceOf, groundOn, HARDWARE, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
 import type { Um } from '../units';
 import { surfacesInCommon, type Area } from './area';
 import type { Material } from './material';
@@ -67,7 +67,7 @@ export function stackLayers(finish: { readonly coats: readonly Coat[] }, context
 	const { piece, condition, palette, materials, layout } = context;
 	const all = surfacesOfPiece(piece);
 	const surfaces = all.map(({ id }) => id);
-	const grounds = new Map(all.map(({ id, face }) => [id, faceOf(piece.faces, face).ground]));
+	const grounds = new Map(all.map(({ id, face }) => [id, groundOn(faceOf(piece.faces, face), id)]));
 	const colours = new Map(palette.map((colour) => [colour.id, colour]));
 	const withHardware = new Set(all.filter(({ hardware }) => hardware.some(({ kind }) => !HARDWARE[kind].stays)).map(({ id }) => id));
 	const withHoles = new Set(all.filter(({ filled }) => filled.length > 0).map(({ id }) => id));

@@ -132,6 +132,10 @@ const FaceSchema = z.strictObject({
 	kind: z.enum(FACE_KINDS),
 	of: IdSchema.nullable().meta({ description: 'Of an edge: the drawer or door whose edge it is; its width is that of the part.' }),
 	ground: z.enum(GROUND_IDS),
+	grounds: z
+		.record(IdSchema, z.enum(GROUND_IDS))
+		.optional()
+		.meta({ description: 'Of parts that are of something else than the face: tin in a wooden frame, glass in a door; by their id.' }),
 	grain: z.enum(['level', 'upright']),
 	outline: OutlineSchema,
 	width: LengthInputSchema,

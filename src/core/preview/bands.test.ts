@@ -97,6 +97,7 @@ describe('an effect that works in the coat over it', () => {
 		fronts: [],
 		gaps: [],
 		ground: 'solid-wood',
+		grounds: {},
 		grain: 'level',
 		seed: 3,
 		hardware: [],

@@ -15,7 +15,18 @@ import {
 } from '../layers';
 import { flattenOutline } from '../geometry';
 import { layZone, type LaidItem, type Layout } from '../layout';
-import { partOnFace, GROUNDS, isBoxOutline, isOwnSurface, standOf, surfacesWithin, type Box, type MeasuredFace, type Part } from '../piece';
+import {
+	partOnFace,
+	GROUNDS,
+	isBoxOutline,
+	isOwnSurface,
+	standOf,
+	surfacesWithin,
+	type Box,
+	type MeasuredFace,
+	type GroundId,
+	type Part
+} from '../piece';
 import type { Um } from '../units';
 import { FIRST_FRONT, FRAME, MOST_FRONTS, type Scene, type SceneLayer, type PaintedMotif } from './scene';
 
@@ -59,6 +70,7 @@ export function describeScene(source: SceneSource): Scene {
 		fronts: frontsOf(face).map((part) => ({ ...boxOf(part), id: part.id, ring: ringOf(part), setOff: standOf(part, face) })),
 		gaps: [...face.gaps.flatMap(({ boxes }) => boxes), ...face.parts.filter(({ role }) => role === 'open').map(boxOf)],
 		ground: face.ground,
+		grounds: groundsOf(face, (ground) => ground),
 		grain,
 		seed: SEED,
 		hardware: face.whole.hardware.map(({ kind, footprint: { x, y, width, height }, round, holes }) => ({
@@ -89,6 +101,15 @@ export function linkLayers(layers: readonly SceneLayer[], steps: ReadonlyMap<str
 
 function frontsOf(face: MeasuredFace): Part[] {
 	return face.parts.filter(isOwnSurface).slice(0, MOST_FRONTS);
+}
+
+/** What is there when an old finish is off. */
+const baredOf = (ground: GroundId): GroundId => GROUNDS[ground].bared ?? ground;
+
+function groundsOf(face: MeasuredFace, look: (ground: GroundId) => GroundId): Scene['grounds'] {
+	return Object.fromEntries(
+		frontsOf(face).flatMap(({ id }, i) => (face.grounds[id] ? [[FIRST_FRONT + i, look(face.grounds[id])] as const] : []))
+	);
 }
 
 /** The values of the map of surfaces for so many ids. */
@@ -126,7 +147,8 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 		kind: 'bare',
 		coat: coat.id,
 		surfaces,
-		ground: GROUNDS[face.ground].bared ?? face.ground
+		ground: baredOf(face.ground),
+		grounds: groundsOf(face, baredOf)
 	}),
 	fill: ({ coat, source: { face } }) => ({
 		kind: 'stencil',

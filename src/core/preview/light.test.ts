@@ -16,6 +16,7 @@ const sceneWith = (setOff: number): Scene => ({
 	fronts: [{ id: 'p', ...FRONT, ring: null, setOff }],
 	gaps: [],
 	ground: 'veneer',
+	grounds: {},
 	grain: 'level',
 	seed: 1,
 	hardware: [],

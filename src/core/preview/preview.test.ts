@@ -114,6 +114,25 @@ describe('what the new kinds of coats show', () => {
 		expect(hexAt(sanded, other.x + 40, other.y + 40)).toEqual(hexAt(plain, other.x + 40, other.y + 40));
 	});
 
+	it('a part of something else looks it, and sanded bare it does again', () => {
+		const of =
+			(ground: 'metal' | 'old-paint' | 'solid-wood') =>
+			(project: Project): Project => ({
+				...project,
+				piece: {
+					...project.piece,
+					faces: project.piece.faces.map((face) => (face.id === 'front' ? { ...face, grounds: { 'drawer-2': ground } } : face))
+				}
+			});
+		const other = scene.fronts[1]!;
+		const bareOf = (ground: 'metal' | 'old-paint' | 'solid-wood') => createRenderer().render(sceneOf(of(ground)(demo)), SCALE, 0);
+		expect(hexAt(bareOf('metal'), ...middle)).not.toEqual(hexAt(bare, ...middle));
+		expect(hexAt(bareOf('metal'), other.x + 40, other.y + 40)).toEqual(hexAt(bare, other.x + 40, other.y + 40));
+		const strip = { kind: 'sand', id: 'strip', wait: null, on: ['drawer-2'], grit: 80, bare: true } as const;
+		expect(hexAt(pictureWith({ ...strip, on: [...strip.on] }, of('metal')), ...middle)).toEqual(hexAt(bareOf('metal'), ...middle));
+		expect(hexAt(pictureWith({ ...strip, on: [...strip.on] }, of('old-paint')), ...middle)).toEqual(hexAt(bareOf('solid-wood'), ...middle));
+	});
+
 	it('sanding to bare takes an old paint with it: wood, not the old colour', () => {
 		const old = (project: Project): Project => ({
 			...project,

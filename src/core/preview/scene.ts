@@ -16,6 +16,8 @@ export interface Scene {
 	/** Gaps, and openings with nothing in them. */
 	readonly gaps: readonly Box[];
 	readonly ground: GroundId;
+	/** Of surfaces that are of something else, by their value on the map. */
+	readonly grounds: Readonly<Record<number, GroundId>>;
 	readonly grain: 'level' | 'upright';
 	readonly seed: number;
 	readonly hardware: readonly SceneHardware[];
@@ -81,7 +83,7 @@ type LaidLayer =
 	/** Nothing to be seen but, where it has to do with hardware, that. */
 	| { readonly kind: 'none'; readonly coat: string; readonly hardware?: 'on' | 'off' }
 	/** Down to the ground: what it is made of under an old finish. */
-	| { readonly kind: 'bare'; readonly coat: string; readonly surfaces: readonly number[]; readonly ground: GroundId }
+	| ({ readonly kind: 'bare'; readonly coat: string; readonly surfaces: readonly number[] } & Pick<Scene, 'ground' | 'grounds'>)
 	| ({ readonly kind: 'paint'; readonly coat: string; readonly surfaces: readonly number[] } & Paint)
 	| ({
 			readonly kind: 'relief';

@@ -30,7 +30,8 @@ function letGoOfParts(face: Face): Face {
 	const fittings = face.fittings
 		.map((fitting) => (typeof fitting.on === 'string' ? fitting : { ...fitting, on: fitting.on.filter((id) => ids.has(id)) }))
 		.filter(({ on }) => on.length > 0);
-	return { ...face, parts, fittings, exceptions: Object.fromEntries(Object.entries(face.exceptions).filter(([id]) => ids.has(id))) };
+	const kept = <Value>(record: Readonly<Record<string, Value>>) => Object.fromEntries(Object.entries(record).filter(([id]) => ids.has(id)));
+	return { ...face, parts, fittings, exceptions: kept(face.exceptions), ...(face.grounds ? { grounds: kept(face.grounds) } : {}) };
 }
 
 function letGoOf(gone: ReadonlySet<string>, project: Project): Project {

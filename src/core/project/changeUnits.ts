@@ -13,7 +13,9 @@ export function changeUnits(project: Project, units: LengthUnit): Project {
 }
 
 /** Words and names, never lengths, though a name may look like one. */
-const WORDS: ReadonlySet<string> = new Set('id name kind of ground grain shape side way rule old room on role along picture'.split(' '));
+const WORDS: ReadonlySet<string> = new Set(
+	'id name kind of ground grounds grain shape side way rule old room on role along picture'.split(' ')
+);
 
 /** Every length in a value, to any depth. */
 function keepLengths(value: unknown, from: LengthUnit, to: LengthUnit): unknown {

@@ -45,12 +45,18 @@ export const primeSlick: Rule = {
 			),
 	examples: {
 		bad: [
+			['glass in one front of a wooden chest', 'part=drawer-2:glass | clean; base!'],
 			['paint on bare glass', 'ground=glass | clean; base!'],
 			['paint on bare metal', 'ground=metal | clean; sand; base:mineral-paint!'],
 			['the primer sanded off again', 'ground=metal | clean; prime; sand bare; base!'],
 			['bright metal primed two days later', 'ground=metal | clean; sand bare; prime wait=2880!; base']
 		],
 		good: [
+			['glass that is primed, wood that is not', 'part=drawer-2:glass | clean; prime:shellac-primer on=drawer-2; base'],
+			[
+				'a wooden drawer in a laminate front, when that is not painted',
+				'ground=laminate part=drawer-2:solid-wood | clean; base on=drawer-2'
+			],
 			['primed', 'ground=glass | clean; prime; base'],
 			['primed the same day', 'ground=metal | sand bare; prime wait=60; base'],
 			['gilding wax on bare metal', 'ground=metal | clean; gilding-wax'],

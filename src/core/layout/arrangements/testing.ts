@@ -57,6 +57,7 @@ export function boardsOf(
 				name: id,
 				kind: 'board',
 				ground: 'solid-wood',
+				grounds: {},
 				lies: 'level',
 				width,
 				height,

@@ -86,6 +86,7 @@ export function measureFace({
 			name: face.name,
 			kind: face.kind,
 			ground: face.ground,
+			grounds: face.grounds ?? NONE,
 			lies: howItLies(face.kind),
 			width: box.width,
 			height: box.height,
@@ -171,6 +172,8 @@ function fixedTo(parts: readonly Part[]): Fixed {
 		filled: parts.flatMap((part) => part.filled.map((hole) => ({ ...hole, x: part.x + hole.x, y: part.y + hole.y })))
 	};
 }
+
+const NONE = {};
 
 function onFace(part: Part): Part['hardware'] {
 	return part.hardware.map((one) => ({

@@ -73,6 +73,8 @@ export interface MeasuredFace {
 	readonly name: string;
 	readonly kind: FaceKind;
 	readonly ground: GroundId;
+	/** Of parts that are of something else, by their id. */
+	readonly grounds: Readonly<Record<string, GroundId>>;
 	readonly lies: 'upright' | 'level';
 	readonly width: Mm;
 	readonly height: Mm;
@@ -100,6 +102,11 @@ export interface MeasuredFace {
 	/** Not measured at all, and not the first: drawn by guess, and left out of coats and quantities until it is. */
 	readonly idle: boolean;
 	readonly estimated: boolean;
+}
+
+/** What a surface of a face is made of: a part as it says itself, or else as its face. */
+export function groundOn({ ground, grounds }: Pick<MeasuredFace, 'ground' | 'grounds'>, surface: string): GroundId {
+	return grounds[surface] ?? ground;
 }
 
 /** One of some faces, which is among them. @throws RangeError where it is not. */

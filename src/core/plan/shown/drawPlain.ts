@@ -1,5 +1,5 @@
 import { colourOf, isFilm, whereOf } from '../../layers';
-import { GROUNDS, isOwnSurface, type Part } from '../../piece';
+import { groundOn, GROUNDS, isOwnSurface, type Part } from '../../piece';
 import type { Project } from '../../project';
 import type { Plan } from '../types';
 
@@ -26,6 +26,5 @@ export function drawPlain({ finish, layout, palette }: Project, plan: Plan, face
 		const zone = source === null ? undefined : layout.zones.find(({ id }) => id === source.zone);
 		return zone && hexOf(zone.colours[Math.floor(zone.colours.length / 2)]!);
 	};
-	const ground = GROUNDS[of.ground].look[0];
-	return [of.whole, ...of.parts.filter(isOwnSurface)].map((part) => ({ part, hex: hexOn(part) ?? ground }));
+	return [of.whole, ...of.parts.filter(isOwnSurface)].map((part) => ({ part, hex: hexOn(part) ?? GROUNDS[groundOn(of, part.id)].look[0] }));
 }

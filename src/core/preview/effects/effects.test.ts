@@ -24,6 +24,7 @@ const scene: Scene = {
 	fronts: [{ id: 'd', ...BOX, ring: null, setOff: 0 }],
 	gaps: [{ x: 8, y: 8, width: 84, height: 44 }],
 	ground: 'veneer',
+	grounds: {},
 	grain: 'level',
 	seed: 5,
 	hardware: [],

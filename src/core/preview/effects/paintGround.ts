@@ -1,4 +1,4 @@
-import { GROUNDS } from '../../piece';
+import { GROUNDS, type GroundId } from '../../piece';
 import { fillCloudRow, fillStrokeRow, noiseTile } from '../grain';
 import type { Planes } from '../planes';
 import { FIRST_FRONT, GAP, OUTSIDE } from '../scene';
@@ -17,7 +17,6 @@ const WEAR = 20;
 
 /** The bare piece: wood with its grain, frame and gaps, and what stands before or behind its face. */
 export function paintGround(planes: Planes, { scene, surfaces, scale, top }: Canvas): void {
-	const [light, dark] = GROUNDS[scene.ground].look.map(bytesOfHex) as unknown as [Bytes, Bytes];
 	const tile = noiseTile(scene.seed);
 	const stretch = Math.max(4, Math.round(Math.log2(40 * scale)) + 1);
 	const band = Math.max(2, stretch - 2);
@@ -29,7 +28,13 @@ export function paintGround(planes: Planes, { scene, surfaces, scale, top }: Can
 	const stands = [0, 0, ...scene.fronts.map(({ setOff }) => Math.max(-MOST_STAND, Math.min(MOST_STAND, setOff * 1000)))];
 	const fibres = new Float32Array(length);
 	const figures = new Float32Array(length);
-	const wood = rampBetween(light, dark);
+	const ramps = new Map<GroundId, Uint8Array>();
+	const rampFor = (surface: number) => {
+		const ground = scene.grounds[surface] ?? scene.ground;
+		const ramp = ramps.get(ground) ?? rampOf(ground);
+		ramps.set(ground, ramp);
+		return ramp;
+	};
 	for (let row = 0; row < lines; row++) {
 		for (let at = 0; at < length;) {
 			const surface = surfaces[row * line + at * step]!;
@@ -45,7 +50,11 @@ export function paintGround(planes: Planes, { scene, surfaces, scale, top }: Can
 			const across = firstLine + row;
 			fillStrokeRow(fibres, count, tile, along, across, stretch);
 			fillCloudRow(figures, count, tile, along, across * 4 + surface * 131, band + 2);
-			layWood(planes, first, count, step, RAISED + (surface >= FIRST_FRONT ? (stands[surface] ?? 0) : 0), { wood, fibres, figures });
+			layWood(planes, first, count, step, RAISED + (surface >= FIRST_FRONT ? (stands[surface] ?? 0) : 0), {
+				wood: rampFor(surface),
+				fibres,
+				figures
+			});
 		}
 	}
 	planes.gloss.fill(GLOSS);
@@ -85,6 +94,11 @@ function layWood(
 		rgb[i * 3 + 2] = wood[shade + 2]!;
 		relief[i] = (height + FIBRE * fibre) | 0;
 	}
+}
+
+function rampOf(ground: GroundId): Uint8Array {
+	const [light, dark] = GROUNDS[ground].look.map(bytesOfHex) as unknown as [Bytes, Bytes];
+	return rampBetween(light, dark);
 }
 
 function rampBetween(from: Bytes, to: Bytes): Uint8Array {

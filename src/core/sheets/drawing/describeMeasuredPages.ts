@@ -65,8 +65,9 @@ function notes(project: Project, face: MeasuredFace, height: Mm): PageItem[] {
 		.filter(({ setOff }) => setOff !== 0)
 		.map(({ name, setOff }) => `${name} ${write(Math.abs(setOff))} ${setOff > 0 ? 'proud' : 'recessed'}`);
 	const filled = face.whole.filled.length;
+	const others = face.parts.flatMap(({ id, name }) => (face.grounds[id] ? [`; ${name} ${GROUNDS[face.grounds[id]].name}`] : [])).join('');
 	const lines = [
-		`Ground: ${GROUNDS[face.ground].name}.${face.floor === null ? '' : ` Bottom edge ${write(face.floor)} above the floor.`}`,
+		`Ground: ${GROUNDS[face.ground].name}${others}.${face.floor === null ? '' : ` Bottom edge ${write(face.floor)} above the floor.`}`,
 		counts.size > 0
 			? `Hardware: ${[...counts].map(([kind, n]) => `${n} ${n === 1 ? HARDWARE[kind as 'knob'].name : HARDWARE[kind as 'knob'].plural}`).join(', ')}${filled > 0 ? `; ${filled} old holes to fill` : ''}.`
 			: '',

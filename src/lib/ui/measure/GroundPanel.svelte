@@ -1,7 +1,18 @@
 <script lang="ts">
 	import { changePiece } from '$core/project';
 	import { freeId } from '$core/layers';
-	import { EDGE_SIDES, FACE_KINDS, GROUND_IDS, GROUND_NOTE, GROUNDS, newFace, type Face, type FaceKind, type Seam } from '$core/piece';
+	import {
+		EDGE_SIDES,
+		FACE_KINDS,
+		GROUND_IDS,
+		GROUND_NOTE,
+		GROUNDS,
+		isOwnSurface,
+		newFace,
+		type Face,
+		type FaceKind,
+		type Seam
+	} from '$core/piece';
 	import { Pick, Tip } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -10,7 +21,6 @@
 	const piece = usePiece();
 	const face = $derived(piece.faceInput);
 	const faces = $derived(piece.project.piece.faces);
-	const ground = $derived(GROUNDS[face.ground]);
 	const seams = $derived(
 		piece.project.piece.seams.map((seam, at) => ({ seam, at })).filter(({ seam }) => seam.a.face === face.id || seam.b.face === face.id)
 	);
@@ -29,6 +39,20 @@
 	};
 	const KIND_OPTIONS = FACE_KINDS.map((kind) => ({ value: kind, text: KINDS[kind].toLowerCase() }));
 	const SIDE_OPTIONS = EDGE_SIDES.map((side) => ({ value: side, text: side }));
+	const GROUND_OPTIONS = GROUND_IDS.map((id) => ({ value: id, text: GROUNDS[id].name }));
+	const parts = $derived(piece.face.parts.filter(isOwnSurface));
+	const others = $derived(parts.flatMap((part) => (face.grounds?.[part.id] ? [{ part, id: face.grounds[part.id]! }] : [])));
+	const grounds = $derived([...new Set([face.ground, ...others.map(({ id }) => id)])].map((id) => GROUNDS[id]));
+	/** Glass in a door, tin in a frame: what it is mostly. */
+	const otherThan = (ground: (typeof GROUND_IDS)[number]) => (ground === 'glass' ? ('solid-wood' as const) : ('glass' as const));
+	function setGround(part: string, id: (typeof GROUND_IDS)[number] | null): void {
+		piece.editFace((draft) => {
+			draft.grounds ??= {};
+			if (id === null) delete draft.grounds[part];
+			else draft.grounds[part] = id;
+			if (Object.keys(draft.grounds).length === 0) delete draft.grounds;
+		});
+	}
 	const drawers = $derived(piece.face.parts.filter(({ role }) => role === 'drawer'));
 	const withoutEdge = $derived(drawers.filter(({ id }) => !faces.some(({ of }) => of === id)));
 	let adding: FaceKind = $state('back');
@@ -84,7 +108,7 @@
 		<Pick
 			label="Ground"
 			value={face.ground}
-			options={GROUND_IDS.map((id) => ({ value: id, text: GROUNDS[id].name }))}
+			options={GROUND_OPTIONS}
 			onchange={(id) => piece.editFace((draft) => void (draft.ground = id))}
 		/>
 	</div>
@@ -99,6 +123,33 @@
 			onchange={(grain) => piece.editFace((draft) => void (draft.grain = grain))}
 		/>
 	</div>
+	{#if parts.length > 0}
+		<div class="col-span-2">
+			{#each others as { part, id } (part.id)}
+				<div class="mb-1.5 flex items-end gap-2">
+					<div class="min-w-0 flex-1">
+						<Pick label="{part.name} is of" value={id} options={GROUND_OPTIONS} onchange={(next) => setGround(part.id, next)} />
+					</div>
+					<Tip text="As the face" side="left">
+						{#snippet children({ props })}
+							<button {...props} class="button !px-2" aria-label="{part.name}: as the face" onclick={() => setGround(part.id, null)}
+								>−</button
+							>
+						{/snippet}
+					</Tip>
+				</div>
+			{/each}
+			<Pick
+				label="A part of something else"
+				value=""
+				options={[
+					{ value: '', text: others.length > 0 ? 'another part …' : 'all of it is of one ground' },
+					...parts.filter(({ id }) => !face.grounds?.[id]).map(({ id, name }) => ({ value: id, text: name }))
+				]}
+				onchange={(id) => id !== '' && setGround(id, otherThan(face.ground))}
+			/>
+		</div>
+	{/if}
 	<div class="col-span-2">
 		<Pick
 			label="The whole piece was"
@@ -112,11 +163,13 @@
 		/>
 	</div>
 </div>
-{#each ground.cautions as caution, i (i)}<p class="note mt-2 border-l-4 border-ember pl-2">{caution}</p>{/each}
-<h3 class="mt-3">What {ground.name} asks for</h3>
-<ol class="mt-1 list-decimal space-y-0.5 pl-5">
-	{#each ground.prepare as step, i (i)}<li>{step}</li>{/each}
-</ol>
+{#each grounds as ground (ground.name)}
+	{#each ground.cautions as caution, i (i)}<p class="note mt-2 border-l-4 border-ember pl-2">{caution}</p>{/each}
+	<h3 class="mt-3">What {ground.name} asks for</h3>
+	<ol class="mt-1 list-decimal space-y-0.5 pl-5">
+		{#each ground.prepare as step, i (i)}<li>{step}</li>{/each}
+	</ol>
+{/each}
 <p class="note mt-1">{GROUND_NOTE}</p>
 
 <h2 class="mt-5">Where it meets others</h2>
