@@ -32,13 +32,10 @@ export interface GapRoom {
 	readonly closesAt: string | null;
 }
 
-/** What a motif is cut by where it reaches the end of what it lies on. */
-const isEdge = (side: string) => side !== 'mitre' && side !== 'opening';
-
-/** Film that one layer leaves on the edges of a surface, micrometres: what is masked takes none; what goes through an arrangement stays clear of the edges, but for what stands up and is cut by one. */
-export function filmOnEdge({ coat, film, surfaces, openings, traits }: Layer, surface: string): Um {
+/** Film that one layer leaves on the edges of a surface, micrometres: what is masked takes none, nor does what goes through an arrangement: what stands up there stands forward, and what hangs over an edge is wiped off while it is wet. */
+export function filmOnEdge({ coat, film, surfaces, openings }: Layer, surface: string): Um {
 	if (!surfaces.has(surface) || !isFilm(coat) || coat.edges === 'none') return 0;
-	if (openings !== null) return traits.raised && (openings.get(surface) ?? []).some(({ item }) => item.cutBy.some(isEdge)) ? film : 0;
+	if (openings !== null) return 0;
 	return coat.edges === 'one' ? film / coat.times : film;
 }
 

@@ -81,7 +81,8 @@ function sittingsOf(layer: Layer, context: SittingsContext, looseOf: ReadonlyMap
 	const whole: Piece = { key: '', loose: null, surfaces: [...layer.surfaces] };
 	const benched = bench > 0 ? [sitting(0, { ...whole, surfaces: [] }, bench)] : [];
 	if (count > MOST_PASSES) return { bench: benched, passes: [[sitting(1, whole, work)]], between, unlisted: (count - 1) * between };
-	const rounds = roundsOf(context.lays.get(coat.id), layer, context.piece);
+	const isDry = kind.lays(coat)?.isDry === true;
+	const rounds = isDry ? null : roundsOf(context.lays.get(coat.id), layer, context.piece);
 	const all = rounds ? rounds.reduce((sum, { share }) => sum + share, 0) / rounds.length : 1;
 	const passes = Array.from({ length: count }, (_, k) => {
 		const pieces = rounds ? [rounds[k % rounds.length]!] : cutPass(layer, workOfPass(layer, context.wet, k, count), context, looseOf);

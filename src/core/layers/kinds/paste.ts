@@ -5,7 +5,7 @@ import type { Material } from '../material';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
 import { film, filmOf, RoleSchema } from './fields';
-import type { CoatKind } from './types';
+import type { CoatKind, Need } from './types';
 
 export const PasteSchema = z
 	.strictObject({
@@ -19,13 +19,17 @@ export const PasteSchema = z
 				'How the repeat is worked: each lay over the last (chain), so from the middle to both sides (middle), by register marks (marks), or whichever has the fewest waits.'
 		}),
 		cut: z.boolean().meta({ description: 'A sheet of several repeats is cut up into its motifs.' }),
-		lies: z.enum(['upright', 'flat']).meta({ description: 'How the face stands while it is worked.' })
+		lies: z.enum(['upright', 'flat', 'apart']).meta({
+			description: 'How it is worked: as the face stands, on its back, or each drawer and door taken out and laid flat by itself.'
+		})
 	})
 	.meta({
 		description:
 			'Raised work: paste trowelled through the motifs of an arrangement, sheet by sheet. Thickness 1 is the usual height of its material.'
 	});
 export type Paste = z.infer<typeof PasteSchema>;
+
+const NEEDS: Readonly<Record<Paste['lies'], readonly Need[]>> = { upright: [], flat: ['face-up'], apart: ['drawers-out', 'face-up'] };
 
 /** Of tinted paste, what is colour. */
 const TINT = 0.1;
@@ -65,7 +69,7 @@ export const paste: CoatKind<Paste> = {
 	/** A wait between each two rounds, in which all that was laid dries. */
 	passes: ({ times }, { lays }) => ({ count: times * Math.max(1, lays?.rounds ?? 1), rest: 0 }),
 	lays: ({ lays, cut, lies }) => ({ mode: lays, cut, lies }),
-	needs: ({ lies }) => (lies === 'flat' ? ['face-up'] : []),
+	needs: ({ lies }) => NEEDS[lies],
 	tools: () => [
 		{ tool: 'trowel or old card', count: 1 },
 		{ tool: 'tray of water to wash the sheet', count: 1 }

@@ -1,7 +1,8 @@
 import { areaInCommon, boundsOfRings, type Ring, type RingBounds } from '../../geometry';
-import type { Part } from '../../piece';
+import { doesMove, type Part } from '../../piece';
 import type { Mm, Mm2 } from '../../units';
 import type { PlacedLay } from './placeLays';
+import type { LaysSetting } from './types';
 
 /** Room that hands need about a sheet, mm. */
 export const CLEARANCE: Mm = 10;
@@ -21,15 +22,22 @@ interface OnFace {
 
 /**
  * Which lays cannot be wet together: where the sheet of one, grown by the clearance of a hand, would lie on the wet openings of the other. Each
- * against the true outlines of its openings; outlines that only touch are no conflict. Source: methods 4.
+ * against the true outlines of its openings; outlines that only touch are no conflict, nor is what lies on a part that is taken out, for what lies beside it. Source: methods 4.
  */
-export function findConflicts(lays: readonly PlacedLay[], partOf: (id: string) => Part, clearance: Mm = CLEARANCE): number[][] {
+export function findConflicts(
+	lays: readonly PlacedLay[],
+	partOf: (id: string) => Part,
+	{ clearance = CLEARANCE, lies = 'upright' }: { readonly clearance?: Mm; readonly lies?: LaysSetting['lies'] } = {}
+): number[][] {
+	/** What is taken out and laid down by itself is in nobody's way. */
+	const areApart = (a: PlacedLay, b: PlacedLay) =>
+		lies === 'apart' && a.part !== b.part && (doesMove(partOf(a.part)) || doesMove(partOf(b.part)));
 	const on = lays.map((lay) => toFace(lay, partOf(lay.part), clearance));
 	const near: number[][] = lays.map(() => []);
 	for (let i = 0; i < on.length; i++)
 		for (let j = i + 1; j < on.length; j++) {
 			const [a, b] = [on[i]!, on[j]!];
-			if (a.face !== b.face || (!lands(a, b) && !lands(b, a))) continue;
+			if (a.face !== b.face || areApart(lays[i]!, lays[j]!) || (!lands(a, b) && !lands(b, a))) continue;
 			near[i]!.push(j);
 			near[j]!.push(i);
 		}

@@ -15,7 +15,7 @@ interface Placed {
  */
 export function orderByHand<P extends Placed>(placed: readonly P[], { hand, lies }: LaysSetting, face: { width: Mm; height: Mm }): P[] {
 	const way = hand === 'right' ? 1 : -1;
-	if (lies === 'flat') {
+	if (lies !== 'upright') {
 		const deep = ({ x, y }: P) => Math.min(x, y, face.width - x, face.height - y);
 		return [...placed].sort((a, b) => deep(b) - deep(a) || a.y - b.y || way * (a.x - b.x));
 	}

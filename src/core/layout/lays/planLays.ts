@@ -21,12 +21,20 @@ export interface FoundLays {
 }
 
 /** How laid items can be filled through their sheets: chained, grown from the middle, or by marks; modes in which a row cannot be worked are not among them. Source: methods 4. */
-export function findLays(items: readonly LaidItem[], { cut }: Pick<LaysWish, 'cut'>, { faces, motifs }: LaysContext): readonly FoundLays[] {
+export function findLays(
+	items: readonly LaidItem[],
+	{ cut, isDry = false }: Pick<LaysWish, 'cut' | 'isDry'>,
+	{ faces, motifs, lies }: LaysContext
+): readonly FoundLays[] {
 	const parts = partsById(faces);
 	const open = items.filter(({ openArea }) => openArea > 0);
-	return LAY_MODES.flatMap((mode) => {
+	/** Where nothing stays wet there is nothing to wait for, nor to lay it over. */
+	const modes = isDry ? (['marks'] as const) : LAY_MODES;
+	return modes.flatMap((mode) => {
 		const placed = placeAll(open, mode, cut, motifs);
-		return placed === null ? [] : [{ mode, placed, conflicts: findConflicts(placed, (id) => parts.get(id)!) }];
+		return placed === null
+			? []
+			: [{ mode, placed, conflicts: isDry ? placed.map(() => []) : findConflicts(placed, (id) => parts.get(id)!, { lies }) }];
 	});
 }
 

@@ -10,12 +10,14 @@ export interface LaysWish {
 	readonly mode: LayMode | 'fewest';
 	/** A sheet of several repeats is cut up into its motifs, each with a border of its own. */
 	readonly cut: boolean;
+	/** What it leaves is dry as soon as it is lifted, as a dabbed print is: all of it is one round. */
+	readonly isDry?: boolean;
 }
 
 export interface LaysSetting {
 	readonly hand: 'left' | 'right';
-	/** A face that stands is worked from the top down; one that lies flat from its middle outwards, from all sides. */
-	readonly lies: 'upright' | 'flat';
+	/** A face that stands is worked from the top down; one that lies flat from its middle outwards, from all sides; drawers and doors taken out and laid flat (`apart`) each by itself. */
+	readonly lies: 'upright' | 'flat' | 'apart';
 }
 
 /** A sheet as it is laid once. mm, from the left and the top edge of its part; degrees clockwise. */

@@ -29,14 +29,16 @@ export function createLaysPlanner() {
 			const plan = laid.find(({ arrangement }) => arrangement === through);
 			return wish === null || !plan ? [] : [{ coat: coat.id, given: { items: itemsOfRole(plan.items, role), ...wish, ...setting } }];
 		});
-		return new Map(
-			given.map((one) => {
-				if (!kept.has(one.coat)) kept.set(one.coat, createStage());
-				return [one.coat, kept.get(one.coat)!(one.given, given.length, ask)];
-			})
-		);
+		const planned = given.map((one): readonly [string, LaysPlan, Given] => {
+			if (!kept.has(one.coat)) kept.set(one.coat, createStage());
+			return [one.coat, kept.get(one.coat)!(one.given, given.length, ask), one.given];
+		});
+		return new Map(planned.filter(([, plan, { isDry }]) => !isDry || savesLays(plan)).map(([coat, plan]) => [coat, plan]));
 	};
 }
+
+/** A print through a sheet of one motif is laid motif by motif, in the order of placing: only what is laid by several has lays of its own. */
+const savesLays = ({ lays }: LaysPlan) => lays.some(({ items }) => items.length > 1);
 
 type Given = { readonly items: ArrangementPlan['items'] } & LaysWish & LaysContext;
 

@@ -76,8 +76,17 @@ function describeStep(
 		ready: material?.ready ?? null,
 		cautions: [...(material?.cautions ?? []), ...kind.cautions],
 		intoWet: partner?.id ?? null,
-		how: [...howInSitting(partner, layer, next), ...kind.steps(coat, { moves, colours, staysWet: next !== null })]
+		how: [...howInSitting(partner, layer, next), ...howAtEdges(layer), ...kind.steps(coat, { moves, colours, staysWet: next !== null })]
 	};
+}
+
+/** What a motif is cut by where it reaches the end of what it lies on. */
+const isEdge = (side: string) => side !== 'mitre';
+
+/** Paste that reaches the end of a drawer or a door hangs over it when the sheet is lifted; a cast is cut there. */
+function howAtEdges({ traits, openings }: Layer): string[] {
+	const hangs = openings !== null && [...openings.values()].some((list) => list.some(({ item }) => item.cutBy.some(isEdge)));
+	return traits.raised && !traits.glued && hangs ? ['Wipe what hangs over an edge off at once, while it is wet: hard, it would bind.'] : [];
 }
 
 /** What is done at once, and with what, where coats are worked one into the other. */

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Coat } from '$core/layers';
+	import { doesMove } from '$core/piece';
 	import { Pick, RadioRow, Tick } from '$lib/ui/controls';
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -10,6 +11,7 @@
 	let { coat }: { coat: Extract<Coat, { kind: 'paste' }> } = $props();
 	const piece = usePiece();
 	const set = (change: Partial<typeof coat>) => piece.setCoat({ ...coat, ...change });
+	const moves = $derived(piece.plan.faces.some((face) => face.parts.some(doesMove)));
 	const ways = $derived(piece.plan.lays.find((one) => one.coat === coat.id)?.choices ?? []);
 	const options = $derived([
 		{ value: 'fewest' as const, text: 'the fewest waits' },
@@ -33,7 +35,8 @@
 	value={coat.lies}
 	options={[
 		{ value: 'upright', text: 'stands' },
-		{ value: 'flat', text: 'lies flat' }
+		{ value: 'flat', text: 'lies flat' },
+		...(moves || coat.lies === 'apart' ? [{ value: 'apart' as const, text: 'drawers and doors out, flat' }] : [])
 	]}
 	onchange={(lies) => set({ lies })}
 />

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Coat } from '$core/layers';
 	import { Fold, NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
+	import LaysSteps from '$lib/ui/lays/LaysSteps.svelte';
 	import RoleField from './RoleField.svelte';
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -111,3 +112,4 @@
 		</div>
 	</div>
 </Fold>
+<LaysSteps coat={coat.id} />
