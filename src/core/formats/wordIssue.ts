@@ -114,6 +114,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'single.looks-small': (v) => `The motif takes ${v['share']} % of ${v['part']}; under 20 % it is lost from a distance.`,
 	'single.looks-tight': (v, u) =>
 		`The motif leaves less than ${length(v['most'], u)} clear on a side of ${v['part']}: it looks tight there.`,
+	'single.nowhere': (v) =>
+		`It would lie in an opening of ${v['part']}, or beyond its edge: nothing of it is laid. Move it, or lay it on another part.`,
 	'single.no-hardware': (v) => `${v['part']} has no knob or pull to centre it on. Put it on the centre, or choose other parts.`,
 	'grid.no-step': () => 'With this gap a motif would not move on from its neighbour. Make the gap larger.',
 	'grid.too-many': (v) => `More than ${v['most']} motifs would lie on ${v['part']}. Make them larger, or the gap.`,

@@ -5,7 +5,7 @@ import type { Motif } from '../motif';
 import { partsOf } from '../partsOf';
 import { PlacesSchema } from '../placesSchema';
 import { rankChoices, takeChoice } from './choose';
-import { layItem } from './layItem';
+import { goesOverEdge, isSeen, layItem } from './layItem';
 import { motifIn } from './motifIn';
 import { LARGEST_SCALE, LEAST_SCALE, toScale } from './scales';
 import { isSpotOf, placeFromMiddle, SpotSchema } from './spot';
@@ -154,14 +154,14 @@ function itemsOn(
 		const centre = { x: knob.x + (mirrored ? -1 : 1) * offset.x, y: knob.y + offset.y };
 		return [
 			layItem({ arrangement: id, place, index, centre, scale, turn: mirrored ? 0 - turn : turn, mirrored }, { motif, shape }, part, face)
-		];
+		].filter(isSeen);
 	});
 }
 
 function hintsOf(items: readonly LaidItem[], parts: readonly Part[], { path }: ArrangementContext): Issue[] {
 	const bare = parts.filter(({ hardware }) => hardware.length === 0);
 	const over = parts.flatMap((part) => {
-		const count = items.filter((item) => item.part === part.id && item.cutBy.length > 0).length;
+		const count = items.filter((item) => item.part === part.id && goesOverEdge(item)).length;
 		return count > 0 ? [{ code: 'run.over-edge', path, values: { part: part.name, count } }] : [];
 	});
 	return [...bare.map((part) => ({ code: 'single.no-hardware', path: `${path}.parts`, values: { part: part.name } })), ...over];

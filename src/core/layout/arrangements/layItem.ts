@@ -137,6 +137,16 @@ export function layShape(spec: ShapePlace, part: Part, face: MeasuredFace): Laid
 	return new LazyItem(item, rings);
 }
 
+/** Whether anything of it is seen: what falls wholly into an opening, or beyond an outline, is not laid. One that was put there by hand stays, so that it can be taken hold of. */
+export function isSeen({ openArea, byHand }: Pick<LaidItem, 'openArea' | 'byHand'>): boolean {
+	return openArea > 0 || byHand;
+}
+
+/** Over the edge of what it lies on, but for the half that a row leaves off at its own end; one that only crosses gaps and openings is not. */
+export function goesOverEdge({ cutBy, half }: Pick<LaidItem, 'cutBy' | 'half'>): boolean {
+	return cutBy.some((side) => side !== half && side !== 'opening');
+}
+
 type Put = Pick<LaidItem, 'centre' | 'scale' | 'turn' | 'mirrored'>;
 
 /** From the motif's own mm to those of the part: about its centre, mirrored first, then turned. Hundreds of thousands of points pass here at every pixel of a drag, so nothing is made for a point. */

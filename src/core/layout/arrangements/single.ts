@@ -4,7 +4,7 @@ import { faceOf, type Part } from '../../piece';
 import type { Issue } from '../../units';
 import { partsOf } from '../partsOf';
 import { PlacesSchema } from '../placesSchema';
-import { layItem } from './layItem';
+import { goesOverEdge, isSeen, layItem } from './layItem';
 import { motifIn } from './motifIn';
 import { LARGEST_SCALE, LEAST_SCALE, toScale } from './scales';
 import { isSpotOf, placeFromMiddle, SpotSchema } from './spot';
@@ -147,16 +147,24 @@ function itemsOn(
 		const place = String(placeFromMiddle(index, anchors.length));
 		if (leftOut.some((spot) => isSpotOf(spot, { part: part.id, place, index }))) return [];
 		const centre = { x: anchor.x + offset.x, y: anchor.y + offset.y };
-		return [layItem({ arrangement: id, place, index, centre, scale, turn, mirrored }, { motif, shape }, part, face)];
+		return [layItem({ arrangement: id, place, index, centre, scale, turn, mirrored }, { motif, shape }, part, face)].filter(isSeen);
 	});
 }
 
-function hintsOf({ at }: Single, items: readonly LaidItem[], parts: readonly Part[], { path }: ArrangementContext): Issue[] {
+function hintsOf({ at, leftOut }: Single, items: readonly LaidItem[], parts: readonly Part[], { path }: ArrangementContext): Issue[] {
 	const bare = at === 'hardware' ? parts.filter(({ hardware }) => hardware.length === 0) : [];
 	const over = parts.flatMap((part) => {
-		const count = items.filter((item) => item.part === part.id && item.cutBy.length > 0).length;
+		const count = items.filter((item) => item.part === part.id && goesOverEdge(item)).length;
 		return count > 0 ? [{ code: 'run.over-edge', path, values: { part: part.name, count } }] : [];
 	});
+	/** Where it would lie there is nothing. */
+	const nowhere =
+		at === 'centre' ? parts.filter(({ id }) => !leftOut.some((spot) => spot.part === id) && !items.some((item) => item.part === id)) : [];
 	const sized = at === 'centre' ? parts.flatMap((part) => hintOfSize(items, part, path)) : [];
-	return [...sized, ...bare.map((part) => ({ code: 'single.no-hardware', path: `${path}.at`, values: { part: part.name } })), ...over];
+	return [
+		...nowhere.map((part) => ({ code: 'single.nowhere', path: `${path}.offset`, values: { part: part.name } })),
+		...sized,
+		...bare.map((part) => ({ code: 'single.no-hardware', path: `${path}.at`, values: { part: part.name } })),
+		...over
+	];
 }

@@ -66,7 +66,10 @@ function inwardTurns(outline: Outline): number[] {
 const SAID: Partial<
 	Record<Arrangement['kind'], (title: string, reason: string, part: string, items: readonly LaidItem[]) => [said: number, laid: number]>
 > = {
-	run: (title, _, part, items) => [Number(title.split(' ')[0]), items.filter((item) => item.part === part).length],
+	run: (title, reason, part, items) => [
+		Number(title.split(' ')[0]) - Number(new RegExp(`(\\d+) left out on ${part}`).exec(reason)?.[1] ?? 0),
+		items.filter((item) => item.part === part).length
+	],
 	trim: (title, _, part, items) => [Number(title.split(' ')[0]), items.filter((item) => item.part === part).length],
 	scatter: (title, _reason, _part, items) => [Number(/(\d+) motifs/.exec(title)![1]), items.length],
 	grid: (title, reason, part, items) => {

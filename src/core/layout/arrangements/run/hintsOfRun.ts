@@ -1,3 +1,4 @@
+import { goesOverEdge } from '../layItem';
 import { areaInCommon } from '../../../geometry';
 import type { Part } from '../../../piece';
 import { SAME, type Issue, type Mm } from '../../../units';
@@ -154,13 +155,8 @@ function hintsFor(items: readonly LaidItem[], parts: readonly Part[], path: stri
 		const values = { part: part.name, share: Math.round(tall * 100) };
 		if (tall > SUGGESTED.most) hints.push({ code: 'run.looks-large', path, values });
 		else if (share < SUGGESTED.least) hints.push({ code: 'run.looks-small', path, values });
-		const off = items.filter((item) => item.part === part.id && isOff(item));
+		const off = items.filter((item) => item.part === part.id && goesOverEdge(item));
 		if (off.length > 0 && !runsOn) hints.push({ code: 'run.over-edge', path, values: { part: part.name, count: off.length } });
 	}
 	return hints;
-}
-
-/** Over an edge, but for the half that a row leaves off at its own end. */
-function isOff({ cutBy, half }: LaidItem): boolean {
-	return cutBy.some((side) => side !== half);
 }

@@ -1,9 +1,9 @@
-import { faceOf, type MeasuredPiece, type Seam } from '../../../piece';
+import { faceOf, holesIn, isBoxOutline, type MeasuredPiece, type Part, type Seam } from '../../../piece';
 import { type Issue, type Mm, SAME } from '../../../units';
 import { partsOf } from '../../partsOf';
 import type { Motif } from '../../motif';
-import { isSliver } from '../gatherWholes';
-import { layItem } from '../layItem';
+import { gatherWholes, isSliver } from '../gatherWholes';
+import { isSeen, layItem } from '../layItem';
 import { LazyItem } from '../LazyItem';
 import { isSpotOf, placeFromMiddle } from '../spot';
 import { motifIn } from '../motifIn';
@@ -13,7 +13,7 @@ import { fitRunToLength } from './fitRunToLength';
 import { hintsOfRun } from './hintsOfRun';
 import { motifAlong, obstaclesOn, placeOnRow, rowsOf, type RowOnPart, type RunRow } from './rows';
 import { IN_PROPORTION, type FittedChoice, type RunFit, type RunGroup, type RunWish } from './types';
-import { wordChoice } from './wordChoice';
+import { wordChoice, type Swallowed } from './wordChoice';
 
 /** A painter is shown at least this many ways where there are any. */
 const LEAST_CHOICES = 3;
@@ -35,7 +35,8 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 	const least = leastOf(rows);
 	if (least === null || issues.length > 0) return { arrangement: run.id, groups: [], items: [], issues, hints: [] };
 
-	const groups = fit(run, motif, piece, context.seams).map((group) => takeChoice(group, run, unit));
+	const swallowed = (choice: FittedChoice) => listSwallowed(choice, { run, context, rows });
+	const groups = fit(run, motif, piece, context.seams).map((group) => takeChoice(group, run, unit, swallowed));
 	const { across } = motifAlong(least, motif);
 	const tooTall = run.scale.least * across > least.room;
 	const [first] = least.on;
@@ -185,14 +186,19 @@ function fitLike(first: RunFit, wish: RunWish): RunFit | null {
 	return same.find((fit) => Math.abs(fit.gap - first.gap) < 1e-6) ?? same[0] ?? fitRunToLength(sized, first.ends)[0] ?? null;
 }
 
-function takeChoice({ choices, ...group }: OpenGroup, run: Run, unit: ArrangementContext['unit']): RunGroup {
+function takeChoice(
+	{ choices, ...group }: OpenGroup,
+	run: Run,
+	unit: ArrangementContext['unit'],
+	swallowed: (choice: FittedChoice) => readonly Swallowed[]
+): RunGroup {
 	const pick = Object.hasOwn(run.picks, group.id) ? run.picks[group.id] : undefined;
 	const same = (choice: FittedChoice) => choice.pick.ends === pick?.ends && choice.pick.count === pick.count;
 	const exact = choices.findIndex((choice) => same(choice) && choice.pick.by === pick?.by);
 	const near = exact >= 0 ? exact : choices.findIndex(same);
 	return {
 		...group,
-		choices: choices.map((choice) => ({ ...choice, ...wordChoice(choice, unit, run.hardware) })),
+		choices: choices.map((choice) => ({ ...choice, ...wordChoice(choice, unit, run.hardware, swallowed(choice)) })),
 		taken: near >= 0 ? near : choices.length > 0 ? 0 : -1
 	};
 }
@@ -201,9 +207,32 @@ function pickOf({ ends, count, by }: RunFit): PickedFit {
 	return { ends, count, by };
 }
 
+/** An opening that is less, mm, swallows no motif. */
+const SWALLOWS: Mm = 20;
+
+/** On each front of a way the motifs that would fall wholly into openings, or beyond its outline: none of them is laid. */
+function listSwallowed(
+	choice: FittedChoice,
+	{ run, context, rows }: { readonly run: Run; readonly context: ArrangementContext; readonly rows: readonly RunRow[] }
+): Swallowed[] {
+	const mayBe = (part: Part) =>
+		!isBoxOutline(part.outline) ||
+		holesIn(part, faceOf(context.piece.faces, part.face)).some(({ width, height }) => Math.min(width, height) >= SWALLOWS);
+	return choice.fits.flatMap((one): Swallowed[] => {
+		const row = rows.find(({ id }) => id === one.part)!;
+		if (!row.on.some(({ part }) => mayBe(part))) return [];
+		const laid = gatherWholes(placeChoice({ ...choice, fits: [one] }, { ...run, leftOut: [], moved: [] }, context, rows)).length;
+		const count = one.fit.spots.length - laid;
+		return count > 0 ? [{ front: row.on[0]!.part.name, count }] : [];
+	});
+}
+
 function placeGroup(group: RunGroup, run: Run, context: ArrangementContext, rows: readonly RunRow[]): LaidItem[] {
 	const choice = group.choices[group.taken];
-	if (!choice) return [];
+	return choice ? placeChoice(choice, run, context, rows) : [];
+}
+
+function placeChoice(choice: FittedChoice, run: Run, context: ArrangementContext, rows: readonly RunRow[]): LaidItem[] {
 	return choice.fits.flatMap(({ part: id, fit }) => {
 		const row = rows.find((other) => other.id === id)!;
 		return fit.spots.flatMap((spot, index) => {
@@ -247,7 +276,7 @@ function placeSpot({
 			part,
 			face
 		)
-	];
+	].filter(isSeen);
 }
 
 /** One motif on two parts: what the one has of it is not lost to the other, only what falls into the gap. */

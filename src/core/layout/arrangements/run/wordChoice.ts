@@ -21,19 +21,27 @@ const BY: Readonly<Record<string, string>> = {
 	alone: 'one alone'
 };
 
+/** Motifs of a way that find nothing to lie on. */
+export interface Swallowed {
+	readonly front: string;
+	readonly count: number;
+}
+
 /** The reasons for one of the ranked fits, as the painter reads them. */
 export function wordChoice(
 	choice: FittedChoice,
 	unit: LengthUnit,
-	hardware: 'avoid' | 'centre' | 'over'
+	hardware: 'avoid' | 'centre' | 'over',
+	swallowed: readonly Swallowed[] = []
 ): { title: string; reason: string; warning: string | null } {
 	const { fit } = choice.fits[0]!;
 	const hits = choice.fits.reduce((sum, { fit }) => sum + fit.hits, 0);
 	const gap = fit.spots.length > 1 ? `gap ${formatLength(fit.gap, unit).text}` : 'no gap';
+	const gone = swallowed.map(({ front, count }) => `; ${count} left out on ${front}, where nothing is`).join('');
 	const left = fit.leftOver > 0.5 ? `, ${formatLength(fit.leftOver / 2, unit).text} left at each end` : '';
 	return {
-		title: `${fit.ends === 'half' ? fit.count + 1 : fit.count} at ${fit.scale.toFixed(2)}`,
-		reason: `${BY[fit.by]}; ${ENDS[fit.ends]}; ${gap}${left}`,
+		title: `${Math.max(0, (fit.ends === 'half' ? fit.count + 1 : fit.count) - (choice.fits.length === 1 ? (swallowed[0]?.count ?? 0) : 0))} at ${fit.scale.toFixed(2)}`,
+		reason: `${BY[fit.by]}; ${ENDS[fit.ends]}; ${gap}${left}${gone}`,
 		warning:
 			hits === 0
 				? null
