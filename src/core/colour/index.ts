@@ -24,3 +24,4 @@ export { averageColour } from './averageColour';
 export { simulateColourReading } from './simulateColourReading';
 export { readCss } from './readCss';
 export { judgeContrast, leastContrast, type Contrast } from './leastContrast';
+export { findMetal } from './findMetal';

@@ -1,5 +1,6 @@
 export { CATALOGUE, gatherMaterials } from './catalogue';
 export { countQuantities, type Quantities } from './countQuantities';
+export { countSupplies, type Supplies } from './countSupplies';
 export { LOSS, volumeForArea } from './volumeForArea';
 export { wordPaint } from './wordPaint';
 export { listTools, type ToolRow } from './listTools';

@@ -13,7 +13,7 @@ import {
 	type StackContext
 } from '../layers';
 import { measureMotif, TAPES, type MotifInUse } from '../layout';
-import { countQuantities, gatherMaterials } from '../materials';
+import { countQuantities, countSupplies, gatherMaterials } from '../materials';
 import { createMeasurer, doesMove, unfoldPiece, type MeasuredPiece } from '../piece';
 import { checkOrder, cutWetWork, describeWetWork, dryLayers, findOverruns, listSittings, timeOrder, type WetContext } from '../schedule';
 import { type Issue } from '../units';
@@ -82,6 +82,8 @@ function createStages() {
 		findings: remember(checkOrder),
 		measured: remember(measuredOf),
 		quantities: remember(countQuantities),
+		supplies: remember(countSupplies),
+		shelf: rememberFields<Parameters<typeof countSupplies>[3]>(),
 		unmeasuredContext: rememberFields<Omit<StackContext, 'piece' | 'laid'>>(),
 		unmeasured: remember(countUnmeasuredOf),
 		blended: rememberList<Blend>(),
@@ -174,6 +176,7 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, ask
 			.flatMap((face) => (face.idle ? [] : face.gaps))
 			.map((gap) => withRemedies(stack, roomInGap(stack, gap), piece, units)),
 		quantities,
+		supplies: stages.supplies(stack, sites, laid, stages.shelf({ layout, shelf: surroundings.tapes })),
 		unmeasured: stages.unmeasured(piece, finish.coats, stages.unmeasuredContext({ condition, layout, palette, materials }))
 	};
 }

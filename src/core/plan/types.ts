@@ -1,7 +1,7 @@
 import type { JoinJudgement } from '../colour';
 import type { Finding, GapRoom, RoomRemedy, Traits } from '../layers';
 import type { Arrangement, Artwork, Bridge, ChoiceGroup, LaidItem, LaysPlan, Taping, Tip, ZoneAreas } from '../layout';
-import type { Quantities } from '../materials';
+import type { Quantities, Supplies } from '../materials';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
 import type { TimedSitting, WetWorkRow } from '../schedule';
 import type { LengthUnit, Minutes, Ml, Mm, Um } from '../units';
@@ -48,6 +48,8 @@ export interface Plan {
 	readonly findings: readonly Finding[];
 	readonly gaps: readonly (GapRoom & { readonly remedies: readonly RoomRemedy[] })[];
 	readonly quantities: Quantities;
+	/** What is bought or made besides: tape, glue, moulds. */
+	readonly supplies: Supplies;
 	/** What the quantities leave out because it is not measured; null where all is. */
 	readonly unmeasured: Unmeasured | null;
 }

@@ -23,18 +23,27 @@ const LEADING = 1.35;
 const TOP: Mm = 38;
 const FOOT: Mm = 8;
 
-/** A text broken at its spaces so that no line is wider than a width (mm) at a size. */
+/** A space at which no line is broken. */
+const HELD = '\u00a0';
+const UNITS = 'mm|cm|m|m²|in|ft|ml|l|min|h|days?|weeks?|%|°C|°F|µm|coats?|lays?|drops?';
+
+/** Whole inches with their fraction, and a figure with its unit, stand on one line. */
+function holdFigures(text: string): string {
+	return text.replace(/(\d) (?=\d+\/\d+)/g, `$1${HELD}`).replace(new RegExp(`(\\d) (?=(?:${UNITS})(?![\\p{L}\\d]))`, 'gu'), `$1${HELD}`);
+}
+
+/** A text broken at its spaces, but never within a figure, so that no line is wider than a width (mm) at a size. */
 export function wrapText(text: string, width: Mm, size: Mm): string[] {
 	const most = Math.max(8, Math.floor(width / (size * LETTER)));
 	const lines: string[] = [];
 	let line = '';
-	for (const word of text.split(' ')) {
+	for (const word of holdFigures(text).split(' ')) {
 		if (line !== '' && line.length + 1 + word.length > most) {
 			lines.push(line);
 			line = word;
 		} else line = line === '' ? word : `${line} ${word}`;
 	}
-	return [...lines, line];
+	return [...lines, line].map((one) => one.replaceAll(HELD, ' '));
 }
 
 /** Lines of text over as many pages as they need, each with its heading. */

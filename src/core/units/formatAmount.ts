@@ -1,4 +1,5 @@
-import type { Minutes, Ml } from './quantities';
+import { formatFine } from './formatLength';
+import { MM_PER_INCH, type LengthUnit, type Minutes, type Ml, type Mm } from './quantities';
 
 const ML_PER_TEASPOON = 5;
 const ML_PER_TABLESPOON = 15;
@@ -102,4 +103,26 @@ function inParts(amount: number, parts: 2 | 4, word: string): string {
 	const rest = { 0: '', 0.25: '1/4', 0.5: '1/2', 0.75: '3/4' }[steps / parts - whole]!;
 	const figure = [whole > 0 ? String(whole) : '', rest].filter(Boolean).join(' ');
 	return `${figure} ${word}${steps > parts ? 's' : ''}`;
+}
+
+/** A long run of something that is bought by the roll, rounded up: metres to a tenth, feet whole. */
+export function formatRun(mm: Mm, unit: LengthUnit): string {
+	if (unit === 'in') return `${Math.ceil(mm / (12 * MM_PER_INCH) - 1e-9)} ft`;
+	return `${(Math.ceil(mm / 100 - 1e-9) / 10).toFixed(1)} m`;
+}
+
+/** Widths of tape as they are named where inches are used, by their true width, mm. */
+const TAPE_NAMES: Readonly<Record<number, string>> = {
+	3: '1/8 in',
+	6: '1/4 in',
+	12: '1/2 in',
+	18: '3/4 in',
+	24: '1 in',
+	36: '1 1/2 in',
+	48: '2 in'
+};
+
+/** What a tape is called: by its true width, mm; in inches by the name that it is sold under, which is a little more. */
+export function nameTape(width: Mm, unit: LengthUnit): string {
+	return (unit === 'in' ? TAPE_NAMES[width] : undefined) ?? formatFine(width, unit).text;
 }

@@ -7,7 +7,9 @@ import {
 	formatLength,
 	formatPour,
 	formatWait,
+	formatRun,
 	formatWork,
+	nameTape,
 	sizeBetween,
 	formatVolume,
 	parseLength,
@@ -165,4 +167,16 @@ it('sizes between places that are rounded once add up to the whole, in mm and in
 			}
 		)
 	);
+});
+
+it('a run is bought by the tenth of a metre or the whole foot, rounded up; a tape is called in inches as it is sold', () => {
+	expect([formatRun(1000, 'mm'), formatRun(1001, 'mm'), formatRun(304.8, 'in'), formatRun(305, 'in')]).toEqual([
+		'1.0 m',
+		'1.1 m',
+		'1 ft',
+		'2 ft'
+	]);
+	expect([nameTape(24, 'mm'), nameTape(24, 'in'), nameTape(36, 'in'), nameTape(18, 'in')]).toEqual(['24 mm', '1 in', '1 1/2 in', '3/4 in']);
+	/** One of their own is told as it is. */
+	expect(nameTape(30, 'in')).toMatch(/^1 3\/16/);
 });

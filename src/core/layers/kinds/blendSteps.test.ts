@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { amountOfCoat, BLEND_METHODS, METHODS, type Blend } from '../index';
 import { stepsOfBlend } from './blendSteps';
 
+const write = (mm: number) => `${mm} mm`;
+
 const coat = (method: Blend['method'], more: Partial<Blend> = {}): Blend => ({
 	kind: 'blend',
 	id: 'b',
@@ -21,7 +23,7 @@ describe.each(BLEND_METHODS)('%s', (method) => {
 		const { tools, film, passes, wipe, water } = METHODS[method];
 		expect(tools(3, 'clean-joins').every(({ count }) => count >= 1)).toBe(true);
 		expect(film > 0).toBe(true);
-		const steps = stepsOfBlend(coat(method), { moves: true });
+		const steps = stepsOfBlend(coat(method), { moves: true, write });
 		expect(steps.filter((step) => step.endsWith(passes[0]) || step.endsWith(passes[1]))).toHaveLength(2);
 		expect(steps).toContain(wipe);
 		expect(steps).toContain(`Water: ${water}`);
@@ -29,17 +31,17 @@ describe.each(BLEND_METHODS)('%s', (method) => {
 	});
 
 	it('tells of one colour alone where there is but one: of none beside it, and none that it is drawn into', () => {
-		const [one, two] = [1, 2].map((colours) => stepsOfBlend(coat(method, { times: 1 }), { moves: false, colours }));
+		const [one, two] = [1, 2].map((colours) => stepsOfBlend(coat(method, { times: 1 }), { moves: false, colours, write }));
 		expect(one!.filter((step) => /\b(dark|light|each colour|all colours|main colour|the colours|join)\b/.test(step))).toEqual([]);
 		expect(one!.length).toBeGreaterThan(3);
 		expect(one).not.toEqual(two);
 	});
 
 	it('tells of passes only where there are two, of drawers only where something moves', () => {
-		const once = stepsOfBlend(coat(method, { times: 1 }), { moves: false });
+		const once = stepsOfBlend(coat(method, { times: 1 }), { moves: false, write });
 		expect(once.some((step) => /^(First|Second) pass/.test(step))).toBe(false);
 		expect(once.some((step) => /Take drawers and doors out|Leave drawers and doors in/.test(step))).toBe(false);
-		expect(stepsOfBlend(coat(method, { drawers: 'out' }), { moves: true }).at(-1)).toMatch(/^Put them back/);
+		expect(stepsOfBlend(coat(method, { drawers: 'out' }), { moves: true, write }).at(-1)).toMatch(/^Put them back/);
 	});
 });
 

@@ -34,11 +34,11 @@ export const gildingWax: CoatKind<GildingWax> = {
 	word: 'Gilding wax',
 	phase: 'tone',
 	materials: ['gilding'],
-	starts: ({ colours, arrangements }) => [
-		{ text: 'Gilding wax on edges', coat: newGildingWax(colours.at(-1)!) },
+	starts: ({ colours, metal = colours.at(-1)!, arrangements }) => [
+		{ text: 'Gilding wax on edges', coat: newGildingWax(metal) },
 		...arrangements.map(({ id, name }) => ({
 			text: `Gilding wax: ${name}`,
-			coat: { ...newGildingWax(colours.at(-1)!), through: id, catches: 'all' as const }
+			coat: { ...newGildingWax(metal), through: id, catches: 'all' as const }
 		}))
 	],
 	where: limitsOf,

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { gatherMaterials } from '../../materials';
 import { CoatSchema, KINDS, kindOfCoat, MATERIAL_KINDS, nameCoat, USUAL_RATES, type Coat, type CoatKind, type Site } from '../index';
 
+const write = (mm: number) => `${mm} mm`;
+
 const SITE: Site = {
 	area: 2,
 	edge: 50,
@@ -249,9 +251,10 @@ describe.each(Object.entries(KINDS) as [Coat['kind'], CoatKind<Coat>][])('%s', (
 it('says how it is done where that is more than laying it, and what can hurt', () => {
 	const steps = (kind: Coat['kind'], more: object = {}, staysWet = false) => {
 		const coat = begin(kind, more);
-		return kindOfCoat(coat).steps(coat, { moves: true, staysWet }).join(' ');
+		return kindOfCoat(coat).steps(coat, { moves: true, staysWet, write }).join(' ');
 	};
 	expect(steps('sand')).toBe('');
+	expect(steps('sand', { eases: 0.4 })).toMatch(/^Take 0.4 mm off every edge of these that meets another/);
 	expect(steps('sand', sandBare)).toMatch(/until no old coat is left.*Veneer/);
 	expect(steps('glaze')).toMatch(/^Stir one part of paint into 3 of medium/);
 	expect(steps('glaze')).toContain('Wipe it back at once');

@@ -27,8 +27,10 @@ export const sand: CoatKind<Sand> = {
 	where: limitsOf,
 	traits: ({ bare, eases = 0 }) => ({ keys: true, bares: bare, eases }),
 	work: ({ bare }, { area, open }, rates) => (open?.area ?? area) / rates[bare ? 'sand-to-bare' : 'sand-to-key'],
-	steps: ({ bare }) =>
-		bare ? ['Along the grain, until no old coat is left.', 'Veneer is 0.5 to 0.8 mm thin: stop at the first pale spot.'] : [],
+	steps: ({ bare, eases = 0 }, { write }) => [
+		...(bare ? ['Along the grain, until no old coat is left.', 'Veneer is 0.5 to 0.8 mm thin: stop at the first pale spot.'] : []),
+		...(eases > 0 ? [`Take ${write(eases)} off every edge of these that meets another: measure before and after, at both ends.`] : [])
+	],
 	cautions: DUST_CAUTIONS,
 	look: ({ bare, through }) => ({ effect: bare ? 'bare' : through === undefined ? 'none' : 'expose' }),
 	detail: ({ grit, bare, through }) => (bare ? 'to bare' : through === undefined ? `grit ${grit}` : `burrs, grit ${grit}`)

@@ -122,6 +122,8 @@ export interface StartContext {
 		readonly hands?: number | undefined;
 	};
 	readonly hasHoles: boolean;
+	/** Of the palette, the one that is most like a metal; none where none is. */
+	readonly metal?: string | undefined;
 }
 
 /** What the steps of a coat hang on besides it. */
@@ -130,6 +132,8 @@ export interface StepSetting {
 	readonly moves: boolean;
 	/** Of its zone; two where it is not said. */
 	readonly colours?: number | undefined;
+	/** A small length as the painter measures. */
+	readonly write: (mm: Mm) => string;
 	/** The next coat is worked into it while it is wet. */
 	readonly staysWet?: boolean;
 }

@@ -15,6 +15,7 @@ import {
 import type { TimedArc, TimedOrder, TimedStep } from '../../schedule';
 import type { Project } from '../../project';
 import { labelSteps } from './labelSteps';
+import { formatFine, type Mm } from '../../units';
 import type { OrderArc, OrderStep, Plan } from '../types';
 
 /** The steps of an order and what holds them together, as the plan carries them. `moves`: something on the piece is taken out to be painted. */
@@ -25,7 +26,7 @@ export function describeOrder(
 ): Pick<Plan, 'order' | 'sittings' | 'arcs'> {
 	const labels = labelSteps(stack.layers, project);
 	return {
-		order: steps.map((step) => ({ ...describeStep(step, stack, moves, project.layout), label: labels[step.layer.at]! })),
+		order: steps.map((step) => ({ ...describeStep(step, stack, moves, project), label: labels[step.layer.at]! })),
 		sittings: sittings.map(({ layer, ...sitting }) => ({ coat: layer.coat.id, ...sitting })),
 		arcs: arcs.map(describeArc)
 	};
@@ -39,8 +40,9 @@ function describeStep(
 	{ layer, drying, work, bench, between, waitBefore, waitFor, beginsAt, doneAt }: TimedStep,
 	stack: Stack,
 	moves: boolean,
-	layout: Project['layout']
+	{ layout, units }: Project
 ): Omit<OrderStep, 'label'> {
+	const write = (mm: Mm) => formatFine(mm, units).text;
 	const { coat, material } = layer;
 	const kind = kindOfCoat(coat);
 	const coats = stack.layers.map((other) => other.coat);
@@ -76,7 +78,11 @@ function describeStep(
 		ready: material?.ready ?? null,
 		cautions: [...(material?.cautions ?? []), ...kind.cautions],
 		intoWet: partner?.id ?? null,
-		how: [...howInSitting(partner, layer, next), ...howAtEdges(layer), ...kind.steps(coat, { moves, colours, staysWet: next !== null })]
+		how: [
+			...howInSitting(partner, layer, next),
+			...howAtEdges(layer),
+			...kind.steps(coat, { moves, colours, write, staysWet: next !== null })
+		]
 	};
 }
 

@@ -47,6 +47,7 @@ export const makeOrder: PageMaker = {
 				...workOf(step),
 				...step.how.map((text): FlowLine => ({ text: `· ${text}`, indent: 6, size: 3.1 })),
 				...sectionsOf(step, plan, project.units),
+				...overruledAt(step, plan),
 				...(step.ready ? [{ text: `Ready looks like: ${step.ready}`, indent: 6, size: 3.1 }] : []),
 				...step.cautions
 					.filter((text) => text !== SAID_ABOVE)
@@ -69,6 +70,15 @@ function workOf({ work, between }: OrderStep): FlowLine[] {
 		between > 0 ? `Between its coats ${formatWait(between)}.` : ''
 	].filter(Boolean);
 	return text.length > 0 ? [{ text: text.join(' '), indent: 6, size: 3.1 }] : [];
+}
+
+/** What the painter decided otherwise stands at its step. */
+function overruledAt({ coat }: OrderStep, { findings }: Plan): FlowLine[] {
+	return findings.flatMap((finding) =>
+		finding.coat === coat && finding.overruled !== null
+			? [{ text: `Decided: ${finding.overruled}. (${finding.what})`, indent: 6, size: 3.1, ink: 'soft' as const }]
+			: []
+	);
 }
 
 /** What is worked in sections: which they are, and how long each may take. Of coats that are worked one into the other with the last of them. */

@@ -1,5 +1,5 @@
 import { gatherMaterials, listTools, wordPaint } from '../../materials';
-import { formatArea, formatPour, formatVolume } from '../../units';
+import { formatArea, formatPour, formatRun, formatVolume, nameTape } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -8,7 +8,7 @@ export const makeShopping: PageMaker = {
 	id: 'shopping',
 	pages(project, plan, paper) {
 		const { paints, products, jars, tools } = plan.quantities;
-		const left = plan.unmeasured;
+		const { supplies, unmeasured: left } = plan;
 		if (paints.length + products.length === 0 && left === null) return [];
 		const materials = gatherMaterials(project.materials);
 		const colourOf = (id: string) => project.palette.find((colour) => colour.id === id)?.name ?? id;
@@ -46,6 +46,16 @@ export const makeShopping: PageMaker = {
 						: toBuy > 0
 							? `buy ${toBuy} of ${volumeOf(size).text}`
 							: `enough, ${volumeOf(rest).text} left`
+			})),
+			...(supplies.tapes.length + supplies.moulds.length > 0 ? [head('Tape, glue, moulds')] : []),
+			...supplies.tapes.map(({ width, length }): FlowLine => ({
+				text: `Tape, ${nameTape(width, project.units)}`,
+				right: formatRun(length, project.units)
+			})),
+			...(supplies.glue > 0 ? [{ text: 'Wood glue', right: amount(supplies.glue) }] : []),
+			...supplies.moulds.map(({ name, casts }): FlowLine => ({
+				text: `Mould of ${name}`,
+				right: `${casts} cast${casts === 1 ? '' : 's'}`
 			})),
 			...(left === null
 				? []

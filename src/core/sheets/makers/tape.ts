@@ -1,7 +1,7 @@
 import { metresOfTape, type Taping } from '../../layout';
 import { namePlace, type Plan } from '../../plan';
 import type { Project } from '../../project';
-import { formatFine, formatLength, type Mm } from '../../units';
+import { formatLength, formatRun, nameTape, type Mm } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -65,7 +65,7 @@ const ALONG: Readonly<Record<Taping['along'], string>> = {
 function tapeLines(parts: string, { from, along, side, edges, strips }: Taping, project: Project): FlowLine[] {
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
 	const text = strips.map(({ from: a, to: b, use, tapes }, i) => {
-		const made = tapes.length === 0 ? '' : ` (${tapes.map((tape) => formatFine(tape, project.units).text).join(' + ')})`;
+		const made = tapes.length === 0 ? '' : ` (${tapes.map((tape) => nameTape(tape, project.units)).join(' + ')})`;
 		return `${i + 1}. ${use} ${write(a)} to ${write(b)}${made}`;
 	});
 	return [
@@ -91,6 +91,6 @@ function tapeLines(parts: string, { from, along, side, edges, strips }: Taping, 
 
 function metresIn(strips: Taping['strips'], project: Project): string {
 	return metresOfTape(strips)
-		.map(({ tape, metres }) => `${metres.toFixed(1)} m of ${formatFine(tape, project.units).text}`)
+		.map(({ tape, metres }) => `${formatRun(metres * 1000, project.units)} of ${nameTape(tape, project.units)}`)
 		.join(', ');
 }

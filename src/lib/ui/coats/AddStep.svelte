@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { findMetal } from '$core/colour';
 	import { KINDS, type Coat, type Start, type StartContext } from '$core/layers';
 	import { hasOldHoles } from '$core/piece';
 	import { addCoat, paintOf } from '$core/project';
@@ -13,6 +14,7 @@
 		paint: paintOf(piece.project),
 		blending: { ...piece.project.workshop.schools, hands: piece.project.workshop.hands },
 		hasHoles: hasOldHoles(piece.plan),
+		metal: findMetal(piece.project.palette),
 		masks: piece.plan.order.filter(({ traits }) => traits.masks === 'on').map(({ coat }) => coat)
 	});
 	const starts: readonly Start<Coat>[] = $derived(Object.values(KINDS).flatMap((kind) => kind.starts(context) as readonly Start<Coat>[]));

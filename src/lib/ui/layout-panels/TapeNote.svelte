@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { metresOfTape } from '$core/layout';
-	import { formatFine } from '$core/units';
+	import { nameTape, formatRun } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	/** How much tape an arrangement takes, and how many strips are laid. */
@@ -17,7 +17,7 @@
 {#if strips.length > 0}
 	<p class="note" role="status">
 		{masks} masks{strips.length > masks ? `, ${strips.length - masks} spacers that are pulled before painting` : ''}. Tape: {metres
-			.map(({ tape, metres: m }) => `${m.toFixed(1)} m of ${formatFine(tape, unit).text}`)
+			.map(({ tape, metres: m }) => `${formatRun(m * 1000, unit)} of ${nameTape(tape, unit)}`)
 			.join(', ')}. Order and figures: on the tape page of Cut sheets.
 	</p>
 {/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { TAPES } from '$core/layout';
 	import { setOwn } from '$core/project';
-	import { formatFine } from '$core/units';
+	import { nameTape } from '$core/units';
 	import { LengthField } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -21,8 +21,8 @@
 			<button
 				class="button min-h-[30px] px-2 text-sm"
 				disabled={tapes.length === 1}
-				aria-label="Take the tape of {formatFine(tape, unit).text} off the shelf"
-				onclick={() => put(tapes.filter((other) => other !== tape))}>{formatFine(tape, unit).text} ×</button
+				aria-label="Take the tape of {nameTape(tape, unit)} off the shelf"
+				onclick={() => put(tapes.filter((other) => other !== tape))}>{nameTape(tape, unit)} ×</button
 			>
 		</li>
 	{/each}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { gatherMaterials } from '$core/materials';
 	import { nameSurface } from '$core/plan';
-	import { formatPour, formatVolume } from '$core/units';
+	import { formatPour, formatVolume, formatRun, nameTape } from '$core/units';
 	import ColourTable from '$lib/ui/mix/ColourTable.svelte';
 	import ToolList from '$lib/ui/mix/ToolList.svelte';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
@@ -18,6 +18,7 @@
 	const onlyThere = $derived(
 		(piece.plan.unmeasured?.products ?? []).filter((row) => !quantities.products.some((other) => other.material === row.material))
 	);
+	const supplies = $derived(piece.plan.supplies);
 	const nameOf = (surface: string) => nameSurface(piece.plan, surface);
 </script>
 
@@ -48,6 +49,28 @@
 								><td class="text-right">{row.area > 0 ? piece.writeArea(row.area) : ''}</td><td class="text-right text-lg font-bold"
 									>{volume.text}{@render more(moreOfProduct(row.material))}</td
 								><td class="pl-4 text-sm">{volume.spoons}</td></tr
+							>
+						{/each}
+						{#each supplies.tapes as { width, length } (width)}
+							<tr class="border-t border-rule"
+								><td class="py-1.5">Tape, {nameTape(width, piece.project.units)}</td><td></td><td class="text-right text-lg font-bold"
+									>{formatRun(length, piece.project.units)}</td
+								><td></td></tr
+							>
+						{/each}
+						{#if supplies.glue > 0}
+							{@const glue = formatPour(supplies.glue, piece.project.workshop.volumes)}
+							<tr class="border-t border-rule"
+								><td class="py-1.5">Wood glue</td><td></td><td class="text-right text-lg font-bold">{glue.text}</td><td class="pl-4 text-sm"
+									>{glue.spoons}</td
+								></tr
+							>
+						{/if}
+						{#each supplies.moulds as { motif, name, casts } (motif)}
+							<tr class="border-t border-rule"
+								><td class="py-1.5">Mould of {name}</td><td></td><td class="text-right text-lg font-bold"
+									>{casts} cast{casts === 1 ? '' : 's'}</td
+								><td></td></tr
 							>
 						{/each}
 					</tbody>
