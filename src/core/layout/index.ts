@@ -5,7 +5,7 @@ export { proposeBridges, type Bridge } from './artwork/proposeBridges';
 export { writeLetters, type Written } from './lettering/writeLetters';
 export { idOfPlace, PLACE_WORDS, PlacesSchema, type Places } from './placesSchema';
 export { measureMotif, ringsForScale, tipsAt, type MotifShape } from './measureMotif';
-export { ownSurfaces, partsOf, placesFor, partsToBegin } from './partsOf';
+export { partsOf, placesFor, partsToBegin } from './partsOf';
 export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';
 export { type ItemSpot } from './arrangements/spot';

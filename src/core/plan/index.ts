@@ -9,7 +9,7 @@ export { listDecoration, type Decoration } from './laid/listDecoration';
 export { listColourRows, type ColourRow } from './laid/listColourRows';
 export { nameIssue, type NamedPlace } from './names/nameIssue';
 export { listSurfaces, nameSurface } from './names/nameSurface';
-export { nameParts, namePlace, namePlaces, nameSurfaces } from './names/namePlaces';
+export { nameParts, namePlace, nameSurfaces } from './names/namePlaces';
 export { wordSection } from './names/wordSection';
 export { sumOrder } from './order/sumOrder';
 export { sourceOfScene } from './shown/sceneOfPlan';

@@ -248,6 +248,14 @@ it('breaks text at spaces, loses no word, and never leaves a line too wide', () 
 	for (const line of lines) expect(line.length * 3 * 0.5).toBeLessThanOrEqual(60);
 });
 
+it('holds a figure together: whole inches with their fraction, a number with its unit', () => {
+	for (let width = 14; width < 60; width++) {
+		const lines = wrapText('Lay it 6 13/16 in from the left, wait 45 min, take 400 ml of it and 3 coats at 20 °C or less.', width, 3);
+		expect(lines.filter((line) => /\d$/.test(line) || /^(\d+\/\d+|in|min|ml|coats|°C)\b/.test(line)), `${width}`).toEqual([]);
+		expect(lines.join(' ')).toContain('6 13/16 in from');
+	}
+});
+
 it('tells in the order what to wait for and what can hurt, and buys what the jars lack', () => {
 	const pages = pagesOf(chest);
 	const said = (title: string) =>

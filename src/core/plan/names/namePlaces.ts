@@ -38,7 +38,7 @@ export function nameParts(parts: readonly Part[], plan: Pick<Plan, 'faces'>, mos
 }
 
 /** Words for places: `all of it` where they are. */
-export function namePlaces(places: Places, plan: Pick<Plan, 'faces'>): string {
+function namePlaces(places: Places, plan: Pick<Plan, 'faces'>): string {
 	return places === 'all' ? 'all of it' : nameParts(partsOf(places, plan), plan, Infinity);
 }
 
