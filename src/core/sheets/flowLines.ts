@@ -27,9 +27,12 @@ const FOOT: Mm = 8;
 const HELD = '\u00a0';
 const UNITS = 'mm|cm|m|m²|in|ft|ml|l|min|h|days?|weeks?|%|°C|°F|µm|coats?|lays?|drops?';
 
+const WHOLE_AND_FRACTION = /(\d) (?=\d+\/\d+)/g;
+const WITH_UNIT = new RegExp(`(\\d) (?=(?:${UNITS})(?![\\p{L}\\d]))`, 'gu');
+
 /** Whole inches with their fraction, and a figure with its unit, stand on one line. */
 function holdFigures(text: string): string {
-	return text.replace(/(\d) (?=\d+\/\d+)/g, `$1${HELD}`).replace(new RegExp(`(\\d) (?=(?:${UNITS})(?![\\p{L}\\d]))`, 'gu'), `$1${HELD}`);
+	return text.replace(WHOLE_AND_FRACTION, `$1${HELD}`).replace(WITH_UNIT, `$1${HELD}`);
 }
 
 /** A text broken at its spaces, but never within a figure, so that no line is wider than a width (mm) at a size. */

@@ -64,7 +64,8 @@ describe.each(DEMOS)('%s', (name) => {
 		const plan = planProject(project);
 		for (const { part } of plan.zones) {
 			const { name: title } = plan.faces.flatMap((face) => [face.whole, ...face.parts]).find(({ id }) => id === part)!;
-			expect(pages.map((page) => page.title)).toContain(title);
+			/** By itself, or with those that are like it. */
+			expect(pages.filter((page) => page.title === title || page.title.includes(' alike'))).not.toEqual([]);
 		}
 		expect(listPages(project, plan).map(({ title }) => title)).toEqual(pagesOf(project, project.paper).map(({ title }) => title));
 	});
@@ -240,6 +241,22 @@ describe('a motif larger than the page', () => {
 	});
 });
 
+it('drawers that are alike in every figure share a page; one that differs by a motif has its own', () => {
+	const equal: Project = {
+		...chest,
+		piece: { ...chest.piece, faces: chest.piece.faces.map((face, i) => (i === 0 ? { ...face, sizes: { rule: 'equal' as const } } : face)) }
+	};
+	const frontsOf = (project: Project) =>
+		describeSheets(project, planProject(project), 'a4')
+			.map(({ title }) => title)
+			.filter((title) => /drawer/i.test(title));
+	expect(frontsOf(equal)).toEqual(['every drawer: all 4 alike']);
+	const [reeds] = equal.layout.arrangements as [Extract<Project['layout']['arrangements'][number], { kind: 'run' }>];
+	const other = { ...reeds, leftOut: [{ part: 'drawer-3', place: '0' }] };
+	const one: Project = { ...equal, layout: { ...equal.layout, arrangements: [other, ...equal.layout.arrangements.slice(1)] } };
+	expect(frontsOf(one)).toEqual(['Drawer 1, Drawer 2, Drawer 4: all 3 alike', 'Drawer 3']);
+});
+
 it('breaks text at spaces, loses no word, and never leaves a line too wide', () => {
 	const text = 'From the top Hull white and Slack water; they meet 50 mm from the top edge of this part.';
 	const lines = wrapText(text, 60, 3);
@@ -251,7 +268,10 @@ it('breaks text at spaces, loses no word, and never leaves a line too wide', () 
 it('holds a figure together: whole inches with their fraction, a number with its unit', () => {
 	for (let width = 14; width < 60; width++) {
 		const lines = wrapText('Lay it 6 13/16 in from the left, wait 45 min, take 400 ml of it and 3 coats at 20 °C or less.', width, 3);
-		expect(lines.filter((line) => /\d$/.test(line) || /^(\d+\/\d+|in|min|ml|coats|°C)\b/.test(line)), `${width}`).toEqual([]);
+		expect(
+			lines.filter((line) => /\d$/.test(line) || /^(\d+\/\d+|in|min|ml|coats|°C)\b/.test(line)),
+			`${width}`
+		).toEqual([]);
 		expect(lines.join(' ')).toContain('6 13/16 in from');
 	}
 });

@@ -8,8 +8,12 @@ export function namePlace(plan: Pick<Plan, 'faces'>, place: string): string {
 	const [id, suffix] = place.split('/') as [string, string | undefined];
 	const face = plan.faces.find((other) => other.id === id);
 	if (face && suffix === undefined) return face.name;
-	const isLeft = suffix === 'rest' && (face === undefined || face.frame !== face.rest);
-	return isLeft ? `${nameSurface(plan, id)}, what is left` : nameSurface(plan, id);
+	if (suffix !== 'rest') return nameSurface(plan, id);
+	if (face) return face.frame === face.rest ? nameSurface(plan, id) : `what is left of ${face.name}`;
+	/** A door without the panel in it. */
+	return plan.faces.some(({ rests }) => rests.some((part) => part.id === place))
+		? `${nameSurface(plan, id)} itself`
+		: nameSurface(plan, id);
 }
 
 const EVERY: readonly (readonly [string, (part: Part) => boolean])[] = [

@@ -54,7 +54,7 @@ export const makeShopping: PageMaker = {
 			})),
 			...(supplies.glue > 0 ? [{ text: 'Wood glue', right: amount(supplies.glue) }] : []),
 			...supplies.moulds.map(({ name, casts }): FlowLine => ({
-				text: `Mould of ${name}`,
+				text: `Mould, ${name}`,
 				right: `${casts} cast${casts === 1 ? '' : 's'}`
 			})),
 			...(left === null

@@ -68,7 +68,7 @@
 						{/if}
 						{#each supplies.moulds as { motif, name, casts } (motif)}
 							<tr class="border-t border-rule"
-								><td class="py-1.5">Mould of {name}</td><td></td><td class="text-right text-lg font-bold"
+								><td class="py-1.5">Mould, {name}</td><td></td><td class="text-right text-lg font-bold"
 									>{casts} cast{casts === 1 ? '' : 's'}</td
 								><td></td></tr
 							>
