@@ -34,6 +34,7 @@ export { createMeasurer, measurePiece, MOST_DRAWERS, type MeasuredPiece } from '
 export {
 	doesMove,
 	faceOf,
+	firstFace,
 	groundOn,
 	isOfFrame,
 	isOwnSurface,

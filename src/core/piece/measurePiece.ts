@@ -1,7 +1,8 @@
 import { formatLength, readLength, SAME_EDGE, type Issue, type LengthUnit, type Mm } from '../units';
 import { howItLies, measureFace, type Given, type Measured } from './faces/measureFace';
 import type { MeasuredFace } from './faces/parts';
-import { partIdsOf } from './readings/walkReadings';
+import { isRest } from './readings/restOfChain';
+import { partIdsOf, walkReadings } from './readings/walkReadings';
 import type { EdgeSide, Face, Piece, Reading } from './schema';
 
 export interface MeasuredPiece {
@@ -27,14 +28,15 @@ export function createMeasurer(): (piece: Piece, unit: LengthUnit) => MeasuredPi
 	let kept = new Map<string, { readonly face: Face; readonly key: string; readonly measured: Measured }>();
 	return (piece, unit) => {
 		const given = takeFromNeighbours(piece, unit);
+		const main = mainFace(piece);
 		const now = new Map<string, { readonly face: Face; readonly key: string; readonly measured: Measured }>();
 		const measureOne = (face: Face, i: number, take: Given): Measured => {
-			const key = `${i} ${unit} ${JSON.stringify(take)}`;
+			const key = `${i} ${i === main} ${unit} ${JSON.stringify(take)}`;
 			const old = kept.get(face.id);
 			const measured =
 				old?.face === face && old.key === key
 					? old.measured
-					: measureFace({ face, unit, path: `piece.faces[${i}]`, given: take, first: i === 0 });
+					: measureFace({ face, unit, path: `piece.faces[${i}]`, given: take, isMain: i === main });
 			now.set(face.id, { face, key, measured });
 			return measured;
 		};
@@ -50,6 +52,15 @@ export function createMeasurer(): (piece: Piece, unit: LengthUnit) => MeasuredPi
 			hints: [...faces.flatMap(({ hints }) => hints), ...edgesThatDiffer(piece, unit)]
 		};
 	};
+}
+
+/** The face that is asked for: the first, as long as nothing is read on it and on no other; else whichever are read, and no other is missed. */
+function mainFace({ faces }: Piece): number | null {
+	/** Gaps are as they mostly are until they are read. */
+	const isReading = ({ role, reading }: Reading) => role !== 'gap' && reading !== '' && !isRest(reading);
+	const isRead = ({ width, height, chain }: Face) =>
+		width !== '' || height !== '' || walkReadings(chain).some(({ entry }) => isReading(entry));
+	return faces.length > 0 && (isRead(faces[0]!) || !faces.some(isRead)) ? 0 : null;
 }
 
 /** The top edge of a drawer is as wide as the drawer, and lies as high as its top. */

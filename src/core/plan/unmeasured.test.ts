@@ -61,3 +61,20 @@ it('has nothing to tell where all is measured', () => {
 	const all = Object.fromEntries(piece.faces.map(({ id }) => [id, { width: '800', height: '900' }]));
 	expect(planProject(begun('chest', all)).unmeasured).toBeNull();
 });
+
+it.each(['chest', 'sideboard', 'cabinet', 'bedside', 'desk', 'box'])(
+	'of a %s only the top is read: it is planned by itself, and nothing of the front is missed',
+	(shape) => {
+		const level = newProject({ name: '', units: 'mm', count: null, shape }).piece.faces.find(
+			({ kind }) => kind === 'top' || kind === 'lid'
+		)!;
+		const plan = planProject(begun(shape, { [level.id]: { width: '500', height: '400' } }));
+		expect(plan.errors).toEqual([]);
+		expect(plan.quantities.surfaces).toEqual([{ surface: level.id, area: expect.closeTo(0.2, 9) }]);
+		expect(plan.order[0]!.surfaces).toEqual([level.id]);
+		/** A front of which anything is read is asked for again. */
+		const front = newProject({ name: '', units: 'mm', count: null, shape }).piece.faces[0]!;
+		const both = planProject(begun(shape, { [level.id]: { width: '500', height: '400' }, [front.id]: { width: '500', height: '' } }));
+		expect(both.errors.map(({ code, path }) => `${code} ${path}`)).toContain('length.empty piece.faces[0].height');
+	}
+);

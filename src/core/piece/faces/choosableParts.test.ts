@@ -22,7 +22,8 @@ describe('what a frame chooses', () => {
 	it('is the face itself where that has no parts, and never beside drawers', () => {
 		expect(framed(10, 10, 20, 20, side)).toEqual([side.id]);
 		expect(framed(-10, -10, front.width + 20, front.height + 20)).not.toContain(front.id);
-		expect(framed(2, 2, 5, 5)).toEqual([]);
+		expect(framed(2, 2, 5, 5)).toEqual(['rail']);
+		expect(framed(2, 120, 5, 5)).toEqual([]);
 		expect(choosableParts(front).at(-1)!.id).toBe(front.id);
 	});
 });

@@ -38,13 +38,14 @@ export function measureFace({
 	unit,
 	path,
 	given,
-	first
+	isMain
 }: {
 	readonly face: Face;
 	readonly unit: LengthUnit;
 	readonly path: string;
 	readonly given: Given;
-	readonly first: boolean;
+	/** Asked for though nothing of it is read. */
+	readonly isMain: boolean;
 }): Measured {
 	const issues: Issue[] = [];
 	const hints: Issue[] = [];
@@ -76,7 +77,7 @@ export function measureFace({
 	const [own, ...parts] = fitHardware({ face, parts: [bare, ...divided.parts, ...placed], path, read, issues }) as [Part, ...Part[]];
 	const square = readSquare({ face, width, height, path, read, issues, hints });
 	hints.push(...taperHints(divided.gaps, face, path));
-	const idle = !first && face.width === '' && face.height === '' && (width === null || height === null);
+	const idle = !isMain && face.width === '' && face.height === '' && (width === null || height === null);
 	const floor = face.floor === '' ? given.floor : (read(face.floor, `${path}.floor`, 'zero')?.mm ?? null);
 	const bent = (face.bent ?? '') === '' ? null : (read(face.bent!, `${path}.bent`, 'positive')?.mm ?? null);
 	const whole: Part = { ...own, ...fixedTo([own, ...parts]) };

@@ -104,6 +104,11 @@ export interface MeasuredFace {
 	readonly estimated: boolean;
 }
 
+/** The face that a piece is shown by: the first that is measured, or asked for. */
+export function firstFace<F extends { readonly idle: boolean }>(faces: readonly F[]): F {
+	return faces.find(({ idle }) => !idle) ?? faces[0]!;
+}
+
 /** What a surface of a face is made of: a part as it says itself, or else as its face. */
 export function groundOn({ ground, grounds }: Pick<MeasuredFace, 'ground' | 'grounds'>, surface: string): GroundId {
 	return grounds[surface] ?? ground;

@@ -1,9 +1,10 @@
+import { firstFace } from '../../piece';
 import type { Project } from '../../project';
 import { gatherMaterials } from '../../materials';
 import type { Plan } from '../types';
 
 /** What the renderer needs to know of one face of a project and its plan; see `describeScene`. */
-export function sourceOfScene(project: Project, plan: Plan, face = plan.faces[0]!.id) {
+export function sourceOfScene(project: Project, plan: Plan, face = firstFace(plan.faces).id) {
 	const at = Math.max(
 		0,
 		plan.faces.findIndex(({ id }) => id === face)

@@ -12,6 +12,7 @@ import {
 import { NEW_WORKSHOP, type Project, type WorkshopSettings } from '../../../core/project';
 import type { Colour } from '../../../core/colour';
 import type { Motif } from '../../../core/layout';
+import { firstFace } from '../../../core/piece';
 import { heightOnShelf, planProject, sourceOfScene, stageOf, type Plan, type Stage } from '../../../core/plan';
 import { describeScene, renderOnce } from '../../../core/preview';
 import {
@@ -199,7 +200,7 @@ async function card(document: string): Promise<Read<{ readonly info: CardInfo; r
 	const [own, first] = timePlan(project);
 	/** A process that has just begun is slow: what might fit is asked once more. */
 	const took = first > AGAIN.from && first < AGAIN.to ? Math.min(first, timePlan(project)[1]) : first;
-	const face = own.faces[0]!;
+	const face = firstFace(own.faces);
 	const scene = describeScene(sourceOfScene(project, own));
 	const scale = CARD / heightOnShelf(face);
 	const info = {

@@ -1,7 +1,7 @@
 import { changePiece, followHoles, setArrangement, setCoat, type Project } from '$core/project';
 import { lostPartners, wordCoat, type Coat } from '$core/layers';
 import { partsOf, partsToBegin, type Arrangement, type Places, type Zone } from '$core/layout';
-import type { Face, MeasuredFace } from '$core/piece';
+import { firstFace, type Face, type MeasuredFace } from '$core/piece';
 import { listDecoration, type Plan, type PlanError } from '$core/plan';
 import { announce } from '$lib/ui/api/announce';
 import { askWorkshop } from '$lib/ui/api/askWorkshop';
@@ -46,12 +46,11 @@ export class PieceState {
 	readonly steps = $derived(Math.min(this.view.steps ?? Infinity, (this.drag.trial ?? this.project).finish.coats.length));
 
 	/** Place of the face at hand among all. */
-	readonly faceAt = $derived(
-		Math.max(
-			0,
-			this.plan.faces.findIndex(({ id }) => id === this.view.face)
-		)
-	);
+	readonly faceAt = $derived.by(() => {
+		const { faces } = this.plan;
+		const shown = faces.findIndex(({ id }) => id === this.view.face);
+		return shown >= 0 ? shown : faces.indexOf(firstFace(faces));
+	});
 	readonly face: MeasuredFace = $derived(this.plan.faces[this.faceAt]!);
 	readonly faceInput: Face = $derived(this.project.piece.faces[this.faceAt] ?? this.project.piece.faces[0]!);
 
