@@ -1,5 +1,6 @@
 export { LayoutSchema, type Layout, type Zone } from './schema';
 export { MOTIF_USES, MotifSchema, type Motif } from './motif';
+export { addBridges } from './artwork/addBridges';
 export { openingsOf, findTips, leastScale, PAINT_LIMITS, readArtwork, type Artwork, type Island, type Tip } from './artwork/readArtwork';
 export { proposeBridges, type Bridge } from './artwork/proposeBridges';
 export { writeLetters, type Written } from './lettering/writeLetters';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dryOf, leastScale, type Motif } from '$core/layout';
+	import { addBridges, dryOf, leastScale, type Motif } from '$core/layout';
 	import { formatFine, formatLength } from '$core/units';
 	import { Fold, LengthField, NumberField, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -31,6 +31,11 @@
 			},
 			together && `${together} ${id}`
 		);
+	}
+	/** The bridges that are drawn become part of the motif; as wide as they have to be where it is laid. */
+	function bridge(): void {
+		const held = addBridges(motif!, figures!.bridges, limits.bridge / scale);
+		set((draft) => void (draft.paths = held.paths as typeof draft.paths));
 	}
 	let fresh = $state(1);
 	const marks = $derived.by(() => {
@@ -108,6 +113,11 @@
 					<dd class="text-right">{figures.artwork.islands.length}</dd>
 				{/if}
 			</dl>
+			{#if figures.bridges.length > 0}
+				<button class="button text-sm" onclick={bridge}
+					>Leave {figures.bridges.length === 1 ? 'this bridge' : `these ${figures.bridges.length} bridges`} uncut, {fine(limits.bridge)} wide</button
+				>
+			{/if}
 			<div class="flex flex-wrap gap-x-4">
 				<Tick
 					label="May be turned over"
