@@ -4,8 +4,8 @@ import { measureMotif } from '../measureMotif';
 import type { Motif } from '../motif';
 import type { Bridge } from './proposeBridges';
 
-/** A bridge goes so far into what it joins, as a share of its width, so that no hair of an opening is left between. */
-const INTO = 0.5;
+/** A bridge goes so far into what it joins, as a share of its width: at a corner it would hang on by half of itself else. */
+const INTO = 1;
 
 /** A motif with bridges left uncut, each so wide (mm, at scale 1): its openings as one path of chords, less the bridges. Source: methods 6. Throws RangeError where the width is not more than 0. */
 export function addBridges(motif: Motif, bridges: readonly Bridge[], width: Mm): Motif {
