@@ -42,7 +42,6 @@ export const cast: CoatKind<Cast> = {
 	needs: ({ lies }) => (lies === 'flat' ? ['face-up'] : []),
 	tools: ({ lies }) => [
 		{ tool: 'blade to shave the back flat', count: 1 },
-		{ tool: 'wood glue', count: 1 },
 		...(lies === 'upright' ? [{ tool: 'low-tack tape', count: 1 }] : [])
 	],
 	steps: ({ lies, colour }) => [

@@ -102,7 +102,7 @@ const TABLE: [
 		['1 trowel or old card', '1 tray of water to wash the sheet'],
 		'corner'
 	],
-	['cast', {}, OPEN, 1, [{ colour: null, area: 0.2, ml: 22 }], 55, ['1 blade to shave the back flat', '1 wood glue'], ''],
+	['cast', {}, OPEN, 1, [{ colour: null, area: 0.2, ml: 22 }], 55, ['1 blade to shave the back flat'], ''],
 	['cut', {}, SITE, 0, [], 6, ['1 fine saw blade'], ''],
 	['sand', { through: 'r' }, OPEN, 0, [], 2.5, [], 'burrs, grit 180'],
 	['stencil', {}, OPEN, 1, [{ colour: 'b', area: 0.2 }], 17 + 3, ['2 stencil brush'], ''],
