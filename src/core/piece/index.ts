@@ -65,6 +65,7 @@ export {
 export { boxOutline, isBoxOutline } from './faces/shapeOutline';
 export { heightAboveFloor, toUnfolded, unfoldPiece, type LaidEdge, type LaidFace, type LaidSeam, type UnfoldedPiece } from './unfoldPiece';
 export { GROUND_NOTE, GROUNDS, type Ground } from './faces/grounds';
+export { nameSides } from './faces/nameSides';
 export { placeName } from './faces/placeName';
 export { partIdsOf, walkReadings } from './readings/walkReadings';
 export { suggestChain } from './readings/suggestChain';

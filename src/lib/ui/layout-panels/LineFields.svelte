@@ -11,9 +11,10 @@
 	const set = (change: Partial<Line>, together = '') =>
 		piece.setArrangement({ ...arrangement, ...change }, together && `${together} ${arrangement.id}`);
 	const SIDES = ['top', 'right', 'bottom', 'left'] as const;
+	const sides = $derived(piece.sidesOf(arrangement.parts));
 	function toggle(side: Line['sides'][number], on: boolean): void {
-		const sides = SIDES.filter((one) => (one === side ? on : arrangement.sides.includes(one)));
-		if (sides.length > 0) set({ sides });
+		const next = SIDES.filter((one) => (one === side ? on : arrangement.sides.includes(one)));
+		if (next.length > 0) set({ sides: next });
 	}
 </script>
 
@@ -21,7 +22,11 @@
 <fieldset>
 	<legend class="label">Along its edges</legend>
 	<div class="flex flex-wrap gap-x-4">
-		{#each SIDES as side (side)}<Tick label={side} checked={arrangement.sides.includes(side)} onchange={(on) => toggle(side, on)} />{/each}
+		{#each SIDES as side (side)}<Tick
+				label={sides[side]}
+				checked={arrangement.sides.includes(side)}
+				onchange={(on) => toggle(side, on)}
+			/>{/each}
 	</div>
 </fieldset>
 <div class="grid grid-cols-3 gap-2">

@@ -10,6 +10,7 @@
 	let { arrangement: run }: { arrangement: Run } = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
+	const sides = $derived(piece.sidesOf(run.parts));
 
 	const onKnobs = $derived(
 		run.hardware === 'avoid' ? piece.plan.items.filter((row) => row.arrangement === run.id && row.touches.length > 0) : []
@@ -110,7 +111,7 @@
 		{#if run.line.from === 'edge'}<Pick
 				label="Along its"
 				value={run.line.side}
-				options={(['top', 'right', 'bottom', 'left'] as const).map((side) => ({ value: side, text: side }))}
+				options={(['top', 'right', 'bottom', 'left'] as const).map((side) => ({ value: side, text: sides[side] }))}
 				onchange={(side) => set((draft) => void (draft.line.from === 'edge' && (draft.line.side = side)))}
 			/>{/if}
 		{#if 'distance' in run.line}<LengthField

@@ -9,6 +9,7 @@
 	const unit = $derived(piece.project.units);
 	const set = (change: Partial<Trim>, together = '') =>
 		piece.setArrangement({ ...arrangement, ...change }, together && `${together} ${arrangement.id}`);
+	const sides = $derived(piece.sidesOf(arrangement.parts));
 	const note = $derived(piece.plan.arrangements.find((one) => one.arrangement === arrangement.id)?.notes[0]?.text);
 </script>
 
@@ -17,12 +18,7 @@
 <RadioRow
 	label="Along its edge"
 	value={arrangement.side}
-	options={[
-		{ value: 'top', text: 'top' },
-		{ value: 'right', text: 'right' },
-		{ value: 'bottom', text: 'bottom' },
-		{ value: 'left', text: 'left' }
-	]}
+	options={(['top', 'right', 'bottom', 'left'] as const).map((side) => ({ value: side, text: sides[side] }))}
 	onchange={(side) => set({ side, picks: {} })}
 />
 <div class="grid grid-cols-2 gap-2">

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { areaOfOutline, perimeterOfOutline, type Outline } from '$core/geometry';
-	import type { LengthInput, OutlineInput } from '$core/piece';
+	import { nameSides, type LengthInput, type OutlineInput } from '$core/piece';
 	import { formatLength } from '$core/units';
 	import { NumberField, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -32,6 +32,7 @@
 		{ value: 'wave', text: 'one wavy edge' },
 		{ value: 'free', text: 'through points' }
 	];
+	const sides = $derived(nameSides(piece.project.piece, piece.face.id));
 	const SIDES = ['top', 'right', 'bottom', 'left'] as const;
 
 	function begin(shape: OutlineInput['shape']): void {
@@ -43,7 +44,8 @@
 			circle: () => ({ shape: 'circle' }),
 			ellipse: () => ({ shape: 'ellipse' }),
 			arch: () => ({ shape: 'arch', rise: write(box.width * 0.25) }),
-			bow: () => ({ shape: 'bow', side: 'top', way: 'out', depth: part(0.15) }),
+			/** The edge that one stands at, on what lies level. */
+			bow: () => ({ shape: 'bow', side: piece.face.lies === 'level' ? 'bottom' : 'top', way: 'out', depth: part(0.15) }),
 			wave: () => ({ shape: 'wave', side: 'bottom', depth: part(0.08), waves: 3 }),
 			free: () => ({ shape: 'free', points: [p(0, 0), p(1, 0), p(1, 1), p(0, 1)] })
 		};
@@ -91,7 +93,7 @@
 			<Pick
 				label="Which edge"
 				value={outline.side}
-				options={SIDES.map((side) => ({ value: side, text: side }))}
+				options={SIDES.map((side) => ({ value: side, text: sides[side] }))}
 				onchange={(side) => onchange({ ...outline, side }, '')}
 			/>
 		</div>

@@ -1,7 +1,7 @@
 import { changePiece, followHoles, setArrangement, setCoat, type Project } from '$core/project';
 import { lostPartners, wordCoat, type Coat } from '$core/layers';
 import { partsOf, partsToBegin, type Arrangement, type Places, type Zone } from '$core/layout';
-import { firstFace, type Face, type MeasuredFace } from '$core/piece';
+import { firstFace, nameSides, type Face, type MeasuredFace } from '$core/piece';
 import { listDecoration, type Plan, type PlanError } from '$core/plan';
 import { announce } from '$lib/ui/api/announce';
 import { askWorkshop } from '$lib/ui/api/askWorkshop';
@@ -86,6 +86,12 @@ export class PieceState {
 	);
 	/** Where the next zone or arrangement goes: on what is chosen, else on what one is looking at. */
 	readonly nextParts: Places = $derived(this.view.parts.length > 0 ? (this.view.parts as string[]) : partsToBegin(this.face, this.plan));
+
+	/** What the edges of some places are called: by what they meet where all of them are of one face. */
+	sidesOf(places: Places): ReturnType<typeof nameSides> {
+		const faces = new Set(partsOf(places, this.plan).map(({ face }) => face));
+		return nameSides(this.project.piece, faces.size === 1 ? [...faces][0]! : '');
+	}
 
 	/** A part is clicked on the drawing. With Shift it is added to what is picked, or taken away again; without, it is chosen by itself. */
 	choosePart(id: string, shift: boolean): void {
