@@ -108,7 +108,7 @@ const baredOf = (ground: GroundId): GroundId => GROUNDS[ground].bared ?? ground;
 
 function groundsOf(face: MeasuredFace, look: (ground: GroundId) => GroundId): Scene['grounds'] {
 	return Object.fromEntries(
-		frontsOf(face).flatMap(({ id }, i) => (face.grounds[id] ? [[FIRST_FRONT + i, look(face.grounds[id])] as const] : []))
+		frontsOf(face).flatMap(({ id }, i) => (Object.hasOwn(face.grounds, id) ? [[FIRST_FRONT + i, look(groundOn(face, id))] as const] : []))
 	);
 }
 

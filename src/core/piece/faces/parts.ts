@@ -111,7 +111,8 @@ export function firstFace<F extends { readonly idle: boolean }>(faces: readonly 
 
 /** What a surface of a face is made of: a part as it says itself, or else as its face. */
 export function groundOn({ ground, grounds }: Pick<MeasuredFace, 'ground' | 'grounds'>, surface: string): GroundId {
-	return grounds[surface] ?? ground;
+	/** An id may be called as what every object has. */
+	return Object.hasOwn(grounds, surface) ? grounds[surface]! : ground;
 }
 
 /** One of some faces, which is among them. @throws RangeError where it is not. */

@@ -1,6 +1,6 @@
 import { flattenOutline } from '../../geometry';
 import type { Project } from '../../project';
-import { GROUNDS, HARDWARE, type MeasuredFace } from '../../piece';
+import { groundOn, GROUNDS, HARDWARE, type MeasuredFace } from '../../piece';
 import type { Plan } from '../../plan';
 import { formatLength, type Mm } from '../../units';
 import { PAGE_MARGIN, PAPERS, type Page, type PageItem } from '../page';
@@ -65,7 +65,9 @@ function notes(project: Project, face: MeasuredFace, height: Mm): PageItem[] {
 		.filter(({ setOff }) => setOff !== 0)
 		.map(({ name, setOff }) => `${name} ${write(Math.abs(setOff))} ${setOff > 0 ? 'proud' : 'recessed'}`);
 	const filled = face.whole.filled.length;
-	const others = face.parts.flatMap(({ id, name }) => (face.grounds[id] ? [`; ${name} ${GROUNDS[face.grounds[id]].name}`] : [])).join('');
+	const others = face.parts
+		.flatMap(({ id, name }) => (Object.hasOwn(face.grounds, id) ? [`; ${name} ${GROUNDS[groundOn(face, id)].name}`] : []))
+		.join('');
 	const lines = [
 		`Ground: ${GROUNDS[face.ground].name}${others}.${face.floor === null ? '' : ` Bottom edge ${write(face.floor)} above the floor.`}`,
 		counts.size > 0

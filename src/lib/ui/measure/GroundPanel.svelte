@@ -41,7 +41,8 @@
 	const SIDE_OPTIONS = EDGE_SIDES.map((side) => ({ value: side, text: side }));
 	const GROUND_OPTIONS = GROUND_IDS.map((id) => ({ value: id, text: GROUNDS[id].name }));
 	const parts = $derived(piece.face.parts.filter(isOwnSurface));
-	const others = $derived(parts.flatMap((part) => (face.grounds?.[part.id] ? [{ part, id: face.grounds[part.id]! }] : [])));
+	const isOther = (id: string) => Object.hasOwn(face.grounds ?? {}, id);
+	const others = $derived(parts.flatMap((part) => (isOther(part.id) ? [{ part, id: face.grounds![part.id]! }] : [])));
 	const grounds = $derived([...new Set([face.ground, ...others.map(({ id }) => id)])].map((id) => GROUNDS[id]));
 	/** Glass in a door, tin in a frame: what it is mostly. */
 	const otherThan = (ground: (typeof GROUND_IDS)[number]) => (ground === 'glass' ? ('solid-wood' as const) : ('glass' as const));
@@ -144,7 +145,7 @@
 				value=""
 				options={[
 					{ value: '', text: others.length > 0 ? 'another part …' : 'all of it is of one ground' },
-					...parts.filter(({ id }) => !face.grounds?.[id]).map(({ id, name }) => ({ value: id, text: name }))
+					...parts.filter(({ id }) => !isOther(id)).map(({ id, name }) => ({ value: id, text: name }))
 				]}
 				onchange={(id) => id !== '' && setGround(id, otherThan(face.ground))}
 			/>
