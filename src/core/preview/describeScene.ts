@@ -16,6 +16,7 @@ import {
 import { flattenOutline } from '../geometry';
 import { layZone, type LaidItem, type Layout } from '../layout';
 import {
+	groundOn,
 	partOnFace,
 	GROUNDS,
 	isBoxOutline,
