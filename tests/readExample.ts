@@ -88,6 +88,9 @@ function readLayout(words: string): Project['layout'] {
 		};
 		return { ...demo.layout, motifs: [...demo.layout.motifs, motif], arrangements: [...demo.layout.arrangements, rope] };
 	}
+	/** The shade lies on its ground and leaves the rest of it. */
+	if (/\bleaves\b/.test(words))
+		return { ...demo.layout, zones: demo.layout.zones.map((zone) => ({ ...zone, colours: ['hull-white'], leaves: true })) };
 	if (where === undefined) return demo.layout;
 	const [reeds] = demo.layout.arrangements as [Extract<Project['layout']['arrangements'][number], { kind: 'run' }>];
 	const { start } = ARRANGEMENTS.single;

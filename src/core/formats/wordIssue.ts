@@ -140,6 +140,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'run.off-knob': (v) =>
 		`${v['count']} of the knobs ${v['count'] === 1 ? 'has' : 'have'} no motif centred on them. Widen the scale or the gap, or choose free ends.`,
 	'colour.circle': (v) => `"${v['id']}" is mixed of itself. Take it out of its parts, or out of theirs.`,
+	'coat.nowhere': () =>
+		'It goes nowhere: of the places that it is put on nothing is measured, or all is masked. Put it on others, or take it out.',
 	'coat.no-zone': (v) =>
 		`The zone whose colours this print takes lies under ${v['printed']} of its ${v['all']} motifs: the others are not printed. Let the zone reach there, or print in one colour.`,
 	'motif.clogs': (v, u) =>

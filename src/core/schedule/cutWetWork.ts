@@ -1,4 +1,4 @@
-import { isRenewedByMist, kindOfCoat, wetPartner, type Coat, type Layer, type Rates, type Site, type Stack } from '../layers';
+import { isRenewedByMist, kindOfCoat, wetPartner, type Coat, type Layer, type Overrun, type Rates, type Site, type Stack } from '../layers';
 import { joinsOf, layZone, patternOf, type LaidPart, type Layout, type Zone, type ZoneAreas } from '../layout';
 import { faceOf, isOfFrame, surfacesOfPiece, type MeasuredFace, type MeasuredPiece } from '../piece';
 import { ROUNDED, type Minutes } from '../units';
@@ -6,16 +6,10 @@ import { cutSections, type Section, type TooLarge, type WetPart } from './cutSec
 import type { DryingTimes } from './dryMaterial';
 
 /** What is kept wet until it is done, a pass of it: of one coat, or of several that are worked one into the other. */
-export interface WetWork {
-	/** In their order. */
-	readonly layers: readonly Layer[];
+export interface WetWork extends Pick<Overrun, 'layers' | 'most' | 'isMisted'> {
 	readonly parts: readonly WorkedPart[];
 	/** Minutes that it can be worked; Infinity: it need not be kept wet. */
 	readonly open: Minutes;
-	/** With as many mists as are counted on. */
-	readonly most: Minutes;
-	/** Another mist gives more: what goes beyond is no more than a note. */
-	readonly isMisted: boolean;
 	readonly list: readonly WorkedSection[];
 	readonly tooLarge: readonly TooLarge[];
 }
@@ -85,6 +79,7 @@ export function recutWork(work: WetWork, coats: readonly Coat[], { drying, conte
 const extenderOf = (coat: Coat): Minutes => ('extender' in coat ? (coat.extender ?? 0) : 0);
 
 function extended(times: DryingTimes, minutes: Minutes, { material }: Layer): DryingTimes {
+	if (!Number.isFinite(times.open)) return times;
 	const open = times.open + minutes;
 	return { ...times, open, set: material && isRenewedByMist(material) ? (times.set / times.open) * open : open };
 }

@@ -49,6 +49,11 @@ export function takeIn(colour: ColourSource | null, { area, open, shares }: Site
 }
 
 /** Minutes for all passes with an applicator, and for the sheets that are held. */
-function workOver({ times, applicator }: Film, { area, open }: Site, rates: Rates): number {
-	return times * ((open?.area ?? area) / rates[applicator] + (open?.motifs ?? 0) * rates['hold-sheet']);
+function workOver({ times, applicator }: Film, site: Site, rates: Rates): number {
+	return times * ((site.open?.area ?? site.area) / rates[applicator] + sheetsHeld(site) * rates['hold-sheet']);
+}
+
+/** How often a sheet is held in one pass: once for each lay, or for each motif where a sheet has no more than one. */
+export function sheetsHeld({ lays, open }: Pick<Site, 'lays' | 'open'>): number {
+	return lays?.count ?? open?.motifs ?? 0;
 }

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { ARRANGEMENTS } from '../../layout';
 import { IdSchema } from '../../units';
 import { traitsOfMaterial } from '../traits';
-import { FILM, takeIn } from './defaults';
+import { FILM, sheetsHeld, takeIn } from './defaults';
 import { ColourSourceSchema, film, filmOf, RoleSchema, type ColourSource } from './fields';
 import type { CoatKind, Take } from './types';
 
@@ -46,11 +46,8 @@ export const stencil: CoatKind<Stencil> = {
 	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, paints: true, decorates: true }),
 	takes: (coat, site) => shareOut(coat, takeIn(coat.colour, site), site.open?.tips ?? 1),
 	lays: () => ({ mode: 'marks', cut: false, lies: 'upright', isDry: true }),
-	work(coat, site, rates) {
-		const holds = site.lays?.count ?? site.open?.motifs ?? 0;
-		const dabbed = coat.times * ((site.open?.area ?? site.area) / rates[coat.applicator] + holds * rates['hold-sheet']);
-		return dabbed + rates['wash-sheet'] * Math.floor((holds * coat.times) / (coat.wash ?? WASH));
-	},
+	work: (coat, site, rates) =>
+		FILM.work(coat, site, rates) + rates['wash-sheet'] * Math.floor((sheetsHeld(site) * coat.times) / (coat.wash ?? WASH)),
 	tools: ({ applicator, heart }, colours) => [
 		{ tool: applicator === 'brush' ? 'stencil brush' : applicator, count: Math.max(1, colours) + (heart === undefined ? 0 : 1) }
 	],

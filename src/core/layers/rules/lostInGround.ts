@@ -20,6 +20,7 @@ export const lostInGround: Rule = {
 			['a print in another colour', 'base; stencil colour=hull-white'],
 			['raised work in the colour of its ground', 'base; paste colour=estuary'],
 			['copper through the sheet that raised it', 'base; paste; stencil colour=estuary'],
+			['over a shade that leaves some of its ground, in another colour than that', 'leaves | base; blend; stencil colour=estuary'],
 			['on a ground of several colours, one of which lets it be seen', 'base; blend; stencil colour=estuary'],
 			['on bare wood', 'sand; stencil colour=estuary']
 		]
@@ -63,5 +64,5 @@ function coloursUnder(stack: Stack, layer: Layer, surface: string): string[] {
 	const under = layersOn(stack, surface, layer.at);
 	if (under.some(({ traits }) => traits.raised)) return [];
 	const hiding = under.findLastIndex(({ traits }) => traits.covers && traits.paints && traits.hides > 0);
-	return under.slice(Math.max(0, hiding)).flatMap(({ traits, colours }) => (traits.paints && traits.covers ? colours : []));
+	return under.slice(Math.max(0, hiding)).flatMap(({ traits, colours, openings }) => (traits.paints && openings === null ? colours : []));
 }

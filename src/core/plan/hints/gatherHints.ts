@@ -25,6 +25,7 @@ export function gatherHints({
 		...withoutCoat(project),
 		...underArt(project, piece),
 		...unprinted(stack, sites, laid),
+		...nowhere(stack),
 		...heights(stack),
 		...hintsOfRelief(project, stack, piece),
 		...workshopHints(project),
@@ -71,6 +72,15 @@ function underArt(project: Project, piece: Pick<MeasuredPiece, 'faces'>): Issue[
 			...(isStark && over[0] ? [{ code: 'stripes.stark', path, values: { name: over[0].name } }] : [])
 		];
 	});
+}
+
+/** A coat on places of which nothing is there, or all is masked, covers nothing. */
+function nowhere({ layers }: Stack): Issue[] {
+	return layers.flatMap(({ coat, at, surfaces }) =>
+		whereOf(coat).on !== undefined && whereOf(coat).through === undefined && surfaces.size === 0
+			? [{ code: 'coat.nowhere', path: `finish.coats[${at}].on` }]
+			: []
+	);
 }
 
 /** Paste that is to stand higher than it holds in one lay, or so low that nothing stands up. Source: craft 3. */

@@ -82,9 +82,6 @@
 		/>
 	{/if}
 	{#if 'on' in coat}<PlacesChoice places={coat.on} onchange={(on) => piece.setCoat({ ...coat, on } as Coat)} />{/if}
-	{#if step && step.surfaces.length === 0 && !step.traits.hardware}<p class="fault">
-			It goes nowhere: nothing that is measured is where it is put.
-		</p>{/if}
 	{#if Fields}<Fields {coat} />{/if}
 	{#if isFilm(coat)}<FilmFields {coat} />{/if}
 	{#if canWorkWet(coat)}<WetFields {coat} />{/if}

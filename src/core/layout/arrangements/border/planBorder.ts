@@ -1,6 +1,6 @@
 import { alongTrack, keyOfOutline, trackOutline, type Outline, type Ring, type Track } from '../../../geometry';
 import { formatLength, type Issue, type Mm } from '../../../units';
-import { faceOf, isOwnSurface, type MeasuredFace, type MeasuredPiece, type Part } from '../../../piece';
+import { faceOf, isOfFrame, isOwnSurface, type MeasuredFace, type MeasuredPiece, type Part } from '../../../piece';
 import { partsOf } from '../../partsOf';
 import { rankChoices, takeChoice } from '../choose';
 import { layItem } from '../layItem';
@@ -316,7 +316,10 @@ function hintsOf(items: readonly LaidItem[], parts: readonly Part[], piece: Pick
 }
 
 function crowdedBy(items: readonly LaidItem[], part: Part, face: MeasuredFace): string | null {
-	const others = face.parts.filter((other) => isOwnSurface(other) && (other.on === part.id || (part.role === 'face' && other.on === null)));
+	/** Rails and stiles are what it lies on, not what lies there. */
+	const others = face.parts.filter(
+		(other) => isOwnSurface(other) && !isOfFrame(other) && (other.on === part.id || (part.role === 'face' && other.on === null))
+	);
 	for (const other of others) {
 		const [left, top] = [other.x - part.x - CROWDS, other.y - part.y - CROWDS];
 		const [right, bottom] = [left + other.width + 2 * CROWDS, top + other.height + 2 * CROWDS];
