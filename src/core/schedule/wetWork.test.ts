@@ -4,6 +4,7 @@ import { type Project } from '../project';
 import { readProjectText } from '../formats';
 import { applyRemedy, type Coat } from '../layers';
 import type { Zone } from '../layout';
+import { CATALOGUE } from '../materials';
 import { createPlanner } from '../plan';
 import { readExample } from '../../../tests/readExample';
 
@@ -253,5 +254,29 @@ describe('what is worked into a wet coat is one sitting', () => {
 		const { steps, sittings } = of('base; base on=drawers; blend into; clear');
 		const ended = Math.max(...sittings.filter(({ wetFrom }) => wetFrom !== null).map(({ doneAt }) => doneAt));
 		expect(steps.at(-1)!.beginsAt).toBeCloseTo(ended + steps[2]!.recoat, 9);
+	});
+
+	it('with a paint that stays open as long as one likes beside one that does not, what is offered is measured by the other', () => {
+		const { project } = readExample('base; base:slow-bed on=front; glaze:quick-glaze on=front into');
+		const bed = { ...CATALOGUE.find(({ id }) => id === 'chalk-paint')!, id: 'slow-bed', name: 'Slow bed', open: 0 };
+		const plan = createPlanner()({
+			...project,
+			materials: [...project.materials, bed],
+			workshop: { ...project.workshop, rates: { glaze: 0.01 } }
+		});
+		expect(plan.wetWork.find(({ coats }) => coats.length > 1)!.tooLarge.length).toBeGreaterThan(0);
+		const [found] = plan.findings.filter(({ rule }) => rule === 'open-time');
+		for (const remedy of found!.remedies) {
+			const mended = createPlanner()({
+				...project,
+				materials: [...project.materials, bed],
+				workshop: { ...project.workshop, rates: { glaze: 0.01 } },
+				finish: applyRemedy(project.finish, remedy)
+			});
+			expect(
+				mended.findings.filter(({ rule }) => rule === 'open-time'),
+				remedy.label
+			).toEqual([]);
+		}
 	});
 });

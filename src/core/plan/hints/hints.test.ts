@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { newStripe } from '../../layers';
+import { readProjectText } from '../../formats';
+import { newMask, newStripe, newUnmask, type Coat } from '../../layers';
 import { ARRANGEMENTS, type Motif } from '../../layout';
 import { startSettingOf } from '../../layout/arrangements/testing';
 import { newProject, type Project } from '../../project';
@@ -60,5 +62,43 @@ describe('stripes under art', () => {
 				.hints.map(({ code }) => code)
 				.filter((code) => code.startsWith('stripes'))
 		).toEqual(codes)
+	);
+});
+
+const chest = (() => {
+	const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
+	if (!read.ok) throw new Error(JSON.stringify(read.issues));
+	return read.project;
+})();
+const hintsOf = (project: Project) => planProject(project).hints.map(({ code, path }) => `${code} ${path}`);
+
+it('a border round all of a front lies on its rails: only what lies on the front is crowded by it', () => {
+	const motif = { ...bird, width: 10, height: 10, up: false };
+	const begun = ARRANGEMENTS.border.start(startSettingOf(motif, ['front'], { scale: 1 }));
+	const withBorder = (inset: number) =>
+		planProject({
+			...chest,
+			layout: { ...chest.layout, motifs: [motif], zones: [], arrangements: [{ ...begun, id: 'b', inset }] },
+			finish: { coats: [], decisions: [] }
+		}).hints;
+	/** The plinth is 60 high, the rail 28: along the edge it keeps clear of the drawers but for their sides, which are 22 in. */
+	const named = withBorder(3).flatMap(({ code, message }) => (code === 'border.crowds' ? [message] : []));
+	expect(named.join(' ')).not.toMatch(/Rail|Plinth/);
+	expect(
+		withBorder(40)
+			.map(({ code, message }) => (code === 'border.crowds' ? message : ''))
+			.join(' ')
+	).toMatch(/Drawer/);
+});
+
+it('a coat whose places are all masked, or not measured, goes nowhere, and the plan says so', () => {
+	const base = chest.finish.coats.find(({ id }) => id === 'base')!;
+	const withCoat = (...coats: Coat[]) => ({ ...chest, finish: { coats, decisions: [] } });
+	const on = (...places: string[]) => ({ ...base, on: places }) as Coat;
+	expect(hintsOf(withCoat(on('top')))).not.toContain('coat.nowhere finish.coats[0].on');
+	expect(hintsOf(withCoat(newMask(['top']), on('top'), newUnmask('mask')))).toContain('coat.nowhere finish.coats[1].on');
+	const idle = newProject({ name: '', units: 'mm', count: null, shape: 'chest' });
+	expect(hintsOf({ ...idle, palette: chest.palette, finish: { coats: [on('left')], decisions: [] } })).toContain(
+		'coat.nowhere finish.coats[0].on'
 	);
 });
