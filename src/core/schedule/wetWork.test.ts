@@ -256,6 +256,16 @@ describe('what is worked into a wet coat is one sitting', () => {
 		expect(steps.at(-1)!.beginsAt).toBeCloseTo(ended + steps[2]!.recoat, 9);
 	});
 
+	it('what its coats share is one part, as large as the largest of theirs, though it is named by a later coat', () => {
+		const { project } = readExample('base; base on=drawers; blend into');
+		const face = withZone({ parts: ['front'] }, project);
+		const slow = { ...face, workshop: { temperature: 20, humidity: 50, rates: { 'mist-and-feather': 0.002 } } };
+		const together = createPlanner()(slow).wetWork.find(({ coats }) => coats.length > 1)!;
+		expect(new Set(together.sections.flatMap(({ parts }) => parts))).toEqual(new Set(['front']));
+		/** Cut along the front, not along a drawer. */
+		expect(together.sections.at(-1)!.stretch).toMatchObject({ along: 'down', to: 940 });
+	});
+
 	it('with a paint that stays open as long as one likes beside one that does not, what is offered is measured by the other', () => {
 		const { project } = readExample('base; base:slow-bed on=front; glaze:quick-glaze on=front into');
 		const bed = { ...CATALOGUE.find(({ id }) => id === 'chalk-paint')!, id: 'slow-bed', name: 'Slow bed', open: 0 };
