@@ -36,7 +36,8 @@ const NUMBERS = [
 	'off',
 	'step',
 	'wished',
-	'grams'
+	'grams',
+	'laid'
 ];
 const WORDS = [
 	'typed',
@@ -56,7 +57,8 @@ const WORDS = [
 	'second',
 	'from',
 	'to',
-	'name'
+	'name',
+	'motif'
 ];
 export const ISSUE_VALUES = Object.fromEntries([...NUMBERS.map((key) => [key, 7]), ...WORDS.map((key) => [key, 'word'])]) as Record<
 	string,

@@ -1,8 +1,10 @@
 import { LEAST_SCALE } from '../layout';
-import { formatLength, type Issue, type LengthUnit } from '../units';
+import { formatBeside, formatLength, type Issue, type LengthUnit } from '../units';
 
 type Words = (values: Readonly<Record<string, string | number>>, unit: LengthUnit) => string;
 const length = (value: string | number | undefined, unit: LengthUnit) => formatLength(Number(value), unit, 0.1).text;
+const beside = (value: string | number | undefined, other: string | number | undefined, unit: LengthUnit) =>
+	formatBeside(Number(value), Number(other), unit).text;
 /** Down to a scale that is no more than this one when it is typed as it is written; where that is less than any, something else. */
 const downTo = (most: string | number | undefined, words: string, otherwise: string) =>
 	Number(most) < LEAST_SCALE ? `${otherwise}.` : `${words} go down to ${(Math.floor(Number(most) * 100) / 100).toFixed(2)} or less.`;
@@ -145,11 +147,15 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'coat.no-zone': (v) =>
 		`The zone whose colours this print takes lies under ${v['printed']} of its ${v['all']} motifs: the others are not printed. Let the zone reach there, or print in one colour.`,
 	'motif.clogs': (v, u) =>
-		`At this size the finest opening of ${v['name']} is ${length(v['width'], u)}: ${v['kind']} needs ${length(v['needs'], u)}. Lay it at ${v['scale']} or larger, or open it before it is cut.`,
+		`At this size the finest opening of ${v['name']} is ${beside(v['width'], v['needs'], u)}: ${v['kind']} needs ${beside(v['needs'], v['width'], u)}. Lay it at ${v['scale']} or larger, or open it before it is cut.`,
 	'relief.door': (v) =>
 		`With what stands up beside its hinges ${v['part']} opens to some ${v['degrees']}° and no longer lies flat: keep the relief further from them, or lower.`,
 	'cast.too-round': (v, u) =>
-		`${v['part']} is bent to a radius of ${length(v['radius'], u)}; warm, this ornament is bent to ${length(v['least'], u)} at the least. Take clay, which follows it, or smaller pieces.`,
+		`${v['part']} is bent to a radius of ${beside(v['radius'], v['least'], u)}; warm, this ornament is bent to ${beside(v['least'], v['radius'], u)} at the least. Take clay, which follows it, or smaller pieces.`,
+	'cast.other-size': (v, u) =>
+		`${v['motif']} comes ${beside(v['width'], v['laid'], u)} wide and has no other size: here it is laid ${beside(v['laid'], v['width'], u)} wide. Set its size to 1, or choose one that comes so.`,
+	'cast.no-shrinkage': (v) =>
+		`This trim reckons with ${v['share']} % that clay loses as it dries; an ornament that comes as a piece loses nothing, so the joints would not meet. Set what ${v['motif']} shrinks by to 0.`,
 	'cast.stiff': (v, u) =>
 		`On ${v['part']}, which is round, a stiff piece stands ${length(v['off'], u)} off at its ends. Take what bends, clay while it is soft, or smaller pieces.`,
 	'cast.heavy': (v) =>
@@ -171,7 +177,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`It is to stand ${length(v['height'], u)} high; ${v['name']} holds ${length(v['most'], u)} in one lay. Lay it twice through the same sheet, or lower.`,
 	'paste.too-low': (v, u) => `It is to stand ${length(v['height'], u)} high; under ${length(v['least'], u)} ${v['name']} leaves no relief.`,
 	'motif.tears': (v, u) =>
-		`At this size the finest bridge of ${v['name']} is ${length(v['width'], u)}: under ${length(v['needs'], u)} it tears. Lay it at ${v['scale']} or larger, or widen it before it is cut.`,
+		`At this size the finest bridge of ${v['name']} is ${beside(v['width'], v['needs'], u)}: under ${beside(v['needs'], v['width'], u)} it tears. Lay it at ${v['scale']} or larger, or widen it before it is cut.`,
 	'motif.islands': (v) =>
 		`${v['count']} part${v['count'] === 1 ? '' : 's'} of ${v['name']} would fall out of a cut sheet. Draw the bridges that are shown, or take another motif.`,
 	'motif.no-size': (v) =>

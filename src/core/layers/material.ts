@@ -66,6 +66,10 @@ export const MaterialSchema = z.strictObject({
 		.strictObject({
 			edges: z.enum(['rounded', 'sharp']),
 			density: z.number().min(0.05).max(20).optional().meta({ description: 'When it is hard, g a ml.' }),
+			piece: z.boolean().optional().meta({
+				description:
+					'It comes as a finished piece: counted, fitted and glued, not pressed; it has the size that it has, and does not shrink.'
+			}),
 			bends: z
 				.number()
 				.min(1)

@@ -39,6 +39,8 @@ export const RATE_TABLE = {
 	'wash-sheet': { says: 'A sheet washed', unit: 'minutes each', usual: 3 },
 	'lay-sheet': { says: 'A sheet held to its marks, filled with paste, lifted and washed', unit: 'minutes each', usual: 3 },
 	'make-cast': { says: 'A cast pressed, shaved flat and turned out', unit: 'minutes each', usual: 4 },
+	'fit-piece': { says: 'An ornament fitted dry, its outline pencilled', unit: 'minutes each', usual: 1 },
+	'bend-piece': { says: 'An ornament warmed, bent and pressed down', unit: 'minutes each', usual: 3 },
 	'glue-cast': { says: 'A cast glued and pressed on', unit: 'minutes each', usual: 1.5 },
 	'tape-cast': { says: 'A cast taped where the face stands', unit: 'minutes each', usual: 1 },
 	'cut-cast': { says: 'A cast sawn through at a gap, its edges eased', unit: 'minutes each', usual: 3 },

@@ -55,6 +55,8 @@ export interface Traits {
 	readonly glued: boolean;
 	/** Cuts what is glued across gaps through. */
 	readonly cuts: boolean;
+	/** A heat gun comes to it. */
+	readonly heated: boolean;
 	/** Raised with heat. */
 	readonly puffs: boolean;
 	/** Work that is meant to be seen. */
@@ -104,6 +106,7 @@ export const NO_TRAITS: Traits = {
 	glazes: false,
 	slips: false,
 	raised: false,
+	heated: false,
 	puffs: false,
 	glued: false,
 	cuts: false,

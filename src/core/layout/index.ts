@@ -11,6 +11,7 @@ export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';
 export { type ItemSpot } from './arrangements/spot';
 export { heightThrough } from './heightThrough';
+export { setOut, type SetOutField, type SetOutRim, type SetOutRing, type SetOutRow, type SetOutWay, type SettingOut } from './settingOut';
 export { snapFrame, type SnapLine } from './snap';
 export { listCasts, type Casts } from './listCasts';
 export { clayFor, dryOf, volumeOfMould } from './mould';
@@ -69,6 +70,7 @@ export { handlesOf, type Handle } from './zones/handles';
 export {
 	colourRounds,
 	LAY_MODES,
+	markOf,
 	orderByHand,
 	findLays,
 	planLays,

@@ -24,6 +24,6 @@ export function volumeOfMould({ mould }: Pick<Motif, 'mould'>, openArea: number)
 }
 
 /** What one cast weighs when it is hard, g: what its mould holds, less what it loses as it dries in each of its three directions. */
-export function weightOfCast(motif: Pick<Motif, 'mould'>, openArea: number, density: number): number {
-	return volumeOfMould(motif, openArea) * dryOf(motif) ** 3 * density;
+export function weightOfCast(motif: Pick<Motif, 'mould'>, openArea: number, density: number, isPiece = false): number {
+	return volumeOfMould(motif, openArea) * (isPiece ? 1 : dryOf(motif)) ** 3 * density;
 }

@@ -282,7 +282,7 @@ export const CATALOGUE: readonly Material[] = [
 	}),
 	material({
 		id: 'resin-casting',
-		name: 'Resin casting',
+		name: 'Resin ornament',
 		kind: 'casting',
 		slick: true,
 		coverage: 1,
@@ -290,9 +290,9 @@ export const CATALOGUE: readonly Material[] = [
 		touchDry: 30,
 		recoat: 1440,
 		tint: { hex: '#e3dfd2', opacity: 1 },
-		casting: { edges: 'sharp', density: 1.1, bends: null },
+		casting: { edges: 'sharp', density: 1.1, piece: true, bends: null },
 		ready: 'Hard to the nail; the glue is dry after a day.',
-		cautions: ['Resin: gloves, goggles and fresh air while it is mixed; its dust is not to be breathed.', LABEL]
+		cautions: ['Resin: its dust is not to be breathed; a mask where it is cut or sanded, and gloves.', LABEL]
 	}),
 	material({
 		id: 'wood-applique',
@@ -303,7 +303,7 @@ export const CATALOGUE: readonly Material[] = [
 		touchDry: 30,
 		recoat: 1440,
 		tint: { hex: '#c9a878', opacity: 1 },
-		casting: { edges: 'sharp', density: 0.6, bends: null },
+		casting: { edges: 'sharp', density: 0.6, piece: true, bends: null },
 		ready: 'It cannot be pushed off its place; the glue is dry after a day.'
 	}),
 	material({
@@ -315,7 +315,7 @@ export const CATALOGUE: readonly Material[] = [
 		touchDry: 30,
 		recoat: 1440,
 		tint: { hex: '#d6c7a6', opacity: 1 },
-		casting: { edges: 'sharp', density: 0.8, bends: 150 },
+		casting: { edges: 'sharp', density: 0.8, piece: true, bends: 150 },
 		ready: 'Cold, and it lies close all along.',
 		cautions: ['Heat gun: warm it on a board, not on fresh paint; gloves; hold it in place until it is cold.', LABEL]
 	}),

@@ -154,9 +154,9 @@ function mlOf(coat: Coat, { area, ml, share = 1, material }: Take, coverage: num
 	return share * volumeForArea(area * M2, times, coverage, LOSS[applicator]);
 }
 
-function toolsOfLayer({ coat }: Layer, { colours }: Site, sitting: string): Quantities['tools'] {
+function toolsOfLayer({ coat, material }: Layer, { colours }: Site, sitting: string): Quantities['tools'] {
 	return kindOfCoat(coat)
-		.tools(coat, colours)
+		.tools(coat, colours, material)
 		.map((tool) => ({ coat: coat.id, sitting, ...tool }));
 }
 

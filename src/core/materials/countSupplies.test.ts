@@ -33,7 +33,7 @@ it('tape of each width as it is laid for what is taped and painted, and no more'
 
 it('round what is masked goes the tape of the shelf that is nearest to 24 mm, as long as the edge', () => {
 	const chest = open('sail-loft-chest');
-	expect(planProject(chest).supplies).toEqual({ tapes: [], glue: 0, moulds: [] });
+	expect(planProject(chest).supplies).toEqual({ tapes: [], glue: 0, moulds: [], pieces: [] });
 	const { width, height } = planProject(chest).faces.find(({ id }) => id === 'top')!;
 	expect(planProject(withMask(chest)).supplies.tapes).toEqual([{ width: 24, length: expect.closeTo(2 * (width + height), 3) }]);
 	expect(planProject(withMask(chest, [6, 30, 50])).supplies.tapes.map((tape) => tape.width)).toEqual([30]);
@@ -45,4 +45,14 @@ it('glue by the area of casts, and a mould for each motif that is cast, a cast o
 	const items = box.items.filter(({ arrangement }) => arrangement === cast.through);
 	expect(box.supplies.glue).toBeCloseTo((180 * items.reduce((sum, { openArea }) => sum + openArea, 0)) / 1e6, 6);
 	expect(box.supplies.moulds).toEqual([{ motif: items[0]!.motif, name: expect.any(String), casts: items.length }]);
+	/** As ornaments they are bought by the piece: no mould, and no ml of anything but glue. */
+	const project = open('net-box');
+	const coats = project.finish.coats.map((coat) =>
+		coat.id === cast.coat ? ({ ...coat, material: 'wood-applique' } as typeof coat) : coat
+	);
+	const bought = planProject({ ...project, finish: { ...project.finish, coats } });
+	expect(bought.supplies.moulds).toEqual([]);
+	expect(bought.supplies.pieces).toEqual([{ motif: items[0]!.motif, name: expect.any(String), count: items.length }]);
+	expect(bought.supplies.glue).toBeCloseTo(box.supplies.glue, 9);
+	expect(bought.quantities.products.some(({ material }) => material === 'wood-applique')).toBe(false);
 });

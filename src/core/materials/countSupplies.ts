@@ -1,5 +1,5 @@
 import { whereOf, type Site, type Stack } from '../layers';
-import { gatherWholes, metresOfTape, type ArrangementPlan, type Layout } from '../layout';
+import { gatherWholes, itemsOfRole, metresOfTape, type ArrangementPlan, type Layout } from '../layout';
 import type { Ml, Mm } from '../units';
 
 /** Glue under casts and pieces, ml a m2: a thin bed all over, with what is pressed out and wiped off. A starting figure of ours. */
@@ -13,11 +13,13 @@ export interface Supplies {
 	/** Of each width of tape its true width and how much of it, mm, the widest first. */
 	readonly tapes: readonly { readonly width: Mm; readonly length: Mm }[];
 	readonly glue: Ml;
-	/** Of each motif that is cast or bought as a piece, how many. */
+	/** Of each motif that is cast, how many. */
 	readonly moulds: readonly { readonly motif: string; readonly name: string; readonly casts: number }[];
+	/** Of each that comes as a finished piece, how many. */
+	readonly pieces: readonly { readonly motif: string; readonly name: string; readonly count: number }[];
 }
 
-/** Tape for all that is taped and masked, glue, and the moulds of what is cast. Source: methods 5 and 9; glue is our figure. */
+/** Tape for all that is taped and masked, glue, the moulds of what is cast, and ornaments by the piece. Source: methods 5 and 9; glue is our figure. */
 export function countSupplies(
 	stack: Stack,
 	sites: ReadonlyMap<string, Site>,
@@ -35,15 +37,20 @@ export function countSupplies(
 	if (masked > 0) tapes.set(masking, (tapes.get(masking) ?? 0) + masked * MM_PER_M);
 	const glued = stack.layers.filter(({ traits }) => traits.glued);
 	const names = new Map(layout.motifs.map((motif) => [motif.id, motif.name]));
-	const casts = new Map<string, number>();
-	for (const { coat } of glued)
-		for (const [item] of gatherWholes(planOf(whereOf(coat).through)?.items ?? [])) {
-			const motif = item!.motif;
-			if (motif !== null) casts.set(motif, (casts.get(motif) ?? 0) + 1);
-		}
+	const count = (layers: typeof glued) => {
+		const counted = new Map<string, number>();
+		for (const { coat } of layers)
+			for (const [item] of gatherWholes(itemsOfRole(planOf(whereOf(coat).through)?.items ?? [], whereOf(coat).role))) {
+				const motif = item!.motif;
+				if (motif !== null) counted.set(motif, (counted.get(motif) ?? 0) + 1);
+			}
+		return [...counted].map(([motif, number]) => ({ motif, name: names.get(motif) ?? motif, number }));
+	};
+	const isPiece = ({ material }: (typeof glued)[number]) => material?.casting?.piece ?? false;
 	return {
 		tapes: [...tapes].sort(([a], [b]) => b - a).map(([width, length]) => ({ width, length })),
 		glue: glued.reduce((sum, { coat }) => sum + GLUE * (sites.get(coat.id)?.open?.area ?? 0), 0),
-		moulds: [...casts].map(([motif, count]) => ({ motif, name: names.get(motif) ?? motif, casts: count }))
+		moulds: count(glued.filter((layer) => !isPiece(layer))).map(({ number, ...of }) => ({ ...of, casts: number })),
+		pieces: count(glued.filter(isPiece)).map(({ number, ...of }) => ({ ...of, count: number }))
 	};
 }

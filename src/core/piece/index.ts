@@ -47,8 +47,9 @@ export {
 	type Part,
 	type PartRole
 } from './faces/parts';
-export { partOnFace, partsOnFace } from './faces/frames';
+export { partOfPiece, partOnFace, partsOnFace } from './faces/frames';
 export { doBoxesMeet, type Box } from './faces/box';
+export { datumOf, fromDatum, type Datum } from './faces/datum';
 export {
 	areaOfHoles,
 	cutoutOf,

@@ -1,11 +1,14 @@
 export { KnownAnswers, SLOW_QUESTIONS, type Ask, type SlowQuestion } from './slow';
 export { createPlanner, planProject, type Planner } from './planProject';
 export { plainPlan, planMeasured } from './shown/plainPlan';
-export { drawPlain, type PlainPart } from './shown/drawPlain';
+export { coverOn, drawPlain, type Cover, type PlainPart } from './shown/drawPlain';
 export { stageOf, type Stage } from './order/stageOf';
 export { heightOnShelf } from './laid/heightOnShelf';
 export { layStepBoard, type BoardStep } from './order/layStepBoard';
-export { listDecoration, type Decoration } from './laid/listDecoration';
+export { listSettingOut, type SettingOutRow } from './laid/listSettingOut';
+export { wordLay, type LayWords } from './names/wordLay';
+export { datumWords, type DatumWords } from './names/datumWords';
+export { labelsOn, listDecoration, numberOfArrangement, type Decoration } from './laid/listDecoration';
 export { listColourRows, type ColourRow } from './laid/listColourRows';
 export { nameIssue, type NamedPlace } from './names/nameIssue';
 export { listSurfaces, nameSurface } from './names/nameSurface';

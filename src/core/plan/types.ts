@@ -104,6 +104,8 @@ export interface ItemRow extends LaidItem {
 		readonly centreFromTop: string;
 		readonly rounded: boolean;
 	};
+	/** Of this arrangement on its part, from 1: from left to right, row by row, or clockwise; the same on screen and paper. */
+	readonly number: number;
 	/** Place in the order of placing, of this arrangement on its part, from 1. */
 	readonly order: number;
 }

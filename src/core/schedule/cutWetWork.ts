@@ -84,9 +84,9 @@ function extended(times: DryingTimes, minutes: Minutes, { material }: Layer): Dr
 	return { ...times, open, set: material && isRenewedByMist(material) ? (times.set / times.open) * open : open };
 }
 
-function workOn({ coat }: Layer, sites: ReadonlyMap<string, Site>, rates: Rates): Minutes {
+function workOn({ coat, material }: Layer, sites: ReadonlyMap<string, Site>, rates: Rates): Minutes {
 	const site = sites.get(coat.id);
-	return site ? kindOfCoat(coat).work(coat, site, rates) : 0;
+	return site ? kindOfCoat(coat).work(coat, site, rates, material) : 0;
 }
 
 function passesOf({ coat }: Layer, sites: ReadonlyMap<string, Site>): number {

@@ -58,11 +58,11 @@ export function listSittings(stack: Stack, context: SittingsContext): StepSittin
 }
 
 function sittingsOf(layer: Layer, context: SittingsContext, looseOf: ReadonlyMap<string, string>): StepSittings {
-	const { coat } = layer;
+	const { coat, material } = layer;
 	const kind = kindOfCoat(coat);
 	const site = context.sites.get(coat.id);
-	const bench = site ? kind.bench(coat, site, context.rates) : 0;
-	const work = (site ? kind.work(coat, site, context.rates) : 0) - bench;
+	const bench = site ? kind.bench(coat, site, context.rates, material) : 0;
+	const work = (site ? kind.work(coat, site, context.rates, material) : 0) - bench;
 	const { count, rest } = kind.passes(coat, site ?? { lays: null });
 	const between = count > 1 ? Math.max(context.drying[layer.at]!.recoat, rest) : 0;
 	const [hands, needs] = [kind.hands(coat), kind.needs(coat)];

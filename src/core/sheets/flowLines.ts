@@ -30,9 +30,9 @@ const UNITS = 'mm|cm|m|m²|in|ft|ml|l|min|h|days?|weeks?|%|°C|°F|µm|coats?|la
 const WHOLE_AND_FRACTION = /(\d) (?=\d+\/\d+)/g;
 const WITH_UNIT = new RegExp(`(\\d) (?=(?:${UNITS})(?![\\p{L}\\d]))`, 'gu');
 
-/** Whole inches with their fraction, and a figure with its unit, stand on one line. */
+/** Whole inches with their fraction, and a figure with its unit, stand on one line; so does what parts two figures with the first. */
 function holdFigures(text: string): string {
-	return text.replace(WHOLE_AND_FRACTION, `$1${HELD}`).replace(WITH_UNIT, `$1${HELD}`);
+	return text.replace(WHOLE_AND_FRACTION, `$1${HELD}`).replace(WITH_UNIT, `$1${HELD}`).replaceAll(' ·', `${HELD}·`);
 }
 
 /** A text broken at its spaces, but never within a figure, so that no line is wider than a width (mm) at a size. */

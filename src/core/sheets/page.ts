@@ -44,6 +44,8 @@ export type PageItem =
 	| {
 			readonly kind: 'rings';
 			readonly rings: readonly (readonly number[])[];
+			/** Rings that lie over each other are no holes. */
+			readonly rule?: 'nonzero';
 			readonly fill: string | null;
 			readonly weight: Mm;
 			readonly ink: Ink;

@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { addArrangement, addZone, newProject, ZONE_STARTERS, type Project } from '../project';
 import { readProjectText } from '../formats';
 import { ARRANGEMENTS, type Arrangement, type Motif, type Zone } from '../layout';
-import { STARTERS } from '../piece';
-import { nameSurface, planProject } from '../plan';
-import { formatLength } from '../units';
+import { datumOf, STARTERS } from '../piece';
+import { listDecoration, nameSurface, planProject } from '../plan';
+import { formatLength, formatWork } from '../units';
 import { wrapText } from './flowLines';
 import { describeSheets, listPages, PAGE_MARGIN, type Page, type PageItem } from './index';
 import { wordZone } from './wordZone';
@@ -111,12 +111,24 @@ it.each(STARTERS.map(({ id }) => id))('%s, with a zone and each kind of arrangem
 	expect(pages.map(({ title }) => title)).toContain(name);
 	expect(pages.map(({ title }) => title)).toContain('Tape');
 	for (const page of pages) expectTidy(page);
-	/** Numbers run within one arrangement: each has a letter. */
-	const texts = pages
-		.filter(({ title }) => title.startsWith(name))
-		.flatMap(textsOf)
-		.map(({ text }) => text);
-	for (const label of ['A1', 'B1', 'C1', 'C2']) expect(texts).toContain(label);
+	/** Numbers run within one arrangement, after that of its balloon; every row of the table has its number in the drawing. */
+	const own = pages.filter(({ title }) => title.startsWith(name)).flatMap(textsOf);
+	const listed = own.filter(({ size, bold, ink }) => size === 3.6 && bold && ink === 'ember').map(({ text }) => text);
+	const drawn = new Set(own.filter(({ size, anchor }) => size === 2.6 && anchor === 'middle').map(({ text }) => text));
+	expect(listed.length).toBeGreaterThan(3);
+	expect(listed.filter((label) => !drawn.has(label))).toEqual([]);
+	const numbers = listDecoration(project, plan).map(({ id, number }) => [id, number] as const);
+	for (const { arrangement, number } of plan.items.filter(({ part, motif }) => part === first && motif !== null))
+		expect(
+			own.some(({ text }) => text.includes(`${new Map(numbers).get(arrangement)}.`)),
+			`${arrangement} ${number}`
+		).toBe(true);
+	/** Nothing is told from the edge of a box that is none, and no figure lies off the piece. */
+	const datum = datumOf(plan.faces[0]!.whole);
+	const said = own.map(({ text }) => text).join(' ');
+	if (datum.across === 'centre') expect(said).not.toMatch(/\d (mm|in) from the left|left edge/);
+	if (datum.down === 'centre') expect(said).not.toMatch(/\d (mm|in) from the top|top edge/);
+	expect(said).not.toMatch(/−\d|[ (]-\d/);
 });
 
 it('prints each figure in its own column, from the edge that it is told for', () => {
@@ -125,9 +137,13 @@ it('prints each figure in its own column, from the edge that it is told for', ()
 	const columnOf = (title: string) => texts.find(({ text }) => text === title)!.x;
 	const rows = planProject(chest)
 		.items.filter(({ part }) => part === 'drawer-2')
-		.sort((a, b) => a.order - b.order);
+		.sort((a, b) => a.number - b.number);
 	const cells = (title: string) => texts.filter(({ x, size }) => x === columnOf(title) && size === 3.6).map(({ text }) => text);
-	expect(cells('Place')).toEqual(rows.map(({ order }) => String(order)));
+	expect(cells('Place')).toEqual(rows.map(({ number }) => String(number)));
+	/** From left to right, the order of placing by itself. */
+	expect(rows.map(({ left }) => left)).toEqual(rows.map(({ left }) => left).toSorted((a, b) => a - b));
+	const inOrder = [...rows].sort((a, b) => a.order - b.order).map(({ number }) => number);
+	expect(texts.map(({ text }) => text).join(' ')).toContain(`Lay them in this order: ${inOrder.join(', ')}.`);
 	expect(cells('Left edge, from the left')).toEqual(rows.map(({ left }) => `${Math.round(left)} mm`));
 	expect(cells('Top edge, from the top')).toEqual(rows.map(({ top }) => `${Math.round(top)} mm`));
 	expect(cells('Centre, left')).toEqual(rows.map(({ centre }) => `${Math.round(centre.x)} mm`));
@@ -340,17 +356,21 @@ describe('raised work in print, read figure by figure', () => {
 	const joined = (lines: readonly string[]) => lines.join(' ').replace(/\s+/g, ' ');
 	const raised = DEMOS.map(load).map((project) => ({ project, plan: planProject(project) }));
 
-	it('each lay has its number, its part, its mark from the left and from the top, its turn, what it fills and masks', () => {
+	it('each lay has its number, its part, its mark from the left and from the top, its turn, which numbers it fills, how many it masks', () => {
 		let read = 0;
 		for (const { project, plan } of raised) {
-			const said = joined(texts(describeSheets(project, plan, 'a4'), 'Lays'));
+			const lines = joined(texts(describeSheets(project, plan, 'a4'), 'Lays')).split(/(?=\b\d+\. )/);
 			for (const { lays } of plan.lays)
 				for (const { number, part, mark, turn, items, masked } of lays) {
 					const write = (mm: number) => formatLength(mm, project.units).text;
 					const degrees = (Math.round(turn * 10) / 10 + 360) % 360;
-					const line = `${number}. ${nameSurface(plan, part)}: ${write(mark.left)} from the left, ${write(mark.top)} from the top${degrees === 0 ? '' : `, turned ${degrees} degrees clockwise`}`;
-					expect(said).toContain(line);
-					expect(said).toContain(`fills ${items.length}${masked > 0 ? `, ${masked} masked` : ''}`);
+					const where = `its top left mark ${write(mark.left)} from the left, ${write(mark.top)} from the top`;
+					const begins = `${number}. ${nameSurface(plan, part)}: ${where}${degrees === 0 ? '' : `, turned ${degrees} degrees clockwise`}; fills `;
+					const line = lines.find((one) => one.startsWith(begins));
+					expect(line, begins).toBeDefined();
+					expect(line!.includes(`${masked} masked`)).toBe(masked > 0);
+					const filled = String(Number.parseInt(line!.slice(begins.length), 10));
+					expect(filled).toBe(String(plan.items.find(({ key }) => key === items[0])!.number));
 					read++;
 				}
 		}
@@ -372,7 +392,7 @@ describe('raised work in print, read figure by figure', () => {
 			...start({ id: 'row', name: 'Row', motif: oblong, parts: 'drawers', shortest: 100, scale: 1 }),
 			scale: { least: 1, wish: 1, most: 1 }
 		};
-		const film = { wait: null, material: 'resin-casting', times: 1, thickness: 1, applicator: 'brush' } as const;
+		const film = { wait: null, material: 'air-dry-clay', times: 1, thickness: 1, applicator: 'brush' } as const;
 		const cast = { kind: 'cast', id: 'cast', ...film, arrangement: 'row', colour: null, lies: 'flat' } as const;
 		const project: Project = {
 			...chest,
@@ -386,5 +406,10 @@ describe('raised work in print, read figure by figure', () => {
 		/** 90 by 30 less a tenth: 81 by 27. */
 		expect(said).toContain(`${own.length} of Oblong: 81 mm by 27 mm when dry, 7 mm high`);
 		expect(said).toContain(`${own.length} casts:`);
+		/** As ornaments they have their own size, and none is pressed. */
+		const wood = { ...project, finish: { ...project.finish, coats: [...chest.finish.coats, { ...cast, material: 'wood-applique' }] } };
+		const bought = joined(texts(describeSheets(wood, planProject(wood), 'a4'), 'Castings'));
+		expect(bought).toContain(`${own.length} of Oblong: 90 mm by 30 mm, 7 mm high`);
+		expect(bought).toContain(`${own.length} ornaments: ${formatWork(own.length)} at the bench`);
 	});
 });

@@ -1,9 +1,12 @@
 import { readProjectText, wordIssue } from '../formats';
-import { PLAN_FORMAT, PLAN_VERSION, planProject, type Plan, type PlanError } from '../plan';
+import { PLAN_FORMAT, PLAN_VERSION, listSettingOut, planProject, type Plan, type PlanError, type SettingOutRow } from '../plan';
 import { listPages, type PageSummary } from './describeSheets';
 
 export type PlanAnswer =
-	| (Plan & { /** The pages that it prints, in order. */ readonly sheets: readonly PageSummary[] })
+	| (Plan & {
+			/** How the places of its motifs are found. */ readonly settingOut: readonly SettingOutRow[];
+			/** The pages that it prints, in order. */ readonly sheets: readonly PageSummary[];
+	  })
 	| { readonly format: typeof PLAN_FORMAT; readonly version: typeof PLAN_VERSION; readonly errors: readonly PlanError[] };
 
 /** Lengths and areas below this are noise: figures are written to this many places, so that a plan is the same to the byte. */
@@ -14,7 +17,7 @@ export function planFile(text: string): { readonly read: boolean; readonly answe
 	const read = readProjectText(text);
 	if (read.ok) {
 		const plan = planProject(read.project);
-		return { read: true, answer: { ...plan, sheets: listPages(read.project, plan) } };
+		return { read: true, answer: { ...plan, settingOut: listSettingOut(plan), sheets: listPages(read.project, plan) } };
 	}
 	const errors = read.issues.map((issue) => ({ code: issue.code, path: issue.path, message: wordIssue(issue, 'mm') }));
 	return { read: false, answer: { format: PLAN_FORMAT, version: PLAN_VERSION, errors } };

@@ -94,7 +94,13 @@ it('tiles a motif that is larger than the page, and goes on to a second page of 
 	};
 	const wide = { ...demo.layout.motifs[0]!, id: 'wide', name: 'Wide', width: 64, height: 120 };
 	const many = sheetsOf({ ...demo, layout: { ...demo.layout, motifs: [wide], arrangements: [run] } });
-	expect(many.filter((page) => page.title.startsWith('Drawer 4')).length).toBeGreaterThan(1);
+	/** In one row they are told by running figures; where each was put by hand, each has its row of the table. */
+	expect(many.filter((page) => page.title.startsWith('Drawer 4')).length).toBe(1);
+	const laid = planProject({ ...demo, layout: { ...demo.layout, motifs: [wide], arrangements: [run] } }).items;
+	expect(laid.length).toBeGreaterThan(40);
+	const moved = laid.map(({ part, place, centre }) => ({ part, place, x: centre.x + 0.4, y: centre.y }));
+	const apart = sheetsOf({ ...demo, layout: { ...demo.layout, motifs: [wide], arrangements: [{ ...run, moved }] } });
+	expect(apart.filter((page) => page.title.startsWith('Drawer 4')).length).toBeGreaterThan(1);
 	const big = { ...wide, width: 640, height: 120, paths: [{ d: 'M0 0H640V120H0Z', rule: 'nonzero' as const }] };
 	const one = { ...run, scale: { least: 1, most: 1, wish: 1 }, ends: 'free' as const, gap: { least: 0, most: 2, wish: 1 } };
 	const tiled = sheetsOf({ ...demo, layout: { ...demo.layout, motifs: [big], arrangements: [one] } }).filter((page) =>

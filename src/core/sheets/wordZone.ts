@@ -1,7 +1,7 @@
 import type { Project } from '../project';
 import { depthOnPart, joinsOf, layZone, patternOf, type LaidPart, type Zone } from '../layout';
-import type { Plan } from '../plan';
-import { formatLength, type Mm } from '../units';
+import { datumWords, type DatumWords, type Plan } from '../plan';
+import { formatLength, type LengthUnit, type Mm } from '../units';
 
 /** A zone in whole sentences, for one part: in which order its colours lie there, and where they meet, from an edge of that part that a tape can reach. */
 export function wordZone(project: Project, plan: Plan, zone: Zone, part: string): string {
@@ -10,11 +10,16 @@ export function wordZone(project: Project, plan: Plan, zone: Zone, part: string)
 	const names = zone.colours.map((id) => project.palette.find((colour) => colour.id === id)?.name ?? id);
 	const stretches = zone.leaves ? [...names, 'the ground'] : names;
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
-	return `${zone.name}: ${sentence(zone, one, stretches, write)}${softness(zone, one, write)}`;
+	return `${zone.name}: ${sentence(zone, one, stretches, project.units)}${softness(zone, one, write)}`;
 }
 
-function sentence(zone: Zone, { laid, part, face }: LaidPart, names: readonly string[], write: (mm: Mm) => string): string {
+/** Whether a tape can be hooked on the edge that bands are told from. */
+const isFromEdge = (isLevel: boolean, { datum }: DatumWords) => (isLevel ? datum.down === 'top' : datum.across === 'left');
+
+function sentence(zone: Zone, { laid, part, face }: LaidPart, names: readonly string[], unit: LengthUnit): string {
 	const { field } = zone;
+	const words = datumWords(part, unit);
+	const write = (mm: Mm) => formatLength(mm, unit).text;
 	const joins = joinsOf(zone, laid.region);
 	if (names.length === 1) return `all of it ${names[0]}.`;
 	const list = (items: readonly string[]) => (items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`);
@@ -22,7 +27,7 @@ function sentence(zone: Zone, { laid, part, face }: LaidPart, names: readonly st
 		case 'edge-shade':
 		case 'rings': {
 			const edge = zone.over === 'each' || part.role === 'face' ? 'the edge' : `the edge of ${face.name}`;
-			return `from ${edge} inwards ${list(names)}; they meet ${list(joins.map(({ at }) => write(at)))} in from ${edge}.`;
+			return `from ${edge} inwards ${list(names)}; they meet ${list(joins.map(({ at }) => write(at)))} inside ${edge}.`;
 		}
 		case 'bands': {
 			if (laid.flat !== null)
@@ -38,6 +43,8 @@ function sentence(zone: Zone, { laid, part, face }: LaidPart, names: readonly st
 			const shown = ordered.slice(first, first + here.length + 1);
 			const from = isLevel ? 'the top' : 'the left';
 			if (here.length === 0) return `all of it ${shown[0]}.`;
+			if (!isFromEdge(isLevel, words))
+				return `from ${from} ${list(shown)}; they meet ${list(here.map(isLevel ? words.down : words.across))}.`;
 			return `from ${from} ${list(shown)}; they meet ${list(here.map(write))} from ${from} edge of this part.`;
 		}
 		case 'streak': {
@@ -45,6 +52,9 @@ function sentence(zone: Zone, { laid, part, face }: LaidPart, names: readonly st
 			const middle = field.at * (isLevel ? laid.region.height : laid.region.width) - (isLevel ? laid.y : laid.x);
 			const half = joins[0]!.at;
 			const edge = isLevel ? 'top' : 'left';
+			const told = isLevel ? words.down : words.across;
+			if (!isFromEdge(isLevel, words))
+				return `${names[0]} in a streak between ${told(middle - half)} and ${told(middle + half)}, then ${list(names.slice(1))}.`;
 			return `${names[0]} in a streak from ${write(Math.max(0, middle - half))} to ${write(middle + half)} from the ${edge} edge of this part, then ${list(names.slice(1))}.`;
 		}
 		default: {

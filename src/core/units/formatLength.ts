@@ -22,6 +22,13 @@ export function formatFine(mm: Mm, unit: LengthUnit): LengthText {
 	return unit === 'in' ? formatInches(mm, 64) : formatMillimetres(mm, 0.01);
 }
 
+/** One of two lengths (mm) that are told beside each other because they differ: as fine as it takes to see that. */
+export function formatBeside(mm: Mm, other: Mm, unit: LengthUnit): LengthText {
+	const ways = [(one: Mm) => formatLength(one, unit, 0.1), (one: Mm) => formatFine(one, unit), (one: Mm) => formatMillimetres(one, 0.01)];
+	const seen = ways.find((write) => write(mm).text !== write(other).text);
+	return (seen ?? ways[0]!)(mm);
+}
+
 /** The finest step of a tape, mm: 1 mm, or 1/16 in. */
 export const tapeStep = (unit: LengthUnit): Mm => (unit === 'in' ? MM_PER_INCH / 16 : 1);
 

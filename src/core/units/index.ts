@@ -3,7 +3,7 @@ export { IdSchema, NameSchema } from './ids';
 export { shortenName } from './shortenName';
 export type { Issue } from './issue';
 export { parseLength, readLength, type LengthFault, type ParsedLength } from './parseLength';
-export { formatFigure, formatFine, formatLength, sizeBetween, tapeStep, toTape, type LengthText } from './formatLength';
+export { formatFigure, formatBeside, formatFine, formatLength, sizeBetween, tapeStep, toTape, type LengthText } from './formatLength';
 export {
 	formatDuration,
 	formatLatest,

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+	formatBeside,
 	formatDuration,
 	formatFigure,
 	formatLatest,
@@ -167,6 +168,18 @@ it('sizes between places that are rounded once add up to the whole, in mm and in
 			}
 		)
 	);
+});
+
+it.each<[number, number, 'mm' | 'in', string]>([
+	[1.6, 2, 'mm', '1.6 mm'],
+	[1.97, 2, 'mm', '1.97 mm'],
+	[1.6, 2, 'in', '1/16 in'],
+	[1.5, 1.7, 'in', '1.5 mm'],
+	[1.4, 1.8, 'in', '1/16 in'],
+	[1.55, 1.62, 'in', '1.55 mm']
+])('%f mm beside %f in %s: %s, so that they differ', (mm, other, unit, text) => {
+	expect(formatBeside(mm, other, unit).text).toBe(text);
+	expect(formatBeside(other, mm, unit).text).not.toBe(text);
 });
 
 it('a run is bought by the tenth of a metre or the whole foot, rounded up; a tape is called in inches as it is sold', () => {

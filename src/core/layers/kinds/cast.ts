@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { ARRANGEMENTS, clayFor } from '../../layout';
 import { IdSchema } from '../../units';
+import type { Material } from '../material';
+import type { Rates } from '../rates';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
 import { film, filmOf, RoleSchema } from './fields';
@@ -20,6 +22,12 @@ export type Cast = z.infer<typeof CastSchema>;
 
 const UM_PER_MM = 1000;
 
+/** It is counted, not pressed of clay; and of these some are bent when they are warm. */
+const isPiece = (material: Material | null | undefined) => material?.casting?.piece ?? false;
+const doesBend = (material: Material | null | undefined) => isPiece(material) && material!.casting!.bends !== null;
+/** At the bench, before any glue. */
+const madeFor = (material: Material | null | undefined, rates: Rates) => (isPiece(material) ? rates['fit-piece'] : rates['make-cast']);
+
 /** Source: craft 3 and 8, methods 8. */
 export const cast: CoatKind<Cast> = {
 	...FILM,
@@ -33,27 +41,54 @@ export const cast: CoatKind<Cast> = {
 	where: ({ arrangement, role }) => ({ through: arrangement, ...(role === undefined ? {} : { role }) }),
 	colour: ({ colour }) => colour,
 	film: (_coat, height) => (height ?? USUAL_HEIGHT) * UM_PER_MM,
-	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, decorates: true, raised: true, glued: true }),
-	takes: (_coat, { open, moulded }) => [{ colour: null, area: open?.area ?? 0, ml: clayFor(moulded) }],
-	work: ({ lies }, { open }, rates) =>
-		(open?.motifs ?? 0) * (rates['make-cast'] + rates['glue-cast'] + (lies === 'upright' ? rates['tape-cast'] : 0)),
-	bench: (_coat, { open }, rates) => (open?.motifs ?? 0) * rates['make-cast'],
+	traits: (_coat, { material }) => ({
+		...traitsOfMaterial(material),
+		film: true,
+		wet: true,
+		decorates: true,
+		raised: true,
+		glued: true,
+		heated: doesBend(material)
+	}),
+	takes: (_coat, { open, moulded }, material) => (isPiece(material) ? [] : [{ colour: null, area: open?.area ?? 0, ml: clayFor(moulded) }]),
+	work: ({ lies }, { open }, rates, material) => {
+		const glued = rates['glue-cast'] + (lies === 'upright' ? rates['tape-cast'] : 0) + (doesBend(material) ? rates['bend-piece'] : 0);
+		return (open?.motifs ?? 0) * (madeFor(material, rates) + glued);
+	},
+	bench: (_coat, { open }, rates, material) => (open?.motifs ?? 0) * madeFor(material, rates),
 	passes: () => ({ count: 1, rest: 0 }),
 	needs: ({ lies }) => (lies === 'flat' ? ['face-up'] : []),
-	tools: ({ lies }) => [
-		{ tool: 'blade to shave the back flat', count: 1 },
+	tools: ({ lies }, _colours, material) => [
+		isPiece(material) ? { tool: 'pencil for the outlines', count: 1 } : { tool: 'blade to shave the back flat', count: 1 },
+		...(doesBend(material)
+			? [
+					{ tool: 'heat gun', count: 1 },
+					{ tool: 'board to warm it on', count: 1 },
+					{ tool: 'pair of gloves', count: 1 }
+				]
+			: []),
 		...(lies === 'upright' ? [{ tool: 'low-tack tape', count: 1 }] : [])
 	],
-	steps: ({ lies, colour }) => [
-		'Press the clay in, shave its back flat with the mould, turn it out on a board.',
-		'Lay all of it out dry on the piece and look, before anything is glued: what is glued is not moved again.',
-		...(colour === null ? [] : ['Paint the casts on the bench, and let them dry, before they are glued.']),
-		'Thin glue on the back, from the middle of the run outwards; press, wipe what comes out, fill the joints with a little clay.',
+	steps: ({ lies, colour }, { material = null }) => [
+		...(isPiece(material) ? [] : ['Press the clay in, shave its back flat with the mould, turn it out on a board.']),
+		isPiece(material)
+			? 'Fit all of it dry on the piece and look; pencil round each. What is glued is not moved again.'
+			: 'Lay all of it out dry on the piece and look, before anything is glued: what is glued is not moved again.',
+		...(colour === null
+			? []
+			: [`Paint ${isPiece(material) ? 'them' : 'the casts'} on the bench, and let them dry, before they are glued.`]),
+		...(doesBend(material)
+			? ['Warm each on a board until it gives, front and back; bend it to its place, and let it go cold there: it keeps the bend.']
+			: []),
+		isPiece(material)
+			? 'Thin glue on the back, from the middle of the run outwards; press, and wipe what comes out.'
+			: 'Thin glue on the back, from the middle of the run outwards; press, wipe what comes out, fill the joints with a little clay.',
+		...(doesBend(material) ? ['Warm it again where it stands off, gun moving, and press it down until it is cold.'] : []),
 		lies === 'upright'
 			? 'Tape each one until the glue holds, 30 minutes at least; heavy ones from below.'
 			: 'Leave the face on its back until the glue holds, 30 minutes at least.'
 	],
-	cautions: ['Blades: cut away from you, and never towards the hand that holds.', 'Resin: gloves and fresh air, as its label says.'],
+	cautions: ['Blades: cut away from you, and never towards the hand that holds.'],
 	look: () => ({ effect: 'relief', shoulder: 'rounded' }),
 	detail: ({ role, colour }) => [role ?? '', colour === null ? '' : 'painted first'].filter(Boolean).join(', ')
 };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema } from '../../units';
+import { formatWait, IdSchema } from '../../units';
 import { PlacesSchema, type Places } from '../../layout';
 import { step } from './fields';
 import { STEP } from './defaults';
@@ -18,6 +18,10 @@ export const clean: CoatKind<Clean> = {
 	amount: () => 1,
 	traits: (_coat, { material }) => ({ cleans: true, dusts: true, rinses: material?.rinse ?? false }),
 	takes: (_coat, { area }) => [{ colour: null, area }],
+	steps: (_coat, { touchDry }) => [
+		'Wash from the bottom up, a small area at a time, with little water; turn the cloth often.',
+		`Leave it to dry${touchDry === undefined || touchDry < 1 ? '' : `, ${formatWait(touchDry)} at least`}, joints and corners too.`
+	],
 	work: (_coat, { area }, rates) => area / rates.clean
 };
 

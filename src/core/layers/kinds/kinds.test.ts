@@ -103,6 +103,19 @@ const TABLE: [
 		'corner'
 	],
 	['cast', {}, OPEN, 1, [{ colour: null, area: 0.2, ml: 22 }], 55, ['1 blade to shave the back flat'], ''],
+	/** By the piece: fitted in a minute, glued in 1.5; one that bends is warmed besides. */
+	['cast', { material: 'resin-casting' }, OPEN, 1, [], 25, ['1 pencil for the outlines'], ''],
+	['cast', { material: 'wood-applique', lies: 'upright' }, OPEN, 1, [], 35, ['1 pencil for the outlines', '1 low-tack tape'], ''],
+	[
+		'cast',
+		{ material: 'bendable-applique' },
+		OPEN,
+		1,
+		[],
+		55,
+		['1 pencil for the outlines', '1 heat gun', '1 board to warm it on', '1 pair of gloves'],
+		''
+	],
 	['cut', {}, SITE, 0, [], 6, ['1 fine saw blade'], ''],
 	['sand', { through: 'r' }, OPEN, 0, [], 2.5, [], 'burrs, grit 180'],
 	['stencil', {}, OPEN, 1, [{ colour: 'b', area: 0.2 }], 17 + 3, ['2 stencil brush'], ''],
@@ -225,8 +238,8 @@ it.each(TABLE)('%s %j: what it takes and how long', (kind, more, site, amount, t
 	expect(of.amount(coat)).toBeCloseTo(amount, 9);
 	const taken = of.takes(coat, site, material).map((take) => ({ ...take, area: Number(take.area.toFixed(9)) }));
 	expect(taken).toEqual(takes);
-	expect(of.work(coat, site, USUAL_RATES)).toBeCloseTo(work, 6);
-	expect(of.tools(coat, site.colours).map(({ tool, count }) => `${count} ${tool}`)).toEqual(tools);
+	expect(of.work(coat, site, USUAL_RATES, material)).toBeCloseTo(work, 6);
+	expect(of.tools(coat, site.colours, material).map(({ tool, count }) => `${count} ${tool}`)).toEqual(tools);
 	expect(of.detail(coat, material)).toBe(detail);
 });
 
@@ -251,8 +264,18 @@ describe.each(Object.entries(KINDS) as [Coat['kind'], CoatKind<Coat>][])('%s', (
 it('says how it is done where that is more than laying it, and what can hurt', () => {
 	const steps = (kind: Coat['kind'], more: object = {}, staysWet = false) => {
 		const coat = begin(kind, more);
-		return kindOfCoat(coat).steps(coat, { moves: true, staysWet, write }).join(' ');
+		const material = 'material' in coat ? (gatherMaterials([]).get(coat.material) ?? null) : null;
+		return kindOfCoat(coat).steps(coat, { moves: true, staysWet, write, material, touchDry: 20 }).join(' ');
 	};
+	/** What is pressed, what comes as a piece, and of these what is bent when it is warm. */
+	expect(steps('cast')).toMatch(/^Press the clay in.*Lay all of it out dry.*a little clay/);
+	expect(steps('cast', { material: 'wood-applique', colour: 'a' })).toMatch(/^Fit all of it dry.*Paint them on the bench.*Thin glue/);
+	expect(steps('cast', { material: 'wood-applique' })).not.toMatch(/clay|arm/);
+	expect(steps('cast', { material: 'bendable-applique' })).toMatch(/^Fit.*Warm each.*bend.*cold.*Thin glue.*Warm it again.*press/);
+	expect(steps('paste')).not.toContain('gun');
+	expect(steps('paste', { material: 'puff-gel' })).toMatch(/10 to 15 cm off, always moving.*Nothing is sanded/);
+	expect(steps('wax')).toContain('Leave it 20 min until it is dull, then buff');
+	expect(steps('clean')).toContain('Leave it to dry, 20 min at least');
 	expect(steps('sand')).toBe('');
 	expect(steps('sand', { eases: 0.4 })).toMatch(/^Take 0.4 mm off every edge of these that meets another/);
 	expect(steps('sand', sandBare)).toMatch(/until no old coat is left.*Veneer/);

@@ -31,6 +31,9 @@ export type Paste = z.infer<typeof PasteSchema>;
 
 const NEEDS: Readonly<Record<Paste['lies'], readonly Need[]>> = { upright: [], flat: ['face-up'], apart: ['drawers-out', 'face-up'] };
 
+/** It rises under a heat gun. */
+const doesPuff = (material: Material | null | undefined) => material?.paste?.puff ?? false;
+
 /** Of tinted paste, what is colour. */
 const TINT = 0.1;
 
@@ -52,7 +55,8 @@ export const paste: CoatKind<Paste> = {
 		wet: true,
 		decorates: true,
 		raised: true,
-		puffs: material?.paste?.puff ?? false
+		heated: doesPuff(material),
+		puffs: doesPuff(material)
 	}),
 	takes: ({ colour }, { open, area }, material) => {
 		const all = open?.area ?? area;
@@ -70,15 +74,19 @@ export const paste: CoatKind<Paste> = {
 	passes: ({ times }, { lays }) => ({ count: times * Math.max(1, lays?.rounds ?? 1), rest: 0 }),
 	lays: ({ lays, cut, lies }) => ({ mode: lays, cut, lies }),
 	needs: ({ lies }) => NEEDS[lies],
-	tools: () => [
+	tools: (_coat, _colours, material) => [
 		{ tool: 'trowel or old card', count: 1 },
-		{ tool: 'tray of water to wash the sheet', count: 1 }
+		{ tool: 'tray of water to wash the sheet', count: 1 },
+		...(doesPuff(material) ? [{ tool: 'heat gun', count: 1 }] : [])
 	],
-	steps: ({ colour }) => [
+	steps: ({ colour }, { material = null }) => [
 		...(colour === null ? [] : ['Stir the colour in until no streak is left; paste dries paler than it looks.']),
-		'Stir in the water that has risen: paste that is too thin creeps under the sheet.',
+		...(doesPuff(material) ? [] : ['Stir in the water that has risen: paste that is too thin creeps under the sheet.']),
 		'Tape the sheet to its marks. Trowel across at a low angle until every opening is full; take off what stands proud.',
-		'Lift the sheet at once, straight up, while the paste is wet; wash it, and dry it, before the next lay.'
+		'Lift the sheet at once, straight up, while the paste is wet; wash it, and dry it, before the next lay.',
+		...(doesPuff(material)
+			? ['Heat it when all is laid: the gun 10 to 15 cm off, always moving, until it has risen and is matte. Nothing is sanded.']
+			: [])
 	],
 	cautions: ['Wet paste in a drain sets: wash sheets and trowels over a bucket.', 'Dust of dry paste: a mask when its burrs are sanded.'],
 	look: () => ({ effect: 'relief', shoulder: 'rounded' }),

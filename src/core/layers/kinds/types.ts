@@ -134,6 +134,9 @@ export interface StepSetting {
 	readonly colours?: number | undefined;
 	/** A small length as the painter measures. */
 	readonly write: (mm: Mm) => string;
+	/** What it is done with, and how long that takes here until it may be touched. */
+	readonly material?: Material | null;
+	readonly touchDry?: Minutes;
 	/** The next coat is worked into it while it is wet. */
 	readonly staysWet?: boolean;
 }
@@ -161,9 +164,9 @@ export interface CoatKind<C> {
 	readonly traits: (coat: C, setting: CoatSetting) => Partial<Traits>;
 	readonly takes: (coat: C, site: Site, material: Material | null) => readonly Take[];
 	/** Work at it, all its passes. */
-	readonly work: (coat: C, site: Site, rates: Rates) => Minutes;
+	readonly work: (coat: C, site: Site, rates: Rates, material?: Material | null) => Minutes;
 	/** Of its work, what is done at the bench before anything goes on the piece. */
-	readonly bench: (coat: C, site: Site, rates: Rates) => Minutes;
+	readonly bench: (coat: C, site: Site, rates: Rates, material?: Material | null) => Minutes;
 	/** How often it is gone over, and what it rests in between at least. */
 	readonly passes: (coat: C, site: Pick<Site, 'lays'>) => { readonly count: number; readonly rest: Minutes };
 	/** Worked sheet by sheet, so that none is laid on what is wet; null: it is not. */
@@ -176,7 +179,7 @@ export interface CoatKind<C> {
 	readonly hands: (coat: C) => number;
 	readonly needs: (coat: C) => readonly Need[];
 	/** For so many colours. */
-	readonly tools: (coat: C, colours: number) => readonly Tool[];
+	readonly tools: (coat: C, colours: number, material?: Material | null) => readonly Tool[];
 	/** How it is done, where that is more than laying it. */
 	readonly steps: (coat: C, setting: StepSetting) => readonly string[];
 	readonly cautions: readonly string[];

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { traitsOfMaterial } from '../traits';
+import { formatWait } from '../../units';
 import { FILM } from './defaults';
 import type { Places } from '../../layout';
 import { film, filmOf, limitsOf, place } from './fields';
@@ -19,6 +20,10 @@ export const wax: CoatKind<Wax> = {
 	tools: ({ applicator }) => [
 		{ tool: applicator, count: 1 },
 		{ tool: 'lint-free cloth to buff', count: 1 }
+	],
+	steps: (_coat, { touchDry }) => [
+		'Rub it on thin, a small area at a time, into the brush marks; take off at once what stands on it.',
+		`Leave it${touchDry === undefined ? '' : ` ${formatWait(touchDry)}`} until it is dull, then buff along the grain with a clean cloth that you turn often.`
 	],
 	look: () => ({ effect: 'clear' }),
 	detail: (_coat, material) => (material?.dark ? 'dark' : '')

@@ -241,7 +241,7 @@ describe('a row on another line', () => {
 		expect(told({ middle: 'motif', ends: 'half' })?.['count'] ?? 0).toBeLessThanOrEqual(1);
 		/** One motif on two doors: one cast, which the list of cuts has. */
 		const mould = { ...leaf, mould: { height: 4, shrinkage: 0 } };
-		const { casts, motifs } = listCasts(plan.items, [mould], { through: 'a' }, undefined);
+		const { casts, motifs } = listCasts(plan.items, [mould], { through: 'a' });
 		expect([casts.length, motifs[0]!.count]).toEqual([plan.items.length - 1, plan.items.length - 1]);
 		expect(casts.filter(crossesGap).map((pieces) => pieces.map(({ place }) => place))).toEqual([['0', '0']]);
 	});

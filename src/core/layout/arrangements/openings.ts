@@ -45,7 +45,7 @@ const KNOWN = new WeakMap<readonly LaidItem[], { readonly faces: MeasuredPiece['
 const ROLES = new WeakMap<readonly LaidItem[], Map<string, readonly LaidItem[]>>();
 
 /** Those of one role; the same list for the same question, so that what follows from it is kept. */
-export function itemsOfRole(items: readonly LaidItem[], role: string | undefined): readonly LaidItem[] {
+export function itemsOfRole<I extends LaidItem>(items: readonly I[], role: string | undefined): readonly I[] {
 	if (role === undefined) return items;
 	const known = ROLES.get(items) ?? new Map<string, readonly LaidItem[]>();
 	ROLES.set(items, known);
@@ -54,7 +54,7 @@ export function itemsOfRole(items: readonly LaidItem[], role: string | undefined
 			role,
 			items.filter((item) => item.role === role)
 		);
-	return known.get(role)!;
+	return known.get(role)! as readonly I[];
 }
 
 /** Which surfaces laid motifs really lie on: an item on a whole face may lie on its frame, on a drawer, or on both. */

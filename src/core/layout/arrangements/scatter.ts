@@ -52,6 +52,7 @@ export const scatter: ArrangementKind<Scatter> = {
 	short: 'scatter',
 	of: 'motif',
 	spreads: true,
+	isThrown: true,
 	start: ({ id, name, motif, parts, scale }) => ({
 		kind: 'scatter',
 		id,

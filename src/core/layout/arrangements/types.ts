@@ -88,6 +88,8 @@ export interface Taping {
 	readonly side?: 'top' | 'right' | 'bottom' | 'left';
 	/** From which edge its figures are. */
 	readonly from: 'left' | 'top' | 'outline';
+	/** Where the middle of its part lies, by the same figures: a round part has no edge to measure from. */
+	readonly middle?: Mm;
 	/** Every edge of paint, in their order, mm. */
 	readonly edges: readonly Mm[];
 	/** In the order of laying, from the middle outwards. */
@@ -160,6 +162,8 @@ export interface ArrangementKind<A> {
 	readonly of: 'motif' | 'tape';
 	/** It lies all over a part, or round it, and is laid from the top down; else from the middle outwards. */
 	readonly spreads: boolean;
+	/** Its items follow each other in no line: they are numbered from left to right. */
+	readonly isThrown?: true;
 	/** Role that its first coat goes through, where one colour through all of it would show nothing: diamonds that lie against each other. */
 	readonly firstRole?: string;
 	readonly start: (beginning: StartSetting) => A;

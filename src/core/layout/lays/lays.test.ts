@@ -250,7 +250,17 @@ it('no conflict is missed: lays at random, turned, of a motif with a hole, besid
 			const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)];
 			const at = (x: number, y: number) => [centre.x + x * cos - y * sin, centre.y + x * sin + y * cos];
 			const corners = [...at(-reach, -reach), ...at(reach, -reach), ...at(reach, reach), ...at(-reach, reach)];
-			return { part: 'front', items: [item], wet: [item], sheet: corners, mark: { left: 0, top: 0 }, turn, masked: 0, chain: null };
+			return {
+				part: 'front',
+				items: [item],
+				wet: [item],
+				sheet: corners,
+				design: corners,
+				mark: { left: 0, top: 0 },
+				turn,
+				masked: 0,
+				chain: null
+			};
 		});
 		const near = findConflicts(lays, () => face!.whole);
 		for (let i = 0; i < lays.length; i++)

@@ -11,6 +11,7 @@ export interface PlacedLay {
 	/** Filled through it; in a chain the first ones are there already, and dry. */
 	readonly wet: readonly LaidItem[];
 	readonly sheet: Ring;
+	readonly design: Ring;
 	readonly mark: { readonly left: Mm; readonly top: Mm };
 	readonly turn: number;
 	readonly masked: number;
@@ -115,11 +116,13 @@ function place({
 	const rim = motif === null ? 0 : border;
 	const [top, bottom] = [-size.height / 2, below + size.height / 2];
 	const mark = at(left, top);
+	const design = [...mark, ...at(right, top), ...at(right, bottom), ...at(left, bottom)];
 	return {
 		part: first.part,
 		items,
 		wet: wet.flat(),
 		sheet: [...at(left - rim, top - rim), ...at(right + rim, top - rim), ...at(right + rim, bottom + rim), ...at(left - rim, bottom + rim)],
+		design,
 		mark: { left: mark[0], top: mark[1] },
 		turn,
 		masked: motif === null ? 0 : k * lines - items.length,

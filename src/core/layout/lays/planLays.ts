@@ -119,12 +119,17 @@ function numberLays(placed: readonly PlacedLay[], rounds: Rounds, parts: Readonl
 					return { lay, x: part.x + middle(0), y: part.y + middle(1), height: Math.max(...ys) - Math.min(...ys) };
 				});
 			for (const { lay } of orderByHand(own, context, face)) {
-				const { part, wet, sheet, mark, turn, masked, chain } = lay;
+				const { part, wet, sheet, design, mark, turn, masked, chain } = lay;
 				lays.push({
 					part,
 					face: face.id,
 					items: wet.map(({ key }) => key),
 					sheet,
+					design,
+					dry: {
+						column: wet.length > 0 && lay.items[0] === wet[0] ? 'last' : 'first',
+						keys: chain === null ? [] : lay.items.filter((item) => !wet.includes(item)).map(({ key }) => key)
+					},
 					mark,
 					turn,
 					masked: masked + (chain === null ? 0 : lay.items.length - wet.length),

@@ -28,6 +28,10 @@ export interface Lay {
 	readonly items: readonly string[];
 	/** Its corners with its border, as they lie on the part, clockwise from the one at the top left of the design. */
 	readonly sheet: Ring;
+	/** Corners of its design, clockwise from the one at the top left of it. */
+	readonly design: Ring;
+	/** In a chain the column of the sheet that lies over what is there already, and dry, and the keys of that; else none. */
+	readonly dry: { readonly column: 'first' | 'last'; readonly keys: readonly string[] };
 	/** The register mark at the top left corner of the design, and how the sheet is turned. */
 	readonly mark: { readonly left: Mm; readonly top: Mm };
 	readonly turn: number;

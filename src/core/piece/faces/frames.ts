@@ -46,3 +46,12 @@ export function partsOnFace(face: MeasuredFace): readonly Part[] {
 export function partOnFace(face: MeasuredFace, id: string): Part | undefined {
 	return partsOnFace(face).find((part) => part.id === id);
 }
+
+/** Whatever decoration can lie on, anywhere on a piece, by its id. Throws RangeError for one that is not there. */
+export function partOfPiece(faces: readonly MeasuredFace[], id: string): Part {
+	for (const face of faces) {
+		const part = partOnFace(face, id);
+		if (part) return part;
+	}
+	throw new RangeError(`no part ${id}`);
+}

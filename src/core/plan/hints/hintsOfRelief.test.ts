@@ -20,6 +20,7 @@ interface Wish {
 	readonly lies?: 'flat' | 'upright';
 	readonly bent?: string;
 	readonly wide?: number;
+	readonly shrinkage?: number;
 }
 
 /** The cabinet with casts along an edge of its first door, which is hung at its left, and nothing else. */
@@ -31,7 +32,8 @@ function withCasts({
 	material = 'air-dry-clay',
 	lies = 'flat',
 	bent,
-	wide = 100
+	wide = 100,
+	shrinkage = 0
 }: Wish): Project {
 	const motif: Motif = {
 		id: 'cast',
@@ -39,7 +41,7 @@ function withCasts({
 		width: wide,
 		height: 20,
 		paths: [{ d: `M0 0H${wide}V20H0Z`, rule: 'nonzero' }],
-		mould: { height, shrinkage: 0 }
+		mould: { height, shrinkage }
 	};
 	const trim = { ...ARRANGEMENTS.trim.start(startSettingOf(motif, [part])), id: 'casts', side, inset };
 	const faces = demo.piece.faces.map((face, i) => (i === 0 && bent !== undefined ? { ...face, bent } : face));
@@ -78,7 +80,18 @@ it.each<[what: string, wish: Wish, code: string, says: string | null]>([
 	/** 100 by 20 by 120 mm, six tenths of it, 1.4 g a ml. */
 	['a heavy cast on a face that stands', { lies: 'upright', height: 120 }, 'cast.heavy', '200 g'],
 	['the same on its back', { height: 120 }, 'cast.heavy', null],
-	['a light one', { lies: 'upright', height: 80 }, 'cast.heavy', null]
+	['a light one', { lies: 'upright', height: 80 }, 'cast.heavy', null],
+	['ornament as it comes', { material: 'wood-applique' }, 'cast.other-size', null],
+	['and in a trim that reckons with no shrinkage', { material: 'wood-applique' }, 'cast.no-shrinkage', null],
+	['clay that shrinks', { shrinkage: 0.1 }, 'cast.no-shrinkage', null],
+	['ornament in a trim that reckons with shrinking clay', { material: 'wood-applique', shrinkage: 0.1 }, 'cast.no-shrinkage', 'with 10 %'],
+	[
+		'and so laid smaller than it comes',
+		{ material: 'wood-applique', shrinkage: 0.1 },
+		'cast.other-size',
+		'comes 100 mm wide and has no other size: here it is laid 90 mm wide'
+	],
+	['clay laid so', { shrinkage: 0.1 }, 'cast.other-size', null]
 ])('%s', (_what, wish, code, says) => {
 	const { hints, errors } = planProject(withCasts(wish));
 	expect(errors.filter(({ path }) => path.includes('arrangements') || path.includes('bent'))).toEqual([]);

@@ -1,4 +1,4 @@
-import { listCasts, type LaidItem } from '../../layout';
+import { gatherWholes, listCasts, type LaidItem } from '../../layout';
 import { whereOf, wordCoat, type Layer, type Stack } from '../../layers';
 import { partOnFace, partsOnFace, standOf, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Project } from '../../project';
@@ -12,7 +12,7 @@ export function hintsOfRelief(project: Project, stack: Stack, piece: Faces): Iss
 	return [
 		...underHardware(project, raised, piece),
 		...doorsHeld(project, raised, piece),
-		...raised.flatMap((layer) => [...onRound(layer, project, piece), ...tooHeavy(layer, project)])
+		...raised.flatMap((layer) => [...onRound(layer, project, piece), ...tooHeavy(layer, project), ...asItComes(layer, project)])
 	];
 }
 
@@ -153,13 +153,46 @@ function onRound(layer: Layer, project: Project, { faces }: Faces): Issue[] {
 	});
 }
 
+/** Sizes that differ by less are the same, as a share. */
+const SAME_SIZE = 0.005;
+
+/** What comes as a piece has the sizes that it has, and does not shrink as clay does. */
+function asItComes(layer: Layer, project: Project): Issue[] {
+	if (!layer.material?.casting?.piece) return [];
+	const laid = gatherWholes(itemsOf(layer));
+	return project.layout.motifs.flatMap((motif): Issue[] => {
+		const own = laid.flatMap(([item]) => (item!.motif === motif.id ? [item!] : []));
+		const [first] = own;
+		if (!first) return [];
+		const path = pathOf(project, first.arrangement);
+		const sizes = motif.sizes ?? [1];
+		const other = own.find(({ scale }) => sizes.every((size) => Math.abs(scale / size - 1) > SAME_SIZE));
+		const arrangement = project.layout.arrangements.find(({ id }) => id === first.arrangement);
+		const reckons = arrangement?.kind === 'trim' && (motif.mould?.shrinkage ?? 0) > 0;
+		return [
+			...(other
+				? [
+						{
+							code: 'cast.other-size',
+							path: `${path}.scale`,
+							values: { motif: motif.name, width: motif.width * sizes[0]!, laid: motif.width * other.scale }
+						}
+					]
+				: []),
+			...(reckons
+				? [{ code: 'cast.no-shrinkage', path, values: { motif: motif.name, share: Math.round(motif.mould!.shrinkage * 100) } }]
+				: [])
+		];
+	});
+}
+
 /** A cast that weighs more than this slides on an upright face before its glue holds, g. */
 const HEAVY = 150;
 
 function tooHeavy(layer: Layer, project: Project): Issue[] {
 	const { coat, material } = layer;
 	if (coat.kind !== 'cast' || coat.lies === 'flat') return [];
-	const { casts, motifs } = listCasts(itemsOf(layer), project.layout.motifs, whereOf(coat), material?.casting?.density);
+	const { casts, motifs } = listCasts(itemsOf(layer), project.layout.motifs, whereOf(coat), material?.casting);
 	const heaviest = Math.max(0, ...motifs.map(({ grams }) => grams ?? 0));
 	const first = casts[0]?.[0];
 	if (!first || heaviest <= HEAVY) return [];

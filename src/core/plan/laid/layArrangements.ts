@@ -71,10 +71,14 @@ export function summarizeArrangement(
  */
 export function listItems(laid: readonly ArrangementPlan[], { units, workshop, layout }: Project): ItemRow[] {
 	const orders = new Map<object, number>();
+	const numbers = new Map<object, number>();
 	for (const { arrangement: id, items } of laid)
 		for (const part of new Set(items.map((item) => item.part))) {
 			const here = items.filter((item) => item.part === part);
 			const arrangement = layout.arrangements.find((one) => one.id === id);
+			const isThrown = arrangement && kindOfArrangement(arrangement).isThrown;
+			const inLine = isThrown ? [...here].sort((a, b) => a.centre.x - b.centre.x) : here;
+			inLine.forEach((item, i) => numbers.set(item, i + 1));
 			if (arrangement && kindOfArrangement(arrangement).spreads) {
 				const placed = here.map((item) => ({ item, x: item.centre.x, y: item.centre.y, height: item.height }));
 				const order = orderByHand(placed, { hand: workshop.hand ?? 'right', lies: 'upright' }, { width: 0, height: 0 });
@@ -101,7 +105,7 @@ export function listItems(laid: readonly ArrangementPlan[], { units, workshop, l
 			const texts = [item.left, item.top, item.centre.x, item.centre.y].map(word);
 			const [left, top, centreFromLeft, centreFromTop] = texts.map(({ text }) => text) as [string, string, string, string];
 			const tape = { left, top, centreFromLeft, centreFromTop, rounded: texts.some(({ rounded }) => rounded) };
-			return new Row(item, tape, orders.get(item)!);
+			return new Row(item, tape, numbers.get(item)!, orders.get(item)!);
 		});
 }
 
@@ -109,6 +113,7 @@ class Row extends LazyItem implements ItemRow {
 	constructor(
 		item: LaidItem,
 		readonly tape: ItemRow['tape'],
+		readonly number: number,
 		readonly order: number
 	) {
 		super(item, () => item.rings);

@@ -2,7 +2,7 @@ import { whereOf } from '../../layers';
 import { partsOf, type Places } from '../../layout';
 import type { Project } from '../../project';
 import { nameParts } from '../names/namePlaces';
-import type { Plan } from '../types';
+import type { ItemRow, Plan } from '../types';
 
 /** What lies on the piece, as the schedule of a workshop drawing lists it. */
 export interface Decoration {
@@ -19,6 +19,17 @@ export interface Decoration {
 	readonly steps: readonly number[];
 	/** What is worth a look about it. */
 	readonly looks: readonly string[];
+}
+
+/** The number of an arrangement, on its balloon and on paper. */
+export function numberOfArrangement({ zones, arrangements }: Project['layout'], id: string): number {
+	return zones.length + arrangements.findIndex((one) => one.id === id) + 1;
+}
+
+/** How the items on a part are numbered on screen and paper: from 1; where several arrangements of motifs lie on it, after the number of their balloon: `2.5`. */
+export function labelsOn(layout: Project['layout'], { items }: Pick<Plan, 'items'>, part: string): (item: ItemRow) => string {
+	const laid = new Set(items.filter((item) => item.part === part && item.motif !== null).map(({ arrangement }) => arrangement));
+	return ({ arrangement, number }) => (laid.size > 1 ? `${numberOfArrangement(layout, arrangement)}.${number}` : String(number));
 }
 
 /** Numbers the zones and arrangements of a project: zones first, each in the order that they were made. */

@@ -81,7 +81,7 @@ function describeStep(
 		how: [
 			...howInSitting(partner, layer, next),
 			...howAtEdges(layer),
-			...kind.steps(coat, { moves, colours, write, staysWet: next !== null })
+			...kind.steps(coat, { moves, colours, write, staysWet: next !== null, material, touchDry: drying.touchDry })
 		]
 	};
 }

@@ -1,7 +1,8 @@
-import { crossesGap, dryOf, listCasts, type LaidItem } from '../../layout';
+import { crossesGap, dryOf, listCasts } from '../../layout';
 import { gatherMaterials } from '../../materials';
 import { materialOf, whereOf, type Coat } from '../../layers';
-import { namePlace, type Plan } from '../../plan';
+import { partOfPiece } from '../../piece';
+import { datumWords, labelsOn, namePlace, type ItemRow, type Plan } from '../../plan';
 import type { Project } from '../../project';
 import { formatFine, formatLength, formatPour, formatWork, type Mm } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
@@ -21,7 +22,8 @@ export const makeCastings: PageMaker = {
 function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 	const where = whereOf(coat);
 	const material = materialOf(coat, gatherMaterials(project.materials));
-	const { casts, motifs } = listCasts(plan.items, project.layout.motifs, where, material?.casting?.density);
+	const { casts, motifs } = listCasts(plan.items, project.layout.motifs, where, material?.casting);
+	const isPiece = material?.casting?.piece ?? false;
 	const step = plan.order.find((one) => one.coat === coat.id);
 	if (casts.length === 0 || !step) return [];
 	const write = (mm: Mm) => formatLength(mm, project.units).text;
@@ -34,24 +36,25 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 			size: 4.2,
 			before: 5,
 			keep: 24,
-			right: `${casts.length} casts: ${formatWork(step.bench)} at the bench, then ${formatWork(step.work - step.bench)} to glue`
+			right: `${casts.length} ${isPiece ? 'ornaments' : 'casts'}: ${formatWork(step.bench)} at the bench, then ${formatWork(step.work - step.bench)} to glue`
 		},
 		...motifs.map(({ motif, count, clay, grams }): FlowLine => {
 			const { mould } = motif;
-			const dry = `${write(motif.width * dryOf(motif))} by ${write(motif.height * dryOf(motif))}`;
+			const dry = isPiece ? 1 : dryOf(motif);
+			const size = `${write(motif.width * dry)} by ${write(motif.height * dry)}${isPiece ? '' : ' when dry'}`;
 			const high = mould ? `, ${formatFine(mould.height, project.units).text} high` : '';
 			const heavy = grams === null ? '' : `, about ${Math.round(grams)} g each`;
 			return {
-				text: `${count} of ${motif.name}: ${dry} when dry${high}${heavy}`,
+				text: `${count} of ${motif.name}: ${size}${high}${heavy}`,
 				indent: 6,
-				right: mould ? formatPour(clay, project.workshop.volumes).text : ''
+				...(mould && !isPiece ? { right: formatPour(clay, project.workshop.volumes).text } : {})
 			};
 		}),
 		...notes.map(({ part, text }): FlowLine => ({ text: `${namePlace(plan, part)}: ${text}.`, indent: 6, size: 3.1 })),
 		...(crossing.length > 0
 			? [
 					{
-						text: `Across gaps, to be cut when the glue is dry: ${crossing.map((pieces) => placeOf(pieces, plan, write)).join('; ')}.`,
+						text: `Across gaps, to be cut when the glue is dry: ${crossing.map((pieces) => placeOf(pieces, plan, project)).join('; ')}.`,
 						indent: 6,
 						size: 3.1,
 						before: 1.5
@@ -61,9 +64,11 @@ function linesOf(coat: Coat, plan: Plan, project: Project): FlowLine[] {
 	];
 }
 
-function placeOf(pieces: readonly LaidItem[], plan: Plan, write: (mm: Mm) => string): string {
-	const { index, left, top, part } = pieces[0]!;
+function placeOf(pieces: readonly ItemRow[], plan: Plan, { layout, units }: Project): string {
+	const { centre, part: id } = pieces[0]!;
+	const part = partOfPiece(plan.faces, id);
+	const words = datumWords(part, units);
 	const on = pieces.map((piece) => namePlace(plan, piece.part)).join(' and ');
-	const from = pieces.length > 1 ? ` of ${namePlace(plan, part)}` : '';
-	return `number ${index + 1} on ${on} (${write(left)} from the left${from}, ${write(top)} from the top)`;
+	const of = pieces.length > 1 ? ` of ${namePlace(plan, id)}` : '';
+	return `number ${labelsOn(layout, plan, id)(pieces[0]!)} on ${on} (its centre ${words.across(centre.x)}${of}, ${words.down(centre.y)})`;
 }

@@ -1,6 +1,6 @@
 import { partsOnFace, type Part } from '../../piece';
 import { nameParts } from '../../plan';
-import { describeFront } from '../describeFront';
+import { describeFront } from '../front/describeFront';
 import type { Page } from '../page';
 import type { PageMaker } from './types';
 

@@ -1,6 +1,6 @@
-import { namePlace, type Plan } from '../../plan';
+import { namePlace, wordLay, type Plan } from '../../plan';
 import type { Project } from '../../project';
-import { formatLength, type Mm, formatWait } from '../../units';
+import { formatWait } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -18,7 +18,7 @@ export const makeLays: PageMaker = {
 		if (worked.length === 0) return [];
 		return flowLines(
 			'Lays',
-			`${project.piece.name} · the first mark is the top left corner of the design · figures from the left and the top edge of the part`,
+			`${project.piece.name} · marks are the corners of the design · numbers as on the pages of the parts`,
 			worked.flatMap((one) => linesOf(one, plan, project)),
 			paper
 		);
@@ -29,7 +29,6 @@ function linesOf({ coat, mode, lays, choices }: Plan['lays'][number], plan: Plan
 	const step = plan.order.find((one) => one.coat === coat)!;
 	const rounds = Math.max(...lays.map(({ round }) => round));
 	const { least } = choices.find((choice) => choice.mode === mode)!;
-	const write = (mm: Mm) => formatLength(mm, project.units).text;
 	const wait = rounds > 1 ? `; ${formatWait(step.between)} between two rounds` : '';
 	return [
 		{
@@ -49,12 +48,15 @@ function linesOf({ coat, mode, lays, choices }: Plan['lays'][number], plan: Plan
 			{ text: `Round ${round}`, bold: true, before: 2.5, keep: 14 },
 			...lays
 				.filter((lay) => lay.round === round)
-				.map(({ number, part, mark, turn, items, masked }) => ({
-					text: `${number}. ${namePlace(plan, part)}: ${write(mark.left)} from the left, ${write(mark.top)} from the top${wordTurn(turn)}`,
-					indent: 6,
-					size: 3.1,
-					right: `fills ${items.length}${masked > 0 ? `, ${masked} masked` : ''}`
-				}))
+				.map((lay) => {
+					const { where, fills } = wordLay(project, plan, lay);
+					return {
+						text: `${lay.number}. ${namePlace(plan, lay.part)}: ${where}${wordTurn(lay.turn)}; ${fills}`,
+						indent: 6,
+						size: 3.1,
+						...(lay.masked > 0 ? { right: `${lay.masked} masked` } : {})
+					};
+				})
 		])
 	];
 }

@@ -47,7 +47,7 @@ export const makeShopping: PageMaker = {
 							? `buy ${toBuy} of ${volumeOf(size).text}`
 							: `enough, ${volumeOf(rest).text} left`
 			})),
-			...(supplies.tapes.length + supplies.moulds.length > 0 ? [head('Tape, glue, moulds')] : []),
+			...(supplies.tapes.length + supplies.moulds.length + supplies.pieces.length > 0 ? [head('Tape, glue, moulds, ornaments')] : []),
 			...supplies.tapes.map(({ width, length }): FlowLine => ({
 				text: `Tape, ${nameTape(width, project.units)}`,
 				right: formatRun(length, project.units)
@@ -56,6 +56,10 @@ export const makeShopping: PageMaker = {
 			...supplies.moulds.map(({ name, casts }): FlowLine => ({
 				text: `Mould, ${name}`,
 				right: `${casts} cast${casts === 1 ? '' : 's'}`
+			})),
+			...supplies.pieces.map(({ name, count }): FlowLine => ({
+				text: `Ornament, ${name}`,
+				right: `${count} piece${count === 1 ? '' : 's'}`
 			})),
 			...(left === null
 				? []

@@ -11,14 +11,9 @@
 	let { coat }: { coat: Extract<Coat, { kind: 'cast' }> } = $props();
 	const piece = usePiece();
 	const step = $derived(piece.plan.order.find((one) => one.coat === coat.id));
-	const casts = $derived(
-		listCasts(
-			piece.plan.items,
-			piece.project.layout.motifs,
-			whereOf(coat),
-			gatherMaterials(piece.project.materials).get(coat.material)?.casting?.density
-		)
-	);
+	const casting = $derived(gatherMaterials(piece.project.materials).get(coat.material)?.casting);
+	const isPiece = $derived(casting?.piece ?? false);
+	const casts = $derived(listCasts(piece.plan.items, piece.project.layout.motifs, whereOf(coat), casting));
 	const count = $derived(casts.casts.length);
 	const weights = $derived(casts.motifs.flatMap(({ grams }) => (grams === null ? [] : [Math.round(grams)])));
 	const set = (change: Partial<typeof coat>) => piece.setCoat({ ...coat, ...change });
@@ -36,14 +31,15 @@
 	value={coat.lies}
 	options={[
 		{ value: 'flat', text: 'lies on its back' },
-		{ value: 'upright', text: 'stands, and casts are taped' }
+		{ value: 'upright', text: 'stands, and each is taped' }
 	]}
 	onchange={(lies) => set({ lies })}
 />
 {#if step && count > 0}
 	<p class="note">
 		{count}
-		{count === 1 ? 'cast' : 'casts'}: {formatWork(step.bench)} at the bench before any glue, then {formatWork(step.work - step.bench)} to glue.
+		{count === 1 ? (isPiece ? 'ornament' : 'cast') : isPiece ? 'ornaments' : 'casts'}: {formatWork(step.bench)}
+		{isPiece ? 'to fit them dry' : 'at the bench'} before any glue, then {formatWork(step.work - step.bench)} to glue.
 	</p>
-	{#if weights.length > 0}<p class="note">About {weights.join(' and ')} g each when dry.</p>{/if}
+	{#if weights.length > 0}<p class="note">About {weights.join(' and ')} g each{isPiece ? '' : ' when dry'}.</p>{/if}
 {/if}

@@ -23,7 +23,9 @@
 	);
 </script>
 
-{#if material?.casting}<p class="note">Each stands as high as its mould.</p>{:else}<div class="grid grid-cols-3 gap-2">
+{#if material?.casting}<p class="note">
+		{material.casting.piece ? 'Each stands as high as it comes.' : 'Each stands as high as its mould.'}
+	</p>{:else}<div class="grid grid-cols-3 gap-2">
 		<NumberField label="Coats" whole value={coat.times} min={1} max={9} onchange={(times) => set({ times }, 'times')} />
 		{#if paste && material}
 			<LengthField

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { partOnFace, choosableParts, partsInFrame } from '$core/piece';
+	import { partOnFace, choosableParts, partsInFrame, type Part } from '$core/piece';
+	import { datumWords, type ItemRow } from '$core/plan';
 	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
 	import { Progress } from '$lib/ui/controls';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
@@ -53,11 +54,17 @@
 		const of = (piece.drag.trial ?? piece.project).layout.arrangements.find((other) => other.id === id);
 		return of?.kind === 'run' && of.line.from === 'drawn' ? { run: of, line: of.line } : null;
 	});
+	/** Its near edges from edges that a tape can be hooked on, else its centre from the centre lines. */
+	function sayPlace({ tape, centre }: ItemRow, part: Part): string {
+		const { datum, across, down } = datumWords(part, piece.project.units);
+		const isBox = datum.across === 'left' && datum.down === 'top';
+		return isBox ? `${tape.left} from the left, ${tape.top} from the top` : `its centre ${across(centre.x)}, ${down(centre.y)}`;
+	}
 	const pickedPart = $derived(picked && partOnFace(face, picked.part));
 	const choosable = $derived(choosableParts(face));
 	const spoken = $derived(
 		picked && pickedPart
-			? `${pickedPart.name}, motif ${picked.index + 1}: ${picked.tape.left} from the left, ${picked.tape.top} from the top`
+			? `${pickedPart.name}, motif ${picked.number}: ${sayPlace(picked, pickedPart)}`
 			: sayFace(piece)
 	);
 

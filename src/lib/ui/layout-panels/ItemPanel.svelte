@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { kindOfArrangement, moveItemEdge, type Arrangement } from '$core/layout';
-	import { namePlace, type ItemRow } from '$core/plan';
+	import { fromDatum, partOfPiece } from '$core/piece';
+	import { datumWords, labelsOn, namePlace, type ItemRow } from '$core/plan';
 	import { LengthField } from '$lib/ui/controls';
 	import Figure from '$lib/ui/figure/Figure.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -13,6 +14,26 @@
 
 	const place = (edges: { left?: number; top?: number }) =>
 		piece.setArrangement(moveItemEdge(arrangement, row, edges), `place ${row.arrangement} ${row.key}`);
+	const part = $derived(partOfPiece(piece.plan.faces, row.part));
+	const words = $derived(datumWords(part, unit));
+	const off = $derived(fromDatum(part, row.centre));
+	/** From an edge that a tape can be hooked on the near edge of the motif; from a centre line its centre. */
+	const fields = $derived([
+		{
+			left: { label: 'Left edge, from the left', value: row.left, set: (mm: number) => place({ left: mm }) },
+			right: { label: 'Right edge, from the right', value: row.right, set: (mm: number) => place({ left: row.left + row.right - mm }) },
+			centre: {
+				label: 'Centre, right of the centre line',
+				value: off.across,
+				set: (mm: number) => place({ left: row.left + mm - off.across })
+			}
+		}[words.datum.across],
+		{
+			top: { label: 'Top edge, from the top', value: row.top, set: (mm: number) => place({ top: mm }) },
+			bottom: { label: 'Bottom edge, from the bottom', value: row.bottom, set: (mm: number) => place({ top: row.top + row.bottom - mm }) },
+			centre: { label: 'Centre, below the centre line', value: off.down, set: (mm: number) => place({ top: row.top + mm - off.down }) }
+		}[words.datum.down]
+	]);
 	const how = $derived(
 		row.byHand
 			? 'placed by hand'
@@ -28,26 +49,25 @@
 
 <section class="border border-ember bg-white p-3" aria-label="The motif that is picked">
 	<div class="flex items-baseline justify-between">
-		<h3>{name}, {row.role.replace('-', ' ')}{row.motif === null ? '' : ` ${row.index + 1}`}</h3>
+		<h3>
+			{name}, {row.role.replace('-', ' ')}{row.motif === null ? '' : ` ${labelsOn(piece.project.layout, piece.plan, row.part)(row)}`}
+		</h3>
 		<span class="note">{how}</span>
 	</div>
 	{#if kind.isPlaced}<div class="mt-1 grid grid-cols-2 gap-2">
-			<LengthField label="Left edge, from the left" value={row.left} {unit} onchange={(left) => place({ left })} />
-			<LengthField label="Top edge, from the top" value={row.top} {unit} onchange={(top) => place({ top })} />
+			{#each fields as { label, value, set } (label)}<LengthField {label} {value} {unit} onchange={set} />{/each}
 		</div>{/if}
 	<dl class="mt-2 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
-		{#if !kind.isPlaced}
-			<dt class="text-ink-soft">left edge, from the left</dt>
-			<dd class="text-right"><Figure mm={row.left} {unit} /></dd>
-			<dt class="text-ink-soft">top edge, from the top</dt>
-			<dd class="text-right"><Figure mm={row.top} {unit} /></dd>
+		{#if words.datum.across !== 'centre'}
+			<dt class="text-ink-soft">left and right edge, from their sides</dt>
+			<dd class="text-right"><Figure mm={row.left} {unit} />, <Figure mm={row.right} {unit} /></dd>
 		{/if}
-		<dt class="text-ink-soft">right edge, from the right</dt>
-		<dd class="text-right"><Figure mm={row.right} {unit} /></dd>
-		<dt class="text-ink-soft">bottom edge, from the bottom</dt>
-		<dd class="text-right"><Figure mm={row.bottom} {unit} /></dd>
-		<dt class="text-ink-soft">centre, from the left and top</dt>
-		<dd class="text-right"><Figure mm={row.centre.x} {unit} />, <Figure mm={row.centre.y} {unit} /></dd>
+		{#if words.datum.down !== 'centre'}
+			<dt class="text-ink-soft">top and bottom edge, from theirs</dt>
+			<dd class="text-right"><Figure mm={row.top} {unit} />, <Figure mm={row.bottom} {unit} /></dd>
+		{/if}
+		<dt class="text-ink-soft">centre</dt>
+		<dd class="text-right">{words.across(row.centre.x)},<br />{words.down(row.centre.y)}</dd>
 		<dt class="text-ink-soft">place in the order</dt>
 		<dd class="text-right">{row.order}</dd>
 	</dl>

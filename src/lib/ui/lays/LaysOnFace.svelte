@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { markOf } from '$core/layout';
 	import { partOnFace, type MeasuredFace } from '$core/piece';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -51,7 +52,8 @@
 			/>
 			{#if isNow}
 				{@const part = partOf(lay.part)}
-				{@const [x, y] = [(lay.mark.left + part.x) * scale, (lay.mark.top + part.y) * scale]}
+				{@const mark = markOf(lay, part)}
+				{@const [x, y] = [(mark.x + part.x) * scale, (mark.y + part.y) * scale]}
 				<path d="M{x - 9} {y}H{x + 9}M{x} {y - 9}V{y + 9}" stroke="#fff" stroke-width="4" />
 				<path d="M{x - 9} {y}H{x + 9}M{x} {y - 9}V{y + 9}" stroke={inkOf(lay.round)} stroke-width="1.6" />
 			{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { namePlace } from '$core/plan';
-	import { formatLength, formatWait } from '$core/units';
+	import { namePlace, wordLay } from '$core/plan';
+	import { formatWait } from '$core/units';
 	import { Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
@@ -16,7 +16,7 @@
 	const at = $derived(Math.min(isShown ? piece.view.lays!.at : 0, (plan?.lays.length ?? 1) - 1));
 	const lay = $derived(plan?.lays[at]);
 	const way = $derived(plan?.choices.find(({ mode }) => mode === plan.mode));
-	const write = (mm: number) => formatLength(mm, piece.project.units).text;
+	const words = $derived(lay && wordLay(piece.project, piece.plan, lay));
 	function go(to: number): void {
 		piece.view.lays = { coat, at: to };
 		const face = plan?.lays[to]?.face;
@@ -45,14 +45,14 @@
 			<dl class="mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
 				<dt class="text-ink-soft">on</dt>
 				<dd class="text-right">{namePlace(piece.plan, lay.part)}</dd>
-				<dt class="text-ink-soft">first mark, from the left and the top</dt>
-				<dd class="text-right">{write(lay.mark.left)}, {write(lay.mark.top)}</dd>
+				<dt class="text-ink-soft">lay</dt>
+				<dd class="text-right">{words?.where}</dd>
 				{#if Math.abs(lay.turn) > 1e-6}
 					<dt class="text-ink-soft">turned clockwise</dt>
 					<dd class="text-right">{Math.round(lay.turn * 10) / 10}°</dd>
 				{/if}
-				<dt class="text-ink-soft">fills{lay.masked > 0 ? '; places masked' : ''}</dt>
-				<dd class="text-right">{lay.items.length}{lay.masked > 0 ? `; ${lay.masked}` : ''}</dd>
+				<dt class="text-ink-soft">then</dt>
+				<dd class="text-right">{words?.fills}{lay.masked > 0 ? `; ${lay.masked} masked` : ''}</dd>
 			</dl>
 		{/if}
 	</section>

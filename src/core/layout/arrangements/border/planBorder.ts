@@ -51,7 +51,6 @@ function planBorder(border: Border, context: ArrangementContext, open: readonly 
 			: open.map(({ gave, ...group }) => ({ gave, ...takeChoice(group, border.picks[group.id] ?? border.picks['common']) }));
 	const items: LaidItem[] = [];
 	const hints: Issue[] = [];
-	const notes: { part: string; text: string }[] = [];
 	for (const { choices, taken, parts: ids, gave } of groups) {
 		const own = parts.filter(({ id }) => ids.includes(id));
 		const fit = choices[taken]?.fit;
@@ -60,23 +59,9 @@ function planBorder(border: Border, context: ArrangementContext, open: readonly 
 			continue;
 		}
 		if (gave !== 'nothing') hints.push({ code: 'border.gave', path: `${path}.scale`, values: { gave, part: own[0]!.name } });
-		for (const part of own) {
-			items.push(...layBorder(border, fit, part, context));
-			notes.push({ part: part.id, text: noteOf(border, fit, part, context) });
-		}
+		for (const part of own) items.push(...layBorder(border, fit, part, context));
 	}
-	return { arrangement: border.id, groups, items, issues, hints: [...hints, ...hintsOf(items, parts, piece, path)], notes };
-}
-
-/** The line that its centres stand on, and how far they stand from each other along it. */
-function noteOf(border: Border, fit: BorderFit, part: Part, context: ArrangementContext): string {
-	const write = (mm: Mm) => formatLength(mm, context.unit).text;
-	const { strip, depth } = sizesOf(border, context);
-	const line = write(border.inset + (depth * fit.scale) / 2);
-	const tracks = trackOutline(part.outline, border.inset + (depth * fit.scale) / 2);
-	const pitches = [...new Set(fit.gaps.map((gap) => write(fit.scale * strip.motif.width + gap)))];
-	const start = tracks[0]?.closed ? 'the first on the middle of the top' : 'each side from its corner';
-	return `${border.name}: centres on a line ${line} in from the edge, ${pitches.join(' and ')} apart along it, ${start}.`;
+	return { arrangement: border.id, groups, items, issues, hints: [...hints, ...hintsOf(items, parts, piece, path)] };
 }
 
 /** Places of one outline share their fit: what lies in a box of one size may run another way in it. */

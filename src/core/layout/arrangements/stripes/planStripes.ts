@@ -93,9 +93,16 @@ function tapeOn(stripes: Stripes, bands: readonly Band[], { part, size }: PartOn
 		part: part.id,
 		along: angle === 0 ? 'level' : angle === 90 ? 'upright' : 'slanted',
 		from: angle === 90 ? 'left' : angle === 0 ? 'top' : 'outline',
+		middle: middleOf(part, angle),
 		edges: [...new Set(edges)].filter((edge) => edge > 1e-6 && edge < size - 1e-6),
 		strips: planTaping({ bands, length: size, runOf: (band) => runOf(band, part, angle), school, tapes })
 	};
+}
+
+/** The middle of a part, across its stripes from where they begin, mm. */
+function middleOf(part: Part, angle: number): Mm {
+	const way = across(angle);
+	return (part.width / 2) * way.x + (part.height / 2) * way.y - (angle % 90 === 0 ? 0 : extentOf(part, angle).from);
 }
 
 /** How long a tape along a band runs on the part, mm: as long as the longest line in it. */

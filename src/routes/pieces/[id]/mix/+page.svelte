@@ -73,6 +73,13 @@
 								><td></td></tr
 							>
 						{/each}
+						{#each supplies.pieces as { motif, name, count } (motif)}
+							<tr class="border-t border-rule"
+								><td class="py-1.5">Ornament, {name}</td><td></td><td class="text-right text-lg font-bold"
+									>{count} piece{count === 1 ? '' : 's'}</td
+								><td></td></tr
+							>
+						{/each}
 					</tbody>
 				</table>
 				{#each onlyThere as row (row.material)}<p class="text-sm">

@@ -62,7 +62,7 @@
 	<aside class="paper w-[22rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="Printing">
 		<h2>Sheets</h2>
 		<p class="mt-1">
-			A page for each part with something on it, in figures from its left and its top edge and in words; each motif at true size; where
+			A page for each part with something on it, in figures from its edges or its centre lines and in words; each motif at true size; where
 			tapes go; the order of the coats; what to buy and lay out.
 		</p>
 		<div class="mt-3">
