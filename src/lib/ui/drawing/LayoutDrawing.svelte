@@ -63,9 +63,7 @@
 	const pickedPart = $derived(picked && partOnFace(face, picked.part));
 	const choosable = $derived(choosableParts(face));
 	const spoken = $derived(
-		picked && pickedPart
-			? `${pickedPart.name}, motif ${picked.number}: ${sayPlace(picked, pickedPart)}`
-			: sayFace(piece)
+		picked && pickedPart ? `${pickedPart.name}, motif ${picked.number}: ${sayPlace(picked, pickedPart)}` : sayFace(piece)
 	);
 
 	/** A single motif is turned, made larger and mirrored by keys too. */

@@ -37,7 +37,13 @@
 		{:else if item.kind === 'circle'}
 			<circle cx={item.x} cy={item.y} r={item.radius} stroke={INKS[item.ink]} stroke-width={item.weight} fill={item.fill ?? 'none'} />
 		{:else if item.kind === 'rings'}
-			<path d={ringsPath(item.rings)} fill={item.fill ?? 'none'} fill-rule={item.rule ?? 'evenodd'} stroke={INKS[item.ink]} stroke-width={item.weight} />
+			<path
+				d={ringsPath(item.rings)}
+				fill={item.fill ?? 'none'}
+				fill-rule={item.rule ?? 'evenodd'}
+				stroke={INKS[item.ink]}
+				stroke-width={item.weight}
+			/>
 		{:else}
 			<text
 				x={item.x}
