@@ -1,4 +1,5 @@
 import { benchColour } from './colour';
+import { benchEveryPlan } from './everyPlan';
 import { benchFlatWork } from './flatWork';
 import { benchLays } from './lays';
 import { benchLook } from './look';
@@ -13,6 +14,7 @@ await benchFlatWork();
 await benchLays();
 await benchMeasure();
 await benchPlan();
+benchEveryPlan();
 await benchColour();
 await benchLook();
 await benchWaits();

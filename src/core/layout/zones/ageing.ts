@@ -14,7 +14,9 @@ export const ageing: Pattern<'ageing'> = {
 		for (const { box, radius } of region.touched) {
 			const dx = Math.max(box.x - x, 0, x - box.x - box.width);
 			const dy = Math.max(box.y - y, 0, y - box.y - box.height);
-			edge = Math.min(edge, Math.max(0, Math.hypot(dx, dy) - radius));
+			/** Nearly all lie further off: no root is needed. */
+			const far = dx * dx + dy * dy;
+			if (far < (edge + radius) * (edge + radius)) edge = Math.max(0, Math.sqrt(far) - radius);
 		}
 		const shift = reach * 1.4 * (patchNoise(x, y, Math.max(8, reach * 1.6), seed + region.salt) - 0.45);
 		return Math.min(region.deepest, Math.max(0, edge - shift));

@@ -5,15 +5,17 @@ import { passJoin } from './joins';
 import { depthOnPart } from './layZone';
 import { areaOfShape } from './ownShape';
 import { hash } from './patchNoise';
-import { GOLDEN, placeOfCell } from './placeOfCell';
+import { GOLDEN, placeOfCell, shareOfCell } from './placeOfCell';
 import type { Join, LaidField } from './types';
 
 /** Cells of the first grid along the longer side. */
 const FIRST = 32;
-/** Each stretch is found to within so much of itself, as far as points asked allow. */
+/** Two sizes of cells that differ by less, as a share of each stretch, are near enough, as far as points asked allow. */
 const TOLERANCE = 0.004;
+/** By its spread: the places asked lie more evenly than chance would have them, so that it is out by a third of that, mostly less. */
+const SPREAD = 0.008;
 const MOST_POINTS = 240_000;
-/** Of the square root of the cells that a stretch shares with others, what their sum is off by. */
+/** What a cell that was asked once is off by, as a share of it, where a stretch has some of it. */
 const NOISE = 0.3;
 /** A stretch has a share of a cell from here on. */
 const A_SHARE = 0.02;
@@ -47,12 +49,14 @@ export function areasByRefining(field: Field, joins: readonly Join[], laid: Laid
 	let cells = firstCells(laid.own);
 	let last: number[] | null = null;
 	for (let asked = 0; ;) {
-		const { open, hits, next } = ask(cells);
+		const { open, edge, spread, next } = ask(cells);
 		asked += (cells.inner.length + cells.border.length) / 2;
-		const total = settled.whole + open.whole || 1;
-		const passed = settled.passed.map((area, i) => ((area + open.passed[i]!) * whole) / total);
+		/** Cells that lie inside are as large as they are; those on the edge stand for what is left. */
+		const inside = settled.whole + open.whole;
+		const [all, rest] = edge.whole > 0 ? [1, Math.max(0, whole - inside) / edge.whole] : [whole / (inside || 1), 0];
+		const passed = settled.passed.map((area, i) => all * (area + open.passed[i]!) + rest * edge.passed[i]!);
 		const areas = [whole, ...passed].map((reached, i) => Math.max(0, reached - (passed[i] ?? 0)));
-		const isFine = areas.every((area, i) => area > 0 && NOISE * cells.wide * cells.tall * Math.sqrt(hits[i]!) <= TOLERANCE * area);
+		const isFine = areas.every((area, i) => area > 0 && cells.wide * cells.tall * Math.sqrt(spread[i]!) <= SPREAD * area);
 		const isSteady =
 			last !== null && cells.wide <= turns && areas.every((area, i) => area > 0 && Math.abs(area - last![i]!) <= TOLERANCE * area);
 		const left = next.inner.length + next.border.length;
@@ -79,30 +83,37 @@ function createCounter(field: Field, joins: readonly Join[], laid: LaidField, se
 		const cell = wide * tall;
 		const within = Math.hypot(wide, tall) / 2;
 		const open: Count = { whole: 0, passed: joins.map(() => 0) };
-		const hits = new Array<number>(joins.length + 1).fill(0);
+		const edge: Count = { whole: 0, passed: joins.map(() => 0) };
+		const spread = new Array<number>(joins.length + 1).fill(0);
 		const next = { wide, tall, inner: [] as number[], border: [] as number[] };
-		const visit = (x: number, y: number, isInner: boolean) => {
+		const visit = (x: number, y: number, painted: number | null) => {
+			const isInner = painted === null;
 			asked++;
+			let middle: Mm | null = null;
 			if (isInner && pattern.bounds) {
-				const depth = depthOnPart(field, laid, x, y);
-				const [least, most] = pattern.bounds(field, depth, within, laid.region);
-				if (isOneColour(joins, least, most)) return addCell(settled, null, joins, depth, cell);
+				middle = depthOnPart(field, laid, x, y);
+				const [least, most] = pattern.bounds(field, middle, within, laid.region);
+				if (isOneColour(joins, least, most)) return addCell(settled, joins, middle, cell);
 			}
 			if (isInner) next.inner.push(x, y);
 			const [dx, dy] = placeToAsk(x / wide, y / tall, wide > turns ? asked : null);
-			addCell(open, hits, joins, depthOnPart(field, laid, x + dx * wide, y + dy * tall), cell);
+			const depth = depthOnPart(field, laid, x + dx * wide, y + dy * tall);
+			if (isInner) addCell(open, joins, depth, cell);
+			else addCell(edge, joins, depth, cell * painted);
+			addSpread(spread, joins, depth, middle);
 		};
-		for (let i = 0; i < inner.length; i += 2) visit(inner[i]!, inner[i + 1]!, true);
+		for (let i = 0; i < inner.length; i += 2) visit(inner[i]!, inner[i + 1]!, null);
 		for (let i = 0; i < border.length; i += 2) {
 			const [x, y] = [border[i]!, border[i + 1]!];
 			const where = placeOfCell(laid.own, x, y, wide, tall);
-			if (where === 'inside') visit(x, y, true);
+			if (where === 'inside') visit(x, y, null);
 			else if (where !== 'outside') {
-				if (where === 'edge, in') visit(x, y, false);
+				const painted = shareOfCell(laid.own, x, y, wide, tall);
+				if (painted > 0) visit(x, y, painted);
 				next.border.push(x, y);
 			}
 		}
-		return { open, hits, next };
+		return { open, edge, spread, next };
 	};
 }
 
@@ -120,14 +131,24 @@ function placeToAsk(column: number, row: number, asked: number | null): readonly
 	return [((row * GOLDEN) % 1) - 0.5, ((column * GOLDEN) % 1) - 0.5];
 }
 
-function addCell(count: Count, hits: number[] | null, joins: readonly Join[], depth: Mm, cell: Mm2): void {
+function addCell(count: Count, joins: readonly Join[], depth: Mm, cell: Mm2): void {
 	count.whole += cell;
-	let reached = 1;
+	for (let i = 0; i < joins.length; i++) count.passed[i]! += passJoin(joins[i]!, depth) * cell;
+}
+
+/**
+ * What each stretch may be off by in a cell, squared, as shares of the cell: by how the colour at one place of it differs from that in its middle. In a soft join that is
+ * little, however large the cell; on a crisp edge all or nothing. Of a cell that was asked once: `NOISE`, where the stretch has some of it.
+ */
+function addSpread(spread: number[], joins: readonly Join[], depth: Mm, middle: Mm | null): void {
+	let [reached, before] = [1, 1];
 	for (let i = 0; i <= joins.length; i++) {
 		const passed = i < joins.length ? passJoin(joins[i]!, depth) : 0;
-		if (i < joins.length) count.passed[i]! += passed * cell;
-		if (hits && reached - passed > A_SHARE) hits[i]!++;
-		reached = passed;
+		const there = i < joins.length && middle !== null ? passJoin(joins[i]!, middle) : 0;
+		const share = reached - passed;
+		if (middle !== null) spread[i]! += (share - (before - there)) ** 2;
+		else if (share > A_SHARE) spread[i]! += NOISE ** 2;
+		[reached, before] = [passed, there];
 	}
 }
 

@@ -1,4 +1,4 @@
-import { distanceToOutline, isInsideOutline } from '../../geometry';
+import { distanceToOutline, isInsideOutline, type Outline } from '../../geometry';
 import type { Mm } from '../../units';
 import type { LaidField } from './types';
 
@@ -37,4 +37,27 @@ export function placeOfCell(
 		if (left > 0 && top > 0 && left < hole.width && top < hole.height) isIn = false;
 	}
 	return cut ? (isIn ? 'edge, in' : 'edge, out') : 'inside';
+}
+
+/** How much of a cell on an edge is painted, from 0 to 1: what boxes take off it exactly, what a curve takes by how far off that runs. */
+export function shareOfCell({ outline, holes }: LaidField['own'], x: Mm, y: Mm, wide: Mm, tall: Mm): number {
+	let share = outline === null ? 1 : shareInside(outline, x, y, wide, tall);
+	for (const hole of holes) {
+		if (hole.outline) {
+			share -= shareInside(hole.outline, x - hole.x, y - hole.y, wide, tall);
+			continue;
+		}
+		const across = Math.min(x + wide / 2, hole.x + hole.width) - Math.max(x - wide / 2, hole.x);
+		const down = Math.min(y + tall / 2, hole.y + hole.height) - Math.max(y - tall / 2, hole.y);
+		if (across > 0 && down > 0) share -= (across * down) / (wide * tall);
+	}
+	return Math.max(0, share);
+}
+
+/** As if the outline ran straight through the cell. */
+function shareInside(outline: Outline, x: Mm, y: Mm, wide: Mm, tall: Mm): number {
+	const far = distanceToOutline(outline, { x, y }) / Math.sqrt(wide * tall);
+	return far >= 1
+		? Number(isInsideOutline(outline, { x, y }))
+		: Math.min(1, Math.max(0, 0.5 + (isInsideOutline(outline, { x, y }) ? far : -far)));
 }
