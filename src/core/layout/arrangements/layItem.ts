@@ -1,6 +1,7 @@
 import {
 	areaOfRings,
 	clipToBox,
+	distanceToOutline,
 	flattenOutline,
 	intersectRings,
 	isInsideOutline,
@@ -199,10 +200,15 @@ function boundsOn(part: Part, face: MeasuredFace): Bounds {
 	return bounds;
 }
 
-/** Well inside a part without openings under it: nothing can cut what lies in this frame. */
-function isClear({ x, y, width, height }: Box, part: Part, face: MeasuredFace): boolean {
+/** Well inside a part, with no opening under it: nothing can cut what lies in this frame. */
+function isClear(frame: Box, part: Part, face: MeasuredFace): boolean {
 	const { isBox, holes } = boundsOn(part, face);
-	return isBox && holes.length === 0 && x >= 0 && y >= 0 && x + width <= part.width && y + height <= part.height;
+	const { x, y, width, height } = frame;
+	if (x < 0 || y < 0 || x + width > part.width || y + height > part.height) return false;
+	if (holes.some((hole) => doBoxesMeet(frame, hole))) return false;
+	if (isBox) return true;
+	const centre = { x: x + width / 2, y: y + height / 2 };
+	return isInsideOutline(part.outline, centre) && distanceToOutline(part.outline, centre) > Math.sqrt(width * width + height * height) / 2;
 }
 
 function cutToPart({
@@ -218,17 +224,9 @@ function cutToPart({
 	readonly half: LaidItem['half'];
 	readonly middle: Mm;
 }): { rings: readonly Ring[]; cutBy: Side[] } {
-	const { isBox, edge, holes: all } = boundsOn(part, face);
+	const { isBox, edge } = boundsOn(part, face);
 	const box = boxOfRings(whole);
-	const holes = all.filter((hole) => doBoxesMeet(box, hole));
-	const sides: Side[] = [
-		...(box.x < -SAME || half === 'left' ? (['left'] as const) : []),
-		...(box.y < -SAME ? (['top'] as const) : []),
-		...(box.x + box.width > part.width + SAME || half === 'right' ? (['right'] as const) : []),
-		...(box.y + box.height > part.height + SAME ? (['bottom'] as const) : [])
-	];
-	const outside = !isBox && sides.length === 0 && whole.some((ring) => isPartlyOutside(ring, part));
-	const cutBy: Side[] = [...sides, ...(outside ? (['outline'] as const) : []), ...(holes.length > 0 ? (['opening'] as const) : [])];
+	const { cutBy, holes } = cutsOn({ whole, box, part, face, half });
 	if (cutBy.length === 0) return { rings: whole, cutBy };
 	const cut =
 		isBox && holes.length === 0
@@ -242,6 +240,46 @@ function cutToPart({
 		height: box.height + 2
 	};
 	return { rings: far.width > 0 ? intersectRings(cut, [ringOfBox(far)]) : [], cutBy };
+}
+
+/** What takes something off some rings (in a box) on a part, before anything is cut; and the openings that they meet. */
+function cutsOn({
+	whole,
+	box,
+	part,
+	face,
+	half
+}: {
+	readonly whole: readonly Ring[];
+	readonly box: Box;
+	readonly part: Part;
+	readonly face: MeasuredFace;
+	readonly half: LaidItem['half'];
+}): { readonly cutBy: Side[]; readonly holes: readonly Cutout[] } {
+	const { isBox, holes: all } = boundsOn(part, face);
+	const holes = all.filter((hole) => doBoxesMeet(box, hole));
+	const sides: Side[] = [
+		...(box.x < -SAME || half === 'left' ? (['left'] as const) : []),
+		...(box.y < -SAME ? (['top'] as const) : []),
+		...(box.x + box.width > part.width + SAME || half === 'right' ? (['right'] as const) : []),
+		...(box.y + box.height > part.height + SAME ? (['bottom'] as const) : [])
+	];
+	const outside = !isBox && sides.length === 0 && whole.some((ring) => isPartlyOutside(ring, part));
+	const cutBy: Side[] = [...sides, ...(outside ? (['outline'] as const) : []), ...(holes.length > 0 ? (['opening'] as const) : [])];
+	return { cutBy, holes };
+}
+
+/** What would take something off a motif that is put so on a part: asked of a field of which only whole ones are wanted. */
+export function cutsOf(
+	spec: Pick<ItemPlace, 'centre' | 'scale' | 'mirrored'>,
+	{ motif, shape }: MotifInUse,
+	part: Part,
+	face: MeasuredFace
+): readonly Side[] {
+	const put = { centre: spec.centre, scale: spec.scale, turn: 0, mirrored: spec.mirrored ?? false };
+	if (shape.isWithin && isClear(frameOf(motif, put), part, face)) return NOTHING;
+	const whole = ringsForScale(motif, spec.scale).map(placer(motif, put));
+	return cutsOn({ whole, box: boxOfRings(whole), part, face, half: 'none' }).cutBy;
 }
 
 function cutToMitre(

@@ -27,7 +27,9 @@ export function createLaysPlanner() {
 			const wish = kindOfCoat(coat).lays(coat);
 			const { through, role } = whereOf(coat);
 			const plan = laid.find(({ arrangement }) => arrangement === through);
-			return wish === null || !plan ? [] : [{ coat: coat.id, given: { items: itemsOfRole(plan.items, role), ...wish, ...setting } }];
+			return wish === null || !plan || (wish.isDry && !hasRepeats(plan.items, setting.motifs))
+				? []
+				: [{ coat: coat.id, given: { items: itemsOfRole(plan.items, role), ...wish, ...setting } }];
 		});
 		const planned = given.map((one): readonly [string, LaysPlan, Given] => {
 			if (!kept.has(one.coat)) kept.set(one.coat, createStage());
@@ -35,6 +37,15 @@ export function createLaysPlanner() {
 		});
 		return new Map(planned.filter(([, plan, { isDry }]) => !isDry || savesLays(plan)).map(([coat, plan]) => [coat, plan]));
 	};
+}
+
+/** Whether a sheet of any of its motifs lays more than one at once. */
+function hasRepeats(items: ArrangementPlan['items'], motifs: LaysContext['motifs']): boolean {
+	const used = new Set(items.map(({ motif }) => motif));
+	return [...used].some((id) => {
+		const sheet = id === null ? undefined : motifs.get(id)?.motif.sheet;
+		return sheet !== undefined && sheet.across * sheet.down > 1;
+	});
 }
 
 /** A print through a sheet of one motif is laid motif by motif, in the order of placing: only what is laid by several has lays of its own. */

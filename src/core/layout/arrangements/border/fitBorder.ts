@@ -154,14 +154,35 @@ function countsOf(free: Free, at: number, wish: BorderWish): number[] {
 function byCounts(frees: readonly Free[], wish: BorderWish): BorderFit[] {
 	const [first, second] = frees as [Free, Free | undefined];
 	const fits: BorderFit[] = [];
+	const others = (second ? countsOf(second, 1, wish) : [0]).map((k) => ({ k, within: second ? scalesWithin(second, k, wish) : ANY }));
 	for (const n of countsOf(first, 0, wish)) {
-		for (const k of second ? countsOf(second, 1, wish) : [0]) {
+		const [least, most] = scalesWithin(first, n, wish);
+		/** The more there are the smaller they have to be: of those that go with it at any scale the first is looked for, and the last ends it. */
+		let [from, to] = [0, others.length];
+		while (from < to) {
+			const middle = (from + to) >> 1;
+			if (others[middle]!.within[0] > most + ROUNDED) from = middle + 1;
+			else to = middle;
+		}
+		for (let i = from; i < others.length; i++) {
+			const { k, within } = others[i]!;
+			if (within[1] < least - ROUNDED) break;
 			const counts = second ? [n, k] : [n];
 			const best = bestOfCounts(frees, counts, wish);
 			if (best !== null) fits.push({ ...best, counts, ...gapsAndCost(frees, counts, best.scale, wish) });
 		}
 	}
 	return fits;
+}
+
+const ANY: readonly [number, number] = [-Infinity, Infinity];
+
+/** Between which scales the gap of a side with so many is within its limits, as far as that is easily known: where its free length goes evenly. */
+function scalesWithin(free: Free, count: number, wish: BorderWish): readonly [least: number, most: number] {
+	const slope = free.b - count * wish.motif;
+	if (free.c !== 0 || slope === 0) return ANY;
+	const ends = [wish.gap.least - ROUNDED, wish.gap.most + ROUNDED].map((gap) => (gapsOn(count, wish.corners) * gap - free.a) / slope);
+	return [Math.min(...ends), Math.max(...ends)];
 }
 
 /** The cheapest candidate within the limits; costs are compared as bare numbers, since there are thousands. */

@@ -1,6 +1,6 @@
 import { faceOf, type MeasuredFace, type Part } from '../../../piece';
 import type { Mm } from '../../../units';
-import { layItem } from '../layItem';
+import { cutsOf, layItem } from '../layItem';
 import { motifIn } from '../motifIn';
 import { isSpotOf } from '../spot';
 import type { ArrangementContext, LaidItem, Side } from '../types';
@@ -52,6 +52,7 @@ function itemsOn(part: Part, face: MeasuredFace, arrangement: Grid, context: Arr
 			/** What lies beyond the edge is not laid at all; nor what reaches over it, where only whole ones are wanted. */
 			const { isOver, isBeyond } = overhang(centre, size, part);
 			if ((edge === 'whole' && isOver) || (shape.isWithin && isBeyond)) continue;
+			if (edge === 'whole' && !cutsOf({ centre, scale, mirrored }, { motif, shape }, part, face).every((side) => EDGES.has(side))) continue;
 			const item = layItem({ arrangement: id, place, index: items.length, centre, scale, mirrored }, { motif, shape }, part, face);
 			if (item.openArea > 0 && (edge === 'cut' || isWhole(item))) items.push(item);
 		}

@@ -43,7 +43,7 @@ export const scheme: ArrangementKind<Scheme> = {
 			...begun,
 			kind: 'scheme',
 			field: beginning.motif!.id,
-			fieldGap: Math.round(beginning.motif!.width * begun.scale.wish * 0.2),
+			fieldGap: Math.round(beginning.motif!.width * begun.scale.wish),
 			centre: null,
 			plain: Math.round(beginning.motif!.height * begun.scale.wish * 0.35)
 		};

@@ -70,7 +70,7 @@ export function layField({
 	const box = boundsOfRings(rings);
 	const reach = (half: Mm, step: Mm) => Math.ceil(half / step) + 1;
 	const [nx, ny] = [reach((box.right - box.left) / 2, across), reach((box.bottom - box.top) / 2, down)];
-	if (nx * ny > MOST) return none;
+	if ((2 * nx + 1) * (2 * ny + 1) > MOST) return none;
 	const lay = (px: number, py: number) => {
 		const places: { x: Mm; y: Mm; place: string }[] = [];
 		for (let row = -ny; row <= ny; row++)
@@ -85,4 +85,4 @@ export function layField({
 }
 
 /** More than these are a texture. */
-const MOST = 2000;
+const MOST = 1500;
