@@ -20,7 +20,10 @@ const MADE_UP = [
 const START = {
 	colours: ['estuary', 'hull-white'],
 	zones: [{ id: 'glow', name: 'Glow' }],
-	arrangements: [{ id: 'reeds', name: 'Reeds', kind: 'run' as const }],
+	arrangements: [
+		{ id: 'reeds', name: 'Reeds', kind: 'run' as const },
+		{ id: 'bars', name: 'Bars', kind: 'stripes' as const }
+	],
 	masks: ['mask'],
 	paint: 'chalk-paint',
 	hasHoles: true
@@ -87,6 +90,11 @@ function readLayout(words: string): Project['layout'] {
 			inset: 60
 		};
 		return { ...demo.layout, motifs: [...demo.layout.motifs, motif], arrangements: [...demo.layout.arrangements, rope] };
+	}
+	/** Upright bars over the drawers that the reeds lie on. */
+	if (/\bstriped\b/.test(words)) {
+		const bars = ARRANGEMENTS.stripes.start({ id: 'bars', name: 'Bars', motif: null, parts: 'drawers', shortest: 150, scale: 1 });
+		return { ...demo.layout, arrangements: [...demo.layout.arrangements, { ...bars, angle: 90 } as typeof bars] };
 	}
 	/** The shade lies on its ground and leaves the rest of it. */
 	if (/\bleaves\b/.test(words))

@@ -1,5 +1,5 @@
 import { contours } from 'd3-contour';
-import { areaOfRing, simplifyRing, type Ring } from '../geometry';
+import { areaOfRing, boundsOfRings, simplifyRing, type Ring } from '../geometry';
 import type { Motif } from '../layout';
 import type { Issue, Mm } from '../units';
 
@@ -15,7 +15,7 @@ export interface TraceWish {
 	readonly threshold: number;
 	/** Radius of what is smoothed away, px. */
 	readonly smooth: number;
-	/** Of the motif, mm; its height follows from the picture. */
+	/** Of the shape, mm; its height follows. */
 	readonly width: Mm;
 	/** The light parts are the openings. */
 	readonly inverted: boolean;
@@ -26,6 +26,8 @@ export type Traced = { readonly ok: true; readonly motif: Motif } | { readonly o
 /** Specks smaller than this are dust, mm2; and chords stray from the traced line by at most so much, mm. */
 const DUST = 1;
 const STRAY: Mm = 0.06;
+/** One that is so small beside the largest does not say how far the shape goes: outside of it it is dust too. */
+const SPECK = 0.001;
 const MOST_POINTS = 12_000;
 const LONGEST = 95_000;
 
@@ -40,20 +42,33 @@ export function traceSilhouette({ width, height, pixels }: Silhouette, wish: Tra
 	const padded = new Float64Array(w * h);
 	for (let y = 0; y < height; y++) padded.set(dark.subarray(y * width, (y + 1) * width), (y + 1) * w + 1);
 	const [contour] = contours().size([w, h]).thresholds([wish.threshold])(padded as unknown as number[]);
-	const scale = wish.width / width;
-	const rings = (contour?.coordinates ?? [])
+	const traced = (contour?.coordinates ?? [])
 		.flat()
-		.map((points): Ring =>
+		.map((points): Ring => points.slice(0, -1).flatMap((point) => [point[0]! - 1, point[1]! - 1]));
+	/** The width is that of the shape, not of the white round it; dust is none of it. */
+	const dust = DUST / (wish.width / width) ** 2;
+	const kept = traced.filter((ring) => ring.length >= 6 && areaOfRing(ring) >= dust);
+	if (kept.length === 0) return fail('silhouette.empty');
+	const main = areaOfRing(kept.reduce((most, ring) => (areaOfRing(ring) > areaOfRing(most) ? ring : most)));
+	const { left, top, right, bottom } = boundsOfRings(kept.filter((ring) => areaOfRing(ring) >= SPECK * main));
+	const scale = wish.width / (right - left);
+	const isWithin = (ring: Ring) => {
+		const box = boundsOfRings([ring]);
+		return box.left >= left && box.top >= top && box.right <= right && box.bottom <= bottom;
+	};
+	const rings = kept
+		.filter(isWithin)
+		.map((ring) =>
 			simplifyRing(
-				points.slice(0, -1).flatMap((point) => [(point[0]! - 1) * scale, (point[1]! - 1) * scale]),
+				ring.map((value, i) => (value - (i % 2 === 0 ? left : top)) * scale),
 				STRAY
 			)
 		)
 		.filter((ring) => ring.length >= 6 && areaOfRing(ring) >= DUST);
 	if (rings.length === 0) return fail('silhouette.empty');
-	const size = { width: wish.width, height: height * scale };
-	const open = rings.reduce((sum, ring) => sum + areaOfRing(ring), 0);
-	if (rings.length === 1 && open > 0.995 * size.width * size.height) return fail('silhouette.full');
+	const size = { width: wish.width, height: (bottom - top) * scale };
+	const open = kept.reduce((sum, ring) => sum + areaOfRing(ring), 0);
+	if (rings.length === 1 && open > 0.995 * width * height) return fail('silhouette.full');
 	const d = rings.map((ring) => `M${ring.map((value) => Math.round(value * 100) / 100).join(' ')}Z`).join('');
 	if (rings.reduce((sum, ring) => sum + ring.length / 2, 0) > MOST_POINTS || d.length > LONGEST) return fail('silhouette.busy');
 	return { ok: true, motif: { id, name, ...size, paths: [{ d, rule: 'evenodd' }] } };

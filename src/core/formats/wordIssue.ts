@@ -119,6 +119,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'single.nowhere': (v) =>
 		`It would lie in an opening of ${v['part']}, or beyond its edge: nothing of it is laid. Move it, or lay it on another part.`,
 	'single.no-hardware': (v) => `${v['part']} has no knob or pull to centre it on. Put it on the centre, or choose other parts.`,
+	'single.on-knob': (v) =>
+		`On ${v['part']} it lies under a knob or pull. Move it clear, centre it on the knob, or let motifs run over that hardware.`,
 	'grid.no-step': () => 'With this gap a motif would not move on from its neighbour. Make the gap larger.',
 	'grid.too-many': (v) => `More than ${v['most']} motifs would lie on ${v['part']}. Make them larger, or the gap.`,
 	'grid.on-knob': (v) =>
@@ -173,6 +175,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`Its centre motif does not fit inside the border of ${v['part']}: lay the scheme smaller, or leave the centre out.`,
 	'scheme.no-field': (v) =>
 		`No motif of the field fits inside the border of ${v['part']} whole: lay the scheme smaller, or with a narrower line of ground.`,
+	'scheme.too-dense': (v) =>
+		`The field would have more than ${v['most']} motifs, on ${v['part']} and the other parts together: a texture. Lay the scheme larger, or the field with wider gaps.`,
 	'paste.too-high': (v, u) =>
 		`It is to stand ${length(v['height'], u)} high; ${v['name']} holds ${length(v['most'], u)} in one lay. Lay it twice through the same sheet, or lower.`,
 	'paste.too-low': (v, u) => `It is to stand ${length(v['height'], u)} high; under ${length(v['least'], u)} ${v['name']} leaves no relief.`,

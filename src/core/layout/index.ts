@@ -33,7 +33,7 @@ export type {
 	Taping,
 	TapeStrip
 } from './arrangements/types';
-export { LEAST_SCALE, scaleToBegin } from './arrangements/scales';
+export { LEAST_SCALE, scaleToBegin, setWished } from './arrangements/scales';
 export { scaleSingle, turnSingle, type Single } from './arrangements/single';
 export { TAPES } from './arrangements/tape/tapes';
 export { crossesGap, gatherWholes } from './arrangements/gatherWholes';

@@ -11,3 +11,4 @@ export { addCoat, dropCoat, followHoles, setCoat } from './editFinish';
 export { dropColour, setColour, usesOfColour } from './editPalette';
 export { coloursUnder } from './coloursUnder';
 export { ZONE_STARTERS } from './zoneStarters';
+export { placeKnob } from './placeKnob';

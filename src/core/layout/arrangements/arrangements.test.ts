@@ -145,6 +145,11 @@ describe('a single motif', () => {
 			])
 		).toBe(1);
 		expect(scaleToBegin(flag, [])).toBe(1);
+		/** What is wide by the width of a front, what is tall by its height. */
+		const line = { width: 400, height: 40 };
+		expect(scaleToBegin(line, [{ width: 800, height: 150 }])).toBe(1);
+		expect(scaleToBegin(line, [{ width: 150, height: 800 }])).toBe(0.19);
+		expect(scaleToBegin({ width: 40, height: 400 }, [{ width: 800, height: 150 }])).toBe(0.19);
 	});
 
 	it('moves on all its parts when one is dragged, and only the one that is left out goes', () => {

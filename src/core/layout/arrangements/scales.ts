@@ -8,20 +8,32 @@ export function scalesAround(wish: number): { readonly least: number; readonly m
 	return { least: toScale(wish * AROUND.least), most: toScale(wish * AROUND.most), wish: toScale(wish) };
 }
 
+export interface Wished {
+	least: number;
+	most: number;
+	wish: number;
+}
+
+/** A limit or a wish set: the others give way, so that the wish lies between its limits. */
+export function setWished({ least, most, wish }: Readonly<Wished>, key: keyof Wished, value: number): Wished {
+	if (key === 'least') return { least: value, most: Math.max(most, value), wish: Math.max(wish, value) };
+	if (key === 'most') return { least: Math.min(least, value), most: value, wish: Math.min(wish, value) };
+	return { least: Math.min(least, value), most: Math.max(most, value), wish: value };
+}
+
 /** To a hundredth, within what a motif may be. */
 export function toScale(scale: number): number {
 	return Math.min(LARGEST_SCALE, Math.max(LEAST_SCALE, Math.round(scale * 100) / 100));
 }
 
-/** To begin with a motif takes half of the shorter side of the least part. Source: methods 3 (suggested size). */
+/** To begin with a motif takes half of the least part, across or down. Source: methods 3 (suggested size). */
 const BEGIN = 0.5;
 
-/** The scale at which a motif takes half of the shorter side of the least of some parts; 1 where there is none. */
+/** The scale at which a motif takes half of the width of the least of some parts, or half of its height, whichever it fills first; 1 where there is none. */
 export function scaleToBegin(
 	motif: { readonly width: number; readonly height: number },
 	parts: readonly { readonly width: number; readonly height: number }[]
 ): number {
 	if (parts.length === 0) return 1;
-	const least = Math.min(...parts.map(({ width, height }) => Math.min(width, height)));
-	return toScale((BEGIN * least) / Math.max(motif.width, motif.height));
+	return toScale(BEGIN * Math.min(...parts.map(({ width, height }) => Math.min(width / motif.width, height / motif.height))));
 }

@@ -87,11 +87,11 @@ export function scaleSingle(one: Single, times: number): Single {
 	return { ...one, scale: toScale(one.scale * times) };
 }
 
-/** Between a fifth and two thirds of the shorter side, with a tenth clear: never a block. Source: methods 3 (suggested size). */
+/** Between a fifth and two thirds of the front, by whichever side of it fills more, with a tenth clear: never a block. Source: methods 3 (suggested size). */
 function hintOfSize(items: readonly LaidItem[], part: Part, path: string): Issue[] {
 	const item = items.find((one) => one.part === part.id && one.cutBy.length === 0);
 	if (!item) return [];
-	const share = Math.max(item.width, item.height) / Math.min(part.width, part.height);
+	const share = Math.max(item.width / part.width, item.height / part.height);
 	const values = { part: part.name, share: Math.round(share * 100) };
 	if (share < 1 / 5 - 0.005) return [{ code: 'single.looks-small', path: `${path}.scale`, values }];
 	const least = Math.min(part.width, part.height) / 10;
@@ -99,7 +99,7 @@ function hintOfSize(items: readonly LaidItem[], part: Part, path: string): Issue
 	return isTight ? [{ code: 'single.looks-tight', path: `${path}.scale`, values: { part: part.name, most: least } }] : [];
 }
 
-/** Of the shorter side of the least part: the suggested sizes, and what leaves a tenth clear on each side. Source: methods 3 (suggested size). */
+/** Of the front, by its width for what is wide and by its height for what is tall: the suggested sizes, and what leaves a tenth clear on each side. Source: methods 3 (suggested size). */
 const SHARES = [
 	{ share: 1 / 2, reason: 'half of the front, as most begin' },
 	{ share: 2 / 3, reason: 'two thirds: as large as is suggested' },
@@ -112,23 +112,22 @@ const SHARES = [
 function sizesOf({ scale, motif: id }: Single, parts: readonly Part[], context: ArrangementContext): ChoiceGroup[] {
 	if (parts.length === 0) return [];
 	const { motif } = motifIn(context, id);
-	const longest = Math.max(motif.width, motif.height);
-	const shortest = Math.min(...parts.map(({ width, height }) => Math.min(width, height)));
+	/** The scale at which it is as wide, or as high, as the least of its parts. */
+	const full = Math.min(...parts.map(({ width, height }) => Math.min(width / motif.width, height / motif.height)));
 	const write = (mm: number) => formatLength(mm, context.unit).text;
 	const at = (size: number, reason: string): Choice<string> => {
-		const terms = { scale: 2 * Math.abs(Math.log((size * longest) / (shortest / 2))) };
+		const terms = { scale: 2 * Math.abs(Math.log(size / (full / 2))) };
 		return {
 			pick: size.toFixed(2),
 			cost: terms.scale,
 			terms,
 			title: `At ${size.toFixed(2)}: ${write(size * motif.width)} by ${write(size * motif.height)}`,
 			reason,
-			warning: size * longest > shortest + 1e-6 ? 'larger than the front' : null
+			warning: size > full + 1e-6 ? 'larger than the front' : null
 		};
 	};
 	const sizes =
-		motif.sizes?.map((size) => at(size, 'a size that exists')) ??
-		SHARES.map(({ share, reason }) => at(toScale((share * shortest) / longest), reason));
+		motif.sizes?.map((size) => at(size, 'a size that exists')) ?? SHARES.map(({ share, reason }) => at(toScale(share * full), reason));
 	const own = sizes.some(({ pick }) => pick === scale.toFixed(2)) ? sizes : [...sizes, at(scale, 'as you set it')];
 	const choices = rankChoices(own);
 	return [takeChoice({ id: 'common', parts: parts.map((part) => part.id), choices }, scale.toFixed(2))];
@@ -161,7 +160,16 @@ function hintsOf({ at, leftOut }: Single, items: readonly LaidItem[], parts: rea
 	const nowhere =
 		at === 'centre' ? parts.filter(({ id }) => !leftOut.some((spot) => spot.part === id) && !items.some((item) => item.part === id)) : [];
 	const sized = at === 'centre' ? parts.flatMap((part) => hintOfSize(items, part, path)) : [];
+	/** One that is centred on hardware is meant to lie under it. */
+	const under =
+		at === 'hardware'
+			? []
+			: parts.flatMap((part) => {
+					const count = items.filter((item) => item.part === part.id && item.touches.length > 0).length;
+					return count > 0 ? [{ code: 'single.on-knob', path: `${path}.offset`, values: { part: part.name } }] : [];
+				});
 	return [
+		...under,
 		...nowhere.map((part) => ({ code: 'single.nowhere', path: `${path}.offset`, values: { part: part.name } })),
 		...sized,
 		...bare.map((part) => ({ code: 'single.no-hardware', path: `${path}.at`, values: { part: part.name } })),

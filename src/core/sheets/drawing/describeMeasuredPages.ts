@@ -4,6 +4,7 @@ import { groundOn, GROUNDS, HARDWARE, type MeasuredFace } from '../../piece';
 import type { Plan } from '../../plan';
 import { formatLength, type Mm } from '../../units';
 import { PAGE_MARGIN, PAPERS, type Page, type PageItem } from '../page';
+import { describeHoles } from './describeHoles';
 import { describeMeasured, type DrawnItem } from './describeMeasured';
 
 /** Height of figures on paper. */
@@ -13,9 +14,11 @@ const SCALES = [0.5, 1, 2, 2.5, 4, 5, 6, 7.5, 8, 10, 12.5, 15, 20, 25, 30, 40, 5
 const TOP: Mm = 36;
 const NOTES: Mm = 34;
 
-/** The measured drawing of a piece: a page for each face that is measured, to scale, with its dimension lines and notes. */
+/** The measured drawing of a piece: a page for each face that is measured, to scale, with its dimension lines and notes, and one for its holes. */
 export function describeMeasuredPages(project: Project, plan: Plan, paper: Project['paper']): Page[] {
-	return plan.faces.filter(({ idle }) => !idle).map((face) => describePage(project, face, paper));
+	return plan.faces
+		.filter(({ idle }) => !idle)
+		.flatMap((face) => [describePage(project, face, paper), ...describeHoles(project, plan, face, paper)]);
 }
 
 function describePage(project: Project, face: MeasuredFace, paper: Project['paper']): Page {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { FIRST_LINE, leaveOutMotif, type Run } from '$core/layout';
+	import { FIRST_LINE, leaveOutMotif, setWished, type Run } from '$core/layout';
 	import { Fold, LengthField, NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
@@ -47,6 +47,12 @@
 	const pin = (change: Partial<NonNullable<Run['pinned']>>, together = '') =>
 		set((draft) => void (draft.pinned = { ...FREE, ...draft.pinned, ...change }), together && `pin ${together}`);
 
+	/** A wish that nobody set stays unset, and lies between its limits all the same. */
+	function setGap(key: 'least' | 'wish' | 'most', gap: number): void {
+		const { least, most, wish } = run.gap;
+		const next = setWished({ least, most, wish: wish ?? (least + most) / 2 }, key, gap);
+		set((draft) => void (draft.gap = wish === null && key !== 'wish' ? { ...next, wish } : next), `gap-${key}`);
+	}
 	function set(change: (draft: Draft<Run>) => void, together = ''): void {
 		piece.setArrangement(
 			create(run, (draft) => change(draft)),
@@ -147,16 +153,12 @@
 				value={run.scale[key]}
 				min={0.05}
 				max={20}
-				onchange={(scale) => set((draft) => void (draft.scale[key] = scale), `scale ${key}`)}
+				onchange={(scale) => set((draft) => void (draft.scale = setWished(draft.scale, key, scale)), `scale ${key}`)}
 			/>
 		{/each}
-		<GapField label="Gap, least" value={run.gap.least} onchange={(gap) => set((draft) => void (draft.gap.least = gap), 'gap-least')} />
-		<GapField
-			label="wished"
-			value={run.gap.wish ?? (run.gap.least + run.gap.most) / 2}
-			onchange={(gap) => set((draft) => void (draft.gap.wish = gap), 'gap-wish')}
-		/>
-		<GapField label="most" value={run.gap.most} onchange={(gap) => set((draft) => void (draft.gap.most = gap), 'gap-most')} />
+		<GapField label="Gap, least" value={run.gap.least} onchange={(gap) => setGap('least', gap)} />
+		<GapField label="wished" value={run.gap.wish ?? (run.gap.least + run.gap.most) / 2} onchange={(gap) => setGap('wish', gap)} />
+		<GapField label="most" value={run.gap.most} onchange={(gap) => setGap('most', gap)} />
 		<LengthField
 			label="Clear at the ends"
 			value={run.margin}

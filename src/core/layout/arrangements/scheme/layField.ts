@@ -65,12 +65,11 @@ export function layField({
 	readonly keepOff: Box | null;
 }): Readonly<Record<FieldWay, FieldPlaces>> {
 	const [across, down] = [motif.width + gap, motif.height + gap];
-	const none = { 'motif-motif': [], 'gap-motif': [], 'motif-gap': [], 'gap-gap': [] };
-	if (rings.length === 0 || across <= 0 || down <= 0) return none;
+	if (rings.length === 0 || across <= 0 || down <= 0) return NO_FIELDS;
 	const box = boundsOfRings(rings);
 	const reach = (half: Mm, step: Mm) => Math.ceil(half / step) + 1;
 	const [nx, ny] = [reach((box.right - box.left) / 2, across), reach((box.bottom - box.top) / 2, down)];
-	if ((2 * nx + 1) * (2 * ny + 1) > MOST) return none;
+	if ((2 * nx + 1) * (2 * ny + 1) > MOST_PLACES) return TOO_DENSE;
 	const lay = (px: number, py: number) => {
 		const places: { x: Mm; y: Mm; place: string }[] = [];
 		for (let row = -ny; row <= ny; row++)
@@ -84,5 +83,8 @@ export function layField({
 	return { 'motif-motif': lay(0, 0), 'gap-motif': lay(0.5, 0), 'motif-gap': lay(0, 0.5), 'gap-gap': lay(0.5, 0.5) };
 }
 
-/** More than these are a texture. */
-const MOST = 1500;
+/** More than these are a texture: on a part, and on all parts of a scheme. */
+export const MOST_PLACES = 1500;
+const NO_FIELDS: Readonly<Record<FieldWay, FieldPlaces>> = { 'motif-motif': [], 'gap-motif': [], 'motif-gap': [], 'gap-gap': [] };
+/** What is given where they would be. */
+export const TOO_DENSE: Readonly<Record<FieldWay, FieldPlaces>> = { ...NO_FIELDS };

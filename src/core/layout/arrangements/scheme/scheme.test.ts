@@ -118,6 +118,15 @@ describe('a scheme', () => {
 		expect(hints.map(({ code }) => code)).toEqual(expect.arrayContaining(['scheme.no-centre', 'scheme.no-field']));
 		expect(items.some(({ role }) => role === 'border')).toBe(true);
 	});
+	it('more than a texture would is not laid, and says so; a wider gap cures it', () => {
+		const dense = { ...start(harbour, 600), fieldGap: 0, scale: { least: 0.05, wish: 0.05, most: 0.06 } };
+		const { items, hints } = lay(dense, BOARDS[0]![1]);
+		expect(hints.map(({ code }) => code)).toContain('scheme.too-dense');
+		expect(items.some(({ role }) => role === 'field')).toBe(false);
+		const wide = lay({ ...dense, fieldGap: 40 }, BOARDS[0]![1]);
+		expect(wide.hints.map(({ code }) => code)).not.toContain('scheme.too-dense');
+		expect(wide.items.filter(({ role }) => role === 'field').length).toBeGreaterThan(20);
+	});
 	it('a motif of the field is left out by itself, and the border moves in as one', () => {
 		const scheme = start(harbour, 600);
 		const { items } = lay(scheme, BOARDS[0]![1]);

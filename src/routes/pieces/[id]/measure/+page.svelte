@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { changeUnits, markOwn } from '$core/project';
+	import { changeUnits, markOwn, placeKnob } from '$core/project';
 	import { freeId } from '$core/layers';
 	import { OVERALL, partAt, type Box } from '$core/piece';
 	import { formatFigure, formatLength, type LengthUnit } from '$core/units';
@@ -100,22 +100,18 @@
 			const under = partAt(measured, box.x, box.y);
 			const id = freeId('knob', piece.faceInput.fittings);
 			const inches = unit === 'in';
-			piece.editFace(
-				(face) =>
-					void face.fittings.push({
-						id,
-						on: [under.id],
-						hardware: {
-							kind: 'knob',
-							across: { rule: 'edge', distance: write(box.x - under.x), count: 1 },
-							down: { rule: 'top', distance: write(box.y - under.y) },
-							holes: { old: 'keep' },
-							room: 'clear',
-							hole: inches ? '3/16' : '5',
-							diameter: inches ? '1 1/4' : '32'
-						}
-					})
-			);
+			const fresh = {
+				kind: 'knob',
+				across: { rule: 'middle' },
+				down: { rule: 'middle' },
+				holes: { old: 'keep' },
+				room: 'clear',
+				hole: inches ? '3/16' : '5',
+				diameter: inches ? '1 1/4' : '32'
+			} as const;
+			const place = { x: box.x - under.x, y: box.y - under.y };
+			const next = placeKnob(piece.faceInput, under, place, { fresh, id, write });
+			piece.editFace((face) => void Object.assign(face, { fittings: next.fittings, hardware: next.hardware }));
 		}
 		trace = null;
 	}
