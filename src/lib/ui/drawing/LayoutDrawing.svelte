@@ -16,6 +16,7 @@
 	import { rowsOn } from './rowsOn';
 	import { snapRow } from './snapRow';
 	import PartPicks from './PartPicks.svelte';
+	import { placeLines } from './placeLines';
 	import SizeLines from './SizeLines.svelte';
 	import { MAP } from './room';
 	import { sayFace } from './sayFace';
@@ -184,8 +185,11 @@
 				{@const [x, y] = [pickedPart.x * k, pickedPart.y * k]}
 				{@const [left, top] = [x + picked.left * k, y + picked.top * k]}
 				<g class="[&_text]:stroke-[#f6f4ef] [&_text]:stroke-[4px]">
-					<Dimension from={x} to={left} at={top + 14} off={top + 14} mm={picked.left} {unit} ember />
-					<Dimension from={y} to={top} at={left + 12} off={left + 12} mm={picked.top} {unit} upright ember />
+					{#each placeLines(pickedPart, picked) as { from, to, upright } (upright)}
+						{@const at = upright ? left + 12 : top + 14}
+						{@const off = upright ? y : x}
+						<Dimension from={off + from * k} to={off + to * k} {at} off={at} mm={to - from} {unit} {upright} ember />
+					{/each}
 				</g>
 			{/if}
 		{/snippet}
