@@ -146,7 +146,7 @@ test('the whole journey by keyboard alone', async ({ page, workshop }) => {
 	await expect(page.getByRole('region', { name: 'Ways it fits' })).toBeVisible();
 	await reach(/^Front of/, 'application');
 	await page.keyboard.press('n');
-	await expect(page.getByText('Drawer 1, motif 1')).toBeVisible();
+	await expect(page.getByRole('heading', { name: /^Drawer 1, motif (\d+\.)?1$/ })).toBeVisible();
 	const left = page.getByLabel('Left edge, from the left');
 	const before = Number(await left.inputValue());
 	await page.keyboard.press('Shift+ArrowRight');

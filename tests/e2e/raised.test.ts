@@ -12,7 +12,7 @@ test('raised work is laid in rounds: stepped through on the piece, worked anothe
 	expect(rounds).toBeGreaterThan(1);
 	await lays.getByRole('button', { name: 'The next lay' }).click();
 	await expect(lays.getByRole('status')).toContainText('Lay 2 of');
-	await expect(lays).toContainText('first mark, from the left and the top');
+	await expect(lays).toContainText(/its top left mark \d+ mm from the left, \d+ mm from the top/);
 	await expectNoViolations(page, 'lay out, with lays');
 	/** On its back it is worked from the middle of the face outwards: another one is second. */
 	const mark = lays.locator('dd').nth(1);

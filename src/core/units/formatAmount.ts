@@ -122,7 +122,11 @@ const TAPE_NAMES: Readonly<Record<number, string>> = {
 	48: '2 in'
 };
 
+/** One that was measured is a little wider or narrower than most of its name, mm. */
+const NEAR_NAME: Mm = 0.5;
+
 /** What a tape is called: by its true width, mm; in inches by the name that it is sold under, which is a little more. */
 export function nameTape(width: Mm, unit: LengthUnit): string {
-	return (unit === 'in' ? TAPE_NAMES[width] : undefined) ?? formatFine(width, unit).text;
+	const near = Object.keys(TAPE_NAMES).find((known) => Math.abs(Number(known) - width) <= NEAR_NAME);
+	return (unit === 'in' && near !== undefined ? TAPE_NAMES[Number(near)] : undefined) ?? formatFine(width, unit).text;
 }

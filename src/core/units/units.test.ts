@@ -192,4 +192,7 @@ it('a run is bought by the tenth of a metre or the whole foot, rounded up; a tap
 	expect([nameTape(24, 'mm'), nameTape(24, 'in'), nameTape(36, 'in'), nameTape(18, 'in')]).toEqual(['24 mm', '1 in', '1 1/2 in', '3/4 in']);
 	/** One of their own is told as it is. */
 	expect(nameTape(30, 'in')).toMatch(/^1 3\/16/);
+	/** One that was measured keeps its name; in mm it is called by its width. */
+	expect([nameTape(18.3, 'in'), nameTape(47.6, 'in'), nameTape(18.3, 'mm')]).toEqual(['3/4 in', '2 in', '18.3 mm']);
+	expect(nameTape(20, 'in')).not.toBe('3/4 in');
 });

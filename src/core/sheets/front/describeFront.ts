@@ -20,6 +20,9 @@ const RIGHT: Mm = PAGE_MARGIN + 10;
 const NOTE: Mm = 4.4;
 const NOTE_SIZE: Mm = 3.1;
 const LATER_TOP: Mm = 34;
+/** Of the line under the heading; a long one is set smaller. */
+const UNDER: Mm = 3.4;
+const LETTER = 0.47;
 
 /** The pages of one part: its drawing with dimensions, how its colours and motifs are set out, and a row of figures for each placement that is found by itself. */
 export function describeFront(project: Project, plan: Plan, part: Part, paper: Project['paper']): Page[] {
@@ -67,9 +70,17 @@ export function describeFront(project: Project, plan: Plan, part: Part, paper: P
 function header(project: Project, part: Part, more: string, width: Mm): PageItem[] {
 	const size = [part.width, part.height].map((mm) => formatLength(mm, project.units).text).join(' wide, ');
 	const { first } = datumWords(part, project.units);
+	const under = `${project.piece.name} · ${size} high · ${first}`;
 	return [
 		{ kind: 'text', x: PAGE_MARGIN, y: 20, text: `${part.name}${more}`, size: 7, ink: 'ink', bold: true },
-		{ kind: 'text', x: PAGE_MARGIN, y: 27, text: `${project.piece.name} · ${size} high · ${first}`, size: 3.4, ink: 'soft' },
+		{
+			kind: 'text',
+			x: PAGE_MARGIN,
+			y: 27,
+			text: under,
+			size: Math.min(UNDER, (width - 2 * PAGE_MARGIN) / (under.length * LETTER)),
+			ink: 'soft'
+		},
 		{ kind: 'line', x1: PAGE_MARGIN, y1: 30, x2: width - PAGE_MARGIN, y2: 30, weight: 0.3, ink: 'ember' }
 	];
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { partOnFace, choosableParts, partsInFrame, type Part } from '$core/piece';
-	import { datumWords, type ItemRow } from '$core/plan';
+	import { datumWords, labelsOn, type ItemRow } from '$core/plan';
 	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
 	import { Progress } from '$lib/ui/controls';
 	import FaceLook from '$lib/ui/look/FaceLook.svelte';
@@ -64,7 +64,9 @@
 	const pickedPart = $derived(picked && partOnFace(face, picked.part));
 	const choosable = $derived(choosableParts(face));
 	const spoken = $derived(
-		picked && pickedPart ? `${pickedPart.name}, motif ${picked.number}: ${sayPlace(picked, pickedPart)}` : sayFace(piece)
+		picked && pickedPart
+			? `${pickedPart.name}, motif ${labelsOn(piece.project.layout, piece.plan, picked.part)(picked)}: ${sayPlace(picked, pickedPart)}`
+			: sayFace(piece)
 	);
 
 	/** A single motif is turned, made larger and mirrored by keys too. */
@@ -188,7 +190,17 @@
 					{#each placeLines(pickedPart, picked) as { from, to, upright } (upright)}
 						{@const at = upright ? left + 12 : top + 14}
 						{@const off = upright ? y : x}
-						<Dimension from={off + from * k} to={off + to * k} {at} off={at} mm={to - from} {unit} {upright} ember />
+						<Dimension
+							from={off + from * k}
+							to={off + to * k}
+							{at}
+							off={at}
+							mm={to - from}
+							{unit}
+							{upright}
+							guess={pickedPart.estimated}
+							ember
+						/>
 					{/each}
 				</g>
 			{/if}

@@ -71,6 +71,7 @@
 		<dt class="text-ink-soft">place in the order</dt>
 		<dd class="text-right">{row.order}</dd>
 	</dl>
+	{#if part.estimated}<p class="note mt-1">The size of {name} is a guess, and so are these: measure it first.</p>{/if}
 	{#if row.touches.length > 0}
 		{#if !kind.meansHardware(arrangement, row)}<p class="fault mt-1">! It stands on a knob.</p>{:else}<p class="note mt-1">
 				A knob comes over it, as you chose.

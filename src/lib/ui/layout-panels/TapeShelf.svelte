@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { TAPES } from '$core/layout';
 	import { setOwn } from '$core/project';
-	import { nameTape } from '$core/units';
+	import { formatFine, nameTape } from '$core/units';
 	import { LengthField } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -11,6 +11,12 @@
 	const tapes = $derived([...(piece.project.workshop.tapes ?? TAPES)].sort((a, b) => a - b));
 	let fresh = $state(10);
 	const put = (next: readonly number[]) => piece.replace(setOwn(piece.project, { tapes: [...next] }));
+	/** Laid side by side ten strips tell the true width of one; it is the tape of the shelf that is nearest to it. */
+	let ten = $state<number | null>(null);
+	const measured = $derived(ten === null ? null : Math.round(ten * 10) / 100);
+	const nearest = $derived(
+		measured === null ? null : tapes.reduce((best, tape) => (Math.abs(tape - measured) < Math.abs(best - measured) ? tape : best))
+	);
 	const isThere = $derived(tapes.some((tape) => Math.abs(tape - fresh) < 1e-6));
 </script>
 
@@ -27,7 +33,31 @@
 		</li>
 	{/each}
 </ul>
-<div class="flex items-end gap-2">
+<div class="mt-1 flex items-end gap-2">
+	<div class="w-40">
+		<LengthField
+			fine
+			label="Ten strips side by side"
+			value={ten ?? 10 * tapes[0]!}
+			{unit}
+			min={10}
+			max={1000}
+			onchange={(mm) => (ten = mm)}
+		/>
+	</div>
+	<button
+		class="button text-sm"
+		disabled={measured === null || nearest === null || tapes.includes(measured)}
+		onclick={() => {
+			if (measured !== null) put(tapes.map((tape) => (tape === nearest ? measured : tape)));
+			ten = null;
+		}}
+		>{measured === null || nearest === null
+			? 'Set the width of one'
+			: `The ${nameTape(nearest, unit)} one is ${formatFine(measured, 'mm').text} wide`}</button
+	>
+</div>
+<div class="mt-1 flex items-end gap-2">
 	<div class="w-32"><LengthField fine label="Another width" value={fresh} {unit} min={1} max={100} onchange={(mm) => (fresh = mm)} /></div>
 	<button class="button text-sm" disabled={isThere || tapes.length >= 30} onclick={() => put([...tapes, fresh])}>Put it on the shelf</button
 	>
