@@ -42,7 +42,7 @@
 					><ChevronRight size={18} /></button
 				>
 			</div>
-			<dl class="mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
+			<dl class="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-sm">
 				<dt class="text-ink-soft">on</dt>
 				<dd class="text-right">{namePlace(piece.plan, lay.part)}</dd>
 				<dt class="text-ink-soft">lay</dt>
