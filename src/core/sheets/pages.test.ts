@@ -305,6 +305,16 @@ it('tells in the order what to wait for and what can hurt, and buys what the jar
 	);
 	expect(order.some((text) => text.startsWith('! Dust: a mask'))).toBe(true);
 	expect(order).toContain('wait 2 h 55 min first');
+	/** Two of one paint are told apart by how thick they are laid; a plain one says nothing. */
+	const coats = chest.finish.coats.map((coat) => (coat.kind === 'base' ? { ...coat, thickness: 0.5 } : coat));
+	const thin = { ...chest, finish: { ...chest.finish, coats } };
+	const base = planProject(thin).order.find(({ kind }) => kind === 'base')!;
+	const thinly = pagesOf(thin)
+		.flatMap(textsOf)
+		.map(({ text }) => text)
+		.join(' ');
+	expect(thinly).toContain(`thin: ${Math.round(base.film / base.times)} µm each`);
+	expect(order.join(' ')).not.toContain('µm');
 	const shopping = said('To buy');
 	const estuary = planProject(chest).quantities.jars.find(({ colour }) => colour === 'estuary')!;
 	expect(shopping).toContain(`buy ${estuary.toBuy} of 250 ml`);

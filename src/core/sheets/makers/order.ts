@@ -1,5 +1,5 @@
 import { nameSurfaces, wordSection, type OrderStep, type Plan } from '../../plan';
-import { colourOf } from '../../layers';
+import { colourOf, isFilm, type Coat } from '../../layers';
 import { gatherMaterials } from '../../materials';
 import { formatLatest, formatWait, formatWork, type LengthUnit } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
@@ -22,7 +22,9 @@ export const makeOrder: PageMaker = {
 				source !== null && typeof source !== 'string' ? project.layout.zones.find(({ id }) => id === source.zone)?.name : undefined;
 			const material = step.material === null ? '' : (materials.get(step.material)?.name ?? '');
 			const through = project.layout.arrangements.find(({ id }) => id === step.through)?.name;
-			const what = [step.detail, through, colour ?? zone, material, step.times > 1 ? `${step.times} coats` : ''].filter(Boolean).join(', ');
+			const what = [step.detail, through, colour ?? zone, material, step.times > 1 ? `${step.times} coats` : '', thicknessOf(coat, step)]
+				.filter(Boolean)
+				.join(', ');
 			const waitFor = plan.order.find(({ coat: id }) => id === step.waitFor);
 			const why = waitFor && waitFor.at !== step.at - 1 ? ` after step ${waitFor.at + 1}` : '';
 			const wait = step.waitBefore > 0 ? `wait ${formatWait(step.waitBefore)} first${why}` : undefined;
@@ -63,6 +65,12 @@ export const makeOrder: PageMaker = {
 		);
 	}
 };
+
+/** Where it is laid thinner or heavier than plain: two coats of one paint are told from each other by it. */
+function thicknessOf(coat: Coat, { traits, film, times }: OrderStep): string {
+	if (!isFilm(coat) || traits.raised || coat.thickness === 1) return '';
+	return `${coat.thickness < 1 ? 'thin' : coat.thickness < 2 ? 'thick' : 'heavy'}: ${Math.round(film / times)} µm each when dry`;
+}
 
 function workOf({ work, between }: OrderStep): FlowLine[] {
 	const text = [
