@@ -34,11 +34,16 @@
 	let shape = $state('chest');
 	const starter = $derived(STARTERS.find(({ id }) => id === shape)!);
 	let count: number | null = $state(null);
+	let beginning = $state(false);
 
-	function begin(event: SubmitEvent): void {
+	/** One that is quick goes on only when it is known what holds in the workshop: the piece begins with it. */
+	async function begin(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
-		const project = newProject({ name: name.trim() || starter.name, units, count, shape, settings: workshop.settings ?? undefined });
-		void onadd(JSON.stringify(project), 'measure');
+		if (beginning) return;
+		beginning = true;
+		const settings = (await workshop.known()) ?? undefined;
+		beginning = false;
+		await onadd(JSON.stringify(newProject({ name: name.trim() || starter.name, units, count, shape, settings })), 'measure');
 	}
 
 	async function open(input: HTMLInputElement): Promise<void> {
@@ -102,7 +107,7 @@
 			/>
 		</div>
 	{/if}
-	<button class="button button-ember mt-4 w-full justify-center" disabled={busy}>{busy ? 'Beginning' : 'Begin measuring'}</button>
+	<button class="button button-ember mt-4 w-full justify-center" disabled={busy || beginning}>{busy || beginning ? 'Beginning' : 'Begin measuring'}</button>
 	<div class="mt-5 border-t border-rule pt-3">
 		<label class="label" for="file">or open a project file</label>
 		<input

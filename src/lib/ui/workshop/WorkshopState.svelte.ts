@@ -16,6 +16,7 @@ export class WorkshopState {
 	#wished: WorkshopSettings | null = $state.raw(null);
 	faults: readonly PlanError[] = $state.raw([]);
 	#asking = false;
+	#loading: Promise<void> | null = null;
 
 	/** Null until it is known. */
 	get settings(): WorkshopSettings | null {
@@ -28,7 +29,17 @@ export class WorkshopState {
 		return this.#stored !== null && this.#stored.place < this.#stored.last;
 	}
 
-	async load(): Promise<void> {
+	/** What holds, waited for where it is still on its way; null where it could not be read. */
+	async known(): Promise<WorkshopSettings | null> {
+		if (this.settings === null) await (this.#loading ?? this.load());
+		return this.settings;
+	}
+
+	load(): Promise<void> {
+		return (this.#loading = this.#load());
+	}
+
+	async #load(): Promise<void> {
 		const answer = await askWorkshop<Stored>('/api/workshop');
 		if (answer.ok) this.#stored = answer.value;
 		else this.faults = answer.faults;

@@ -1,5 +1,6 @@
 import { newProject, settingsOf, type WorkshopSettings } from '$core/project';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
+import { BeginPiece } from '$lib/ui/pieces';
 import { pickByKeys } from '$lib/ui/testing';
 import { render, screen, waitFor } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';
@@ -101,6 +102,23 @@ describe('the slip of the workshop', () => {
 		await userEvent.click(screen.getByLabelText('Undo in the workshop'));
 		await waitFor(() => expect(last().schools).toEqual({ method: 'dry-drag' }));
 	});
+});
+
+it('a piece that is begun at once, before the workshop is known, begins with what holds there, in its units', async () => {
+	steps = [{ ...begun, units: 'in', temperature: 14 }];
+	const workshop = new WorkshopState();
+	void workshop.load();
+	const added: string[] = [];
+	const onadd = (text: string) => Promise.resolve(void added.push(text));
+	render(BeginPiece, { props: { workshop, busy: false, faults: [], onadd } });
+	const button = screen.getByRole('button', { name: 'Begin measuring' });
+	/** Twice, as an impatient hand does. */
+	button.click();
+	button.click();
+	expect(workshop.settings).toBeNull();
+	await waitFor(() => expect(added.length).toBe(1));
+	const piece = JSON.parse(added[0]!);
+	expect([piece.units, piece.workshop.temperature]).toEqual(['in', 14]);
 });
 
 describe('the slip of a piece', () => {
