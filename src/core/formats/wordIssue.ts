@@ -176,7 +176,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'scheme.no-field': (v) =>
 		`No motif of the field fits inside the border of ${v['part']} whole: lay the scheme smaller, or with a narrower line of ground.`,
 	'scheme.too-dense': (v) =>
-		`The field would have more than ${v['most']} motifs, on ${v['part']} and the other parts together: a texture. Lay the scheme larger, or the field with wider gaps.`,
+		`So many motifs would lie in the field of ${v['part']} that they are a texture: they are not laid. Lay the scheme larger, or the field with wider gaps.`,
 	'paste.too-high': (v, u) =>
 		`It is to stand ${length(v['height'], u)} high; ${v['name']} holds ${length(v['most'], u)} in one lay. Lay it twice through the same sheet, or lower.`,
 	'paste.too-low': (v, u) => `It is to stand ${length(v['height'], u)} high; under ${length(v['least'], u)} ${v['name']} leaves no relief.`,

@@ -33,9 +33,9 @@ export type {
 	Taping,
 	TapeStrip
 } from './arrangements/types';
-export { LEAST_SCALE, scaleToBegin, setWished } from './arrangements/scales';
+export { LEAST_SCALE, middleOf, scaleToBegin, setWished } from './arrangements/scales';
 export { scaleSingle, turnSingle, type Single } from './arrangements/single';
-export { TAPES } from './arrangements/tape/tapes';
+export { measuredByTen, TAPES } from './arrangements/tape/tapes';
 export { crossesGap, gatherWholes } from './arrangements/gatherWholes';
 export type { Accent } from './arrangements/accent';
 export type { Border } from './arrangements/border/schema';
@@ -51,7 +51,7 @@ export { metresOfTape } from './arrangements/tape/tapes';
 export { type EndsId, type Pick, type Run } from './arrangements/run/schema';
 export { ENDS_BY_ID } from './arrangements/run/ends';
 export { costOfFit } from './arrangements/run/costOfFit';
-export { moveItemEdge, nudgeItem } from './arrangements/moveItem';
+export { moveItemTo, nudgeItem } from './arrangements/moveItem';
 export { leaveOutMotif, moveMotif, pickFit, releaseMotif } from './arrangements/run/editRun';
 export { addPoint, dropPoint, FIRST_LINE, lineOfStroke, movePoint, trackOfDrawn, type DrawnLine } from './arrangements/run/drawnLine';
 export { fitRunToLength } from './arrangements/run/fitRunToLength';

@@ -49,7 +49,7 @@ export {
 } from './faces/parts';
 export { partOfPiece, partOnFace, partsOnFace } from './faces/frames';
 export { doBoxesMeet, type Box } from './faces/box';
-export { datumOf, fromDatum, type Datum } from './faces/datum';
+export { datumOf, figuresOnPart, fromDatum, straightSides, type Datum, type DatumFigure } from './faces/datum';
 export {
 	areaOfHoles,
 	cutoutOf,
@@ -74,5 +74,5 @@ export { isRest } from './readings/restOfChain';
 export { simulateReading } from './readings/simulateTape';
 export { checkKnownLength, type ScaleCheck } from './readings/knownLength';
 export { STARTERS, type Starter } from './starters';
-export { newFace, insetPart } from './starters/build';
+export { newFace, newKnob, insetPart } from './starters/build';
 export { standOf } from './faces/standOf';

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { newProject } from '../../project';
-import { measurePiece, STARTERS, type MeasuredPiece } from '../../piece';
+import { figuresOnPart, measurePiece, STARTERS, type MeasuredPiece } from '../../piece';
 import {
 	ARRANGEMENTS,
 	ArrangementSchema,
 	kindOfArrangement,
-	moveItemEdge,
+	moveItemTo,
 	nudgeItem,
 	scaleSingle,
 	turnSingle,
@@ -167,9 +167,16 @@ describe('an item moved by figures and by keys', () => {
 	it.each(begun.map((one) => [one.kind, one] as const))('of a %s lies where its edge was typed, and keeps the other', (_, arrangement) => {
 		const item = lay(arrangement).items[1] ?? lay(arrangement).items[0]!;
 		const find = (of: Arrangement) => lay(of).items.find(({ key }) => key === item.key)!;
-		const typed = find(moveItemEdge(arrangement, item, { left: 100 }));
+		/** Told from its left and its top; then as if from the right and the bottom, where a figure that grows moves it back. */
+		const [across, down] = figuresOnPart(
+			piece.faces[0]!.parts.find(({ id }) => id === item.part)!,
+			item
+		);
+		const typed = find(moveItemTo(arrangement, item, across, 100));
 		expect([typed.left, typed.top]).toEqual([expect.closeTo(100, 6), expect.closeTo(item.top, 6)]);
-		const lower = find(moveItemEdge(arrangement, item, { top: 33 }));
+		const back = find(moveItemTo(arrangement, item, { ...across, from: 'right', mm: item.right, way: -1 }, item.right + 7));
+		expect([back.right, back.top]).toEqual([expect.closeTo(item.right + 7, 6), expect.closeTo(item.top, 6)]);
+		const lower = find(moveItemTo(arrangement, item, down, 33));
 		expect([lower.left, lower.top]).toEqual([expect.closeTo(item.left, 6), expect.closeTo(33, 6)]);
 		const nudged = find(nudgeItem(arrangement, item, -3, 10));
 		expect([nudged.left - item.left, nudged.top - item.top]).toEqual([expect.closeTo(-3, 6), expect.closeTo(10, 6)]);

@@ -1,12 +1,13 @@
+import type { DatumFigure } from '../../piece';
 import type { Mm } from '../../units';
 import { kindOfArrangement } from './index';
 import type { Arrangement } from './schema';
 import type { LaidItem } from './types';
 
-/** Places an item by its left or its top edge, from the same edges of its part, mm; what is not given stays. */
-export function moveItemEdge(arrangement: Arrangement, item: LaidItem, edges: { readonly left?: Mm; readonly top?: Mm }): Arrangement {
-	const centre = { x: (edges.left ?? item.left) + item.width / 2, y: (edges.top ?? item.top) + item.height / 2 };
-	return kindOfArrangement(arrangement).moveItem(arrangement, item, centre);
+/** Places an item by one of the figures that find it on its part, mm; the other stays. */
+export function moveItemTo(arrangement: Arrangement, item: LaidItem, { axis, mm: now, way }: DatumFigure, mm: Mm): Arrangement {
+	const by = way * (mm - now);
+	return axis === 'across' ? nudgeItem(arrangement, item, by, 0) : nudgeItem(arrangement, item, 0, by);
 }
 
 /** Moves an item from where it is, mm. */

@@ -8,17 +8,26 @@ export function scalesAround(wish: number): { readonly least: number; readonly m
 	return { least: toScale(wish * AROUND.least), most: toScale(wish * AROUND.most), wish: toScale(wish) };
 }
 
-export interface Wished {
-	least: number;
-	most: number;
-	wish: number;
+/** Between which limits something may be, and what is wished; null: the middle of them. */
+export interface Wished<W extends number | null> {
+	readonly least: number;
+	readonly most: number;
+	readonly wish: W;
 }
 
-/** A limit or a wish set: the others give way, so that the wish lies between its limits. */
-export function setWished({ least, most, wish }: Readonly<Wished>, key: keyof Wished, value: number): Wished {
-	if (key === 'least') return { least: value, most: Math.max(most, value), wish: Math.max(wish, value) };
-	if (key === 'most') return { least: Math.min(least, value), most: value, wish: Math.min(wish, value) };
-	return { least: Math.min(least, value), most: Math.max(most, value), wish: value };
+/** What is wished, said or not. */
+export const middleOf = ({ least, most, wish }: Wished<number | null>): number => wish ?? (least + most) / 2;
+
+/** A limit or a wish set: the others give way, so that the wish lies between its limits. One that nobody set stays unset. */
+export function setWished<W extends number | null>(
+	now: Wished<W>,
+	key: keyof Wished<W>,
+	value: number
+): { least: number; most: number; wish: W | number } {
+	const { least, most, wish } = now;
+	if (key === 'wish') return { least: Math.min(least, value), most: Math.max(most, value), wish: value };
+	if (key === 'least') return { least: value, most: Math.max(most, value), wish: wish === null ? wish : Math.max(wish, value) };
+	return { least: Math.min(least, value), most: value, wish: wish === null ? wish : Math.min(wish, value) };
 }
 
 /** To a hundredth, within what a motif may be. */

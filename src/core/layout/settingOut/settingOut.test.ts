@@ -117,6 +117,12 @@ describe('a ring', () => {
 		expect(way.first).toBe(0);
 		expect(way.steps.map((step) => step > 110)).toEqual(Array.from({ length: 11 }, (_, i) => i === 3));
 	});
+	it('that lacks a third of its round is open, however even the rest', () => {
+		const [way] = setOut(round, at(ringOf(24, 200).slice(0, 16))).ways as [Extract<SetOutWay, { way: 'ring' }>];
+		expect([way.isClosed, way.steps.length]).toEqual([false, 15]);
+		const few = setOut(round, at(ringOf(24, 200, 0, [5, 6]))).ways as [Extract<SetOutWay, { way: 'ring' }>];
+		expect(few[0].isClosed).toBe(true);
+	});
 	it('that is open begins behind its gap', () => {
 		const [way] = setOut(round, at(ringOf(12, 200).slice(8, 12).concat(ringOf(12, 200).slice(0, 1)))).ways as [
 			Extract<SetOutWay, { way: 'ring' }>

@@ -75,7 +75,10 @@ export function stepsOf(items: readonly LaidItem[], isClosed: boolean): Mm[] {
 	return to.slice(1).map((item, i) => apartBy(to[i]!.centre, item.centre));
 }
 
-/** Around the part rather than along one side of it: no gap is larger than a few of the others. */
-export function closes(gaps: readonly number[]): boolean {
-	return Math.max(...gaps) < Math.PI;
+/** So many beside each other may be left out of a ring that closes all the same. */
+const LEFT_OUT = 3;
+
+/** All round, but for a few that are left out: none of the angles between neighbours (radians) is more than a few of the least. */
+export function closes(angles: readonly number[]): boolean {
+	return Math.max(...angles) < Math.PI && Math.max(...angles) < (LEFT_OUT + 1.5) * Math.min(...angles);
 }

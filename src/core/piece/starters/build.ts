@@ -1,4 +1,5 @@
 import { formatLength, type LengthUnit, type Mm } from '../../units';
+import type { SomeHardware } from '../hardware/schema';
 import type { OutlineInput } from '../faces/outlineSchema';
 import type { EdgeSide, Face, FaceKind, PlacedPart, Reading, ReadingRole, Seam } from '../schema';
 
@@ -105,7 +106,7 @@ export function insetPart({
 	};
 }
 
-export function newKnob(unit: LengthUnit, across: 'middle' | 'quarter' = 'quarter'): Face['hardware'] {
+export function newKnob(unit: LengthUnit, across: 'middle' | 'quarter' = 'quarter'): SomeHardware {
 	return {
 		kind: 'knob',
 		across: { rule: across },

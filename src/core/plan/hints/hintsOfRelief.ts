@@ -165,24 +165,16 @@ function asItComes(layer: Layer, project: Project): Issue[] {
 		const [first] = own;
 		if (!first) return [];
 		const path = pathOf(project, first.arrangement);
+		const arrangement = project.layout.arrangements.find(({ id }) => id === first.arrangement);
+		const shrinkage = motif.mould?.shrinkage ?? 0;
+		/** A trim is as large as its casts are when they are dry: what cures it is what they shrink by. */
+		if (arrangement?.kind === 'trim' && shrinkage > 0)
+			return [{ code: 'cast.no-shrinkage', path, values: { motif: motif.name, share: Math.round(shrinkage * 100) } }];
 		const sizes = motif.sizes ?? [1];
 		const other = own.find(({ scale }) => sizes.every((size) => Math.abs(scale / size - 1) > SAME_SIZE));
-		const arrangement = project.layout.arrangements.find(({ id }) => id === first.arrangement);
-		const reckons = arrangement?.kind === 'trim' && (motif.mould?.shrinkage ?? 0) > 0;
-		return [
-			...(other
-				? [
-						{
-							code: 'cast.other-size',
-							path: `${path}.scale`,
-							values: { motif: motif.name, width: motif.width * sizes[0]!, laid: motif.width * other.scale }
-						}
-					]
-				: []),
-			...(reckons
-				? [{ code: 'cast.no-shrinkage', path, values: { motif: motif.name, share: Math.round(motif.mould!.shrinkage * 100) } }]
-				: [])
-		];
+		if (!other) return [];
+		const values = { motif: motif.name, width: motif.width * sizes[0]!, laid: motif.width * other.scale };
+		return [{ code: 'cast.other-size', path: `${path}.scale`, values }];
 	});
 }
 

@@ -1,7 +1,9 @@
 import chest from '../../../../tests/fixtures/reed-chest.json';
+import { hiddenBy, KINDS, type Coat } from '../../layers';
+import { layOver } from '../../colour';
 import { readProject } from '../../formats';
-import { GROUNDS } from '../../piece';
-import { drawPlain } from './drawPlain';
+import { GROUNDS, partOfPiece } from '../../piece';
+import { coverOn, drawPlain, seenThrough } from './drawPlain';
 import { planProject } from '../planProject';
 import { expect, it } from 'vitest';
 
@@ -20,4 +22,33 @@ it('a face in plain colours is bare at first, then in the last colour of each of
 	const blended = hexesAfter(project.finish.coats.length);
 	expect(blended.get('drawer-2')).toBe(hex(project.layout.zones[0]!.colours[1]!));
 	expect(blended.get('front')).toBe(hex(base));
+});
+
+it('what lets be seen what is under it does not hide it: a glaze is laid over the blend, wax at the edges is told as such', () => {
+	const { colours, zones } = { colours: project.palette.map(({ id }) => id), zones: project.layout.zones };
+	const begun = (kind: 'glaze' | 'gilding-wax', change: object) =>
+		({
+			...KINDS[kind].starts({ colours, zones, arrangements: [], masks: [], paint: 'chalk-paint', hasHoles: false })[0]!.coat,
+			...change,
+			id: kind
+		}) as Coat;
+	const coverWith = (...coats: Coat[]) => {
+		const with_ = { ...project, finish: { ...project.finish, coats: [...project.finish.coats, ...coats] } };
+		const planned = planProject(with_);
+		return coverOn(with_, planned, partOfPiece(planned.faces, 'drawer-2'), with_.finish.coats.length);
+	};
+	const [plain, colour] = [coverWith(), project.palette[0]!];
+	const hides = hiddenBy(hiddenBy(colour.opacity, 1 / 4), 1);
+	const glazed = coverWith(begun('glaze', { colour: colour.id, medium: 3, thickness: 1, times: 1 }));
+	expect([glazed.zone, glazed.under, glazed.hex]).toEqual([plain.zone, plain.under, layOver(colour.hex, hides, plain.hex)]);
+	expect(seenThrough(glazed.veils, '#ffffff')).toBe(layOver(colour.hex, hides, '#ffffff'));
+	expect(coverWith(begun('gilding-wax', { colour: colour.id, catches: 'heights' }))).toEqual(plain);
+	expect(coverWith(begun('gilding-wax', { colour: colour.id, catches: 'edges' }))).toEqual({ ...plain, edges: colour.hex });
+	expect(coverWith(begun('gilding-wax', { colour: colour.id, catches: 'all' }))).toEqual({
+		hex: colour.hex,
+		zone: null,
+		under: colour.hex,
+		veils: [],
+		edges: null
+	});
 });

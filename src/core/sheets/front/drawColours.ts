@@ -1,17 +1,19 @@
 import { layOver } from '../../colour';
 import { depthOnPart, joinsOf, layZone, sharesAtDepth, type LaidPart, type Zone } from '../../layout';
-import { isInsideOutline } from '../../geometry';
+import { isInsideOutline, offsetInwards } from '../../geometry';
 import { faceOf, isBoxOutline, isOwnSurface, type Part } from '../../piece';
-import { coverOn, type Cover, type Plan } from '../../plan';
+import { coverOn, seenThrough, type Cover, type Plan } from '../../plan';
 import type { Project } from '../../project';
 import type { Mm } from '../../units';
 import type { PageItem } from '../page';
-import { ringsOf, type ToPage } from './toPage';
+import { ringsOf, toPageRing, type ToPage } from './toPage';
 
 /** Side of the cells in which a blend is printed, on paper. */
 const CELL: Mm = 0.9;
 /** Cells reach under each other so far, so that no line is seen between them. */
 const LAP: Mm = 0.08;
+/** So far from its edge a cloth with metal leaves it. */
+const CAUGHT: Mm = 4;
 /** Shares of a join that are told apart: as many as a printer shows. */
 const STEPS = 8;
 
@@ -31,8 +33,24 @@ export function drawColours(project: Project, plan: Plan, part: Part, page: ToPa
 		const rings = ringsOf(surface, { x: surface.x - part.x, y: surface.y - part.y }, page);
 		const plain: PageItem = { kind: 'rings', rings, fill: cover.hex, weight: 0, ink: 'faint', name: 'colour' };
 		const laid = cover.zone && laidOf(cover.zone).find((one) => one.surfaces.includes(id));
-		return laid ? [plain, ...cellsOf({ project, cover, laid, surface, part, page })] : [plain];
+		const cells = laid ? cellsOf({ project, cover, laid, surface, part, page }) : [];
+		return [
+			plain,
+			...cells,
+			...(cover.edges === null ? [] : [{ ...plain, rings: [...rings, ...insideEdge(surface, part, page)], fill: cover.edges }])
+		];
 	});
+}
+
+/** Where the line ends that an edge catches, so far inside it. */
+function insideEdge(surface: Part, part: Part, page: ToPage): number[][] {
+	const [dx, dy] = [surface.x - part.x, surface.y - part.y];
+	return offsetInwards(surface.outline, CAUGHT).map((ring) =>
+		toPageRing(
+			ring.map((value, i) => value + (i % 2 === 0 ? dx : dy)),
+			page
+		)
+	);
 }
 
 /** It bears the colour of the face or the part that it is left of. */
@@ -63,7 +81,7 @@ function cellsOf({
 			sum += share;
 			if (share > 0) hex = layOver(colours[i]!, share / sum, hex);
 		});
-		return hex;
+		return seenThrough(cover.veils, hex);
 	};
 	/** The part itself is cut by its outline on the page; of what lies on it cells beyond are left out. */
 	const isIn =

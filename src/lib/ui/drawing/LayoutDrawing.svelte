@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { partOnFace, choosableParts, partsInFrame, type Part } from '$core/piece';
+	import { partOnFace, choosableParts, figuresOnPart, partsInFrame, type Part } from '$core/piece';
 	import { datumWords, labelsOn, type ItemRow } from '$core/plan';
 	import { kindOfArrangement, nudgeItem, scaleSingle, turnSingle, type Arrangement, type Single } from '$core/layout';
 	import { Progress } from '$lib/ui/controls';
@@ -16,7 +16,6 @@
 	import { rowsOn } from './rowsOn';
 	import { snapRow } from './snapRow';
 	import PartPicks from './PartPicks.svelte';
-	import { placeLines } from './placeLines';
 	import SizeLines from './SizeLines.svelte';
 	import { MAP } from './room';
 	import { sayFace } from './sayFace';
@@ -187,20 +186,21 @@
 				{@const [x, y] = [pickedPart.x * k, pickedPart.y * k]}
 				{@const [left, top] = [x + picked.left * k, y + picked.top * k]}
 				<g class="[&_text]:stroke-[#f6f4ef] [&_text]:stroke-[4px]">
-					{#each placeLines(pickedPart, picked) as { from, to, upright } (upright)}
+					{#each figuresOnPart(pickedPart, picked) as { axis, line, mm } (axis)}
+						{@const upright = axis === 'down'}
 						{@const at = upright ? left + 12 : top + 14}
 						{@const off = upright ? y : x}
-						<Dimension
-							from={off + from * k}
-							to={off + to * k}
-							{at}
-							off={at}
-							mm={to - from}
-							{unit}
-							{upright}
-							guess={pickedPart.estimated}
-							ember
-						/>
+						{#if line}<Dimension
+								from={off + line.from * k}
+								to={off + line.to * k}
+								{at}
+								off={at}
+								mm={Math.abs(mm)}
+								{unit}
+								{upright}
+								guess={pickedPart.estimated}
+								ember
+							/>{/if}
 					{/each}
 				</g>
 			{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { setMotifs } from '$core/project';
-	import { setWished, type Border, type Motif, type Scheme } from '$core/layout';
+	import { middleOf, setWished, type Border, type Motif, type Scheme } from '$core/layout';
 	import { Find, Fold, LengthField, NumberField, Pick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
@@ -13,12 +13,8 @@
 	const NONE = '-';
 	const FREE = 0;
 
-	/** A wish that nobody set stays unset, and lies between its limits all the same. */
-	function setGap(key: 'least' | 'wish' | 'most', gap: number): void {
-		const { least, most, wish } = arrangement.gap;
-		const next = setWished({ least, most, wish: wish ?? (least + most) / 2 }, key, gap);
-		set((draft) => void (draft.gap = wish === null && key !== 'wish' ? { ...next, wish } : next), `gap-${key}`);
-	}
+	const setGap = (key: 'least' | 'wish' | 'most', gap: number) =>
+		set((draft) => void (draft.gap = setWished(draft.gap, key, gap)), `gap-${key}`);
 	function set(change: (draft: Draft<Border>) => void, together = ''): void {
 		piece.setArrangement(
 			create(arrangement as Border, (draft) => change(draft)),
@@ -84,11 +80,7 @@
 			/>
 		{/each}
 		<GapField label="Gap, least" value={arrangement.gap.least} onchange={(gap) => setGap('least', gap)} />
-		<GapField
-			label="wished"
-			value={arrangement.gap.wish ?? (arrangement.gap.least + arrangement.gap.most) / 2}
-			onchange={(gap) => setGap('wish', gap)}
-		/>
+		<GapField label="wished" value={middleOf(arrangement.gap)} onchange={(gap) => setGap('wish', gap)} />
 		<GapField label="most" value={arrangement.gap.most} onchange={(gap) => setGap('most', gap)} />
 		<NumberField
 			label="So many across"

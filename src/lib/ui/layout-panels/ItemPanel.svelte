@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { kindOfArrangement, moveItemEdge, type Arrangement } from '$core/layout';
-	import { fromDatum, partOfPiece } from '$core/piece';
+	import { kindOfArrangement, moveItemTo, type Arrangement } from '$core/layout';
+	import { figuresOnPart, partOfPiece, straightSides, type DatumFigure } from '$core/piece';
 	import { datumWords, labelsOn, namePlace, type ItemRow } from '$core/plan';
 	import { LengthField } from '$lib/ui/controls';
 	import Figure from '$lib/ui/figure/Figure.svelte';
@@ -12,28 +12,16 @@
 	const kind = $derived(kindOfArrangement(arrangement));
 	const name = $derived(namePlace(piece.plan, row.part));
 
-	const place = (edges: { left?: number; top?: number }) =>
-		piece.setArrangement(moveItemEdge(arrangement, row, edges), `place ${row.arrangement} ${row.key}`);
 	const part = $derived(partOfPiece(piece.plan.faces, row.part));
 	const words = $derived(datumWords(part, unit));
-	const off = $derived(fromDatum(part, row.centre));
-	/** From an edge that a tape can be hooked on the near edge of the motif; from a centre line its centre. */
-	const fields = $derived([
-		{
-			left: { label: 'Left edge, from the left', value: row.left, set: (mm: number) => place({ left: mm }) },
-			right: { label: 'Right edge, from the right', value: row.right, set: (mm: number) => place({ left: row.left + row.right - mm }) },
-			centre: {
-				label: 'Centre, right of the centre line',
-				value: off.across,
-				set: (mm: number) => place({ left: row.left + mm - off.across })
-			}
-		}[words.datum.across],
-		{
-			top: { label: 'Top edge, from the top', value: row.top, set: (mm: number) => place({ top: mm }) },
-			bottom: { label: 'Bottom edge, from the bottom', value: row.bottom, set: (mm: number) => place({ top: row.top + row.bottom - mm }) },
-			centre: { label: 'Centre, below the centre line', value: off.down, set: (mm: number) => place({ top: row.top + mm - off.down }) }
-		}[words.datum.down]
-	]);
+	const figures = $derived(figuresOnPart(part, row));
+	const LABELS = {
+		across: { left: 'Left edge, from the left', right: 'Right edge, from the right', centre: 'Centre, right of the centre line' },
+		down: { top: 'Top edge, from the top', bottom: 'Bottom edge, from the bottom', centre: 'Centre, below the centre line' }
+	} as const;
+	const labelOf = ({ axis, from }: DatumFigure) => (LABELS[axis] as Readonly<Record<string, string>>)[from]!;
+	/** The other edges that a tape can be hooked on, by the side that each is told from. */
+	const sides = $derived((['left', 'right', 'top', 'bottom'] as const).filter((side) => straightSides(part).has(side)));
 	const how = $derived(
 		row.byHand
 			? 'placed by hand'
@@ -55,17 +43,18 @@
 		<span class="note">{how}</span>
 	</div>
 	{#if kind.isPlaced}<div class="mt-1 grid grid-cols-2 gap-2">
-			{#each fields as { label, value, set } (label)}<LengthField {label} {value} {unit} onchange={set} />{/each}
+			{#each figures as figure (figure.axis)}<LengthField
+					label={labelOf(figure)}
+					value={figure.mm}
+					{unit}
+					onchange={(mm) => piece.setArrangement(moveItemTo(arrangement, row, figure, mm), `place ${row.arrangement} ${row.key}`)}
+				/>{/each}
 		</div>{/if}
 	<dl class="mt-2 grid grid-cols-[1fr_auto] gap-x-3 text-sm">
-		{#if words.datum.across !== 'centre'}
-			<dt class="text-ink-soft">left and right edge, from their sides</dt>
-			<dd class="text-right"><Figure mm={row.left} {unit} />, <Figure mm={row.right} {unit} /></dd>
-		{/if}
-		{#if words.datum.down !== 'centre'}
-			<dt class="text-ink-soft">top and bottom edge, from theirs</dt>
-			<dd class="text-right"><Figure mm={row.top} {unit} />, <Figure mm={row.bottom} {unit} /></dd>
-		{/if}
+		{#each sides as side (side)}
+			<dt class="text-ink-soft">{side} edge, from the {side}</dt>
+			<dd class="text-right"><Figure mm={row[side]} {unit} /></dd>
+		{/each}
 		<dt class="text-ink-soft">centre</dt>
 		<dd class="text-right">{words.across(row.centre.x)},<br />{words.down(row.centre.y)}</dd>
 		<dt class="text-ink-soft">place in the order</dt>

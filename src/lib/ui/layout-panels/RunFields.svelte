@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { FIRST_LINE, leaveOutMotif, setWished, type Run } from '$core/layout';
+	import { FIRST_LINE, leaveOutMotif, middleOf, setWished, type Run } from '$core/layout';
 	import { Fold, LengthField, NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
@@ -47,12 +47,8 @@
 	const pin = (change: Partial<NonNullable<Run['pinned']>>, together = '') =>
 		set((draft) => void (draft.pinned = { ...FREE, ...draft.pinned, ...change }), together && `pin ${together}`);
 
-	/** A wish that nobody set stays unset, and lies between its limits all the same. */
-	function setGap(key: 'least' | 'wish' | 'most', gap: number): void {
-		const { least, most, wish } = run.gap;
-		const next = setWished({ least, most, wish: wish ?? (least + most) / 2 }, key, gap);
-		set((draft) => void (draft.gap = wish === null && key !== 'wish' ? { ...next, wish } : next), `gap-${key}`);
-	}
+	const setGap = (key: 'least' | 'wish' | 'most', gap: number) =>
+		set((draft) => void (draft.gap = setWished(draft.gap, key, gap)), `gap-${key}`);
 	function set(change: (draft: Draft<Run>) => void, together = ''): void {
 		piece.setArrangement(
 			create(run, (draft) => change(draft)),
@@ -157,7 +153,7 @@
 			/>
 		{/each}
 		<GapField label="Gap, least" value={run.gap.least} onchange={(gap) => setGap('least', gap)} />
-		<GapField label="wished" value={run.gap.wish ?? (run.gap.least + run.gap.most) / 2} onchange={(gap) => setGap('wish', gap)} />
+		<GapField label="wished" value={middleOf(run.gap)} onchange={(gap) => setGap('wish', gap)} />
 		<GapField label="most" value={run.gap.most} onchange={(gap) => setGap('most', gap)} />
 		<LengthField
 			label="Clear at the ends"
@@ -190,7 +186,7 @@
 		<Tick
 			label="At just the gap wished"
 			checked={typeof run.pinned?.gap === 'number'}
-			onchange={(on) => pin({ gap: on ? (run.gap.wish ?? (run.gap.least + run.gap.most) / 2) : null })}
+			onchange={(on) => pin({ gap: on ? middleOf(run.gap) : null })}
 		/>
 	</div>
 </Fold>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { TAPES } from '$core/layout';
+	import { measuredByTen, TAPES } from '$core/layout';
 	import { setOwn } from '$core/project';
 	import { formatFine, nameTape } from '$core/units';
 	import { LengthField } from '$lib/ui/controls';
@@ -13,10 +13,7 @@
 	const put = (next: readonly number[]) => piece.replace(setOwn(piece.project, { tapes: [...next] }));
 	/** Laid side by side ten strips tell the true width of one; it is the tape of the shelf that is nearest to it. */
 	let ten = $state<number | null>(null);
-	const measured = $derived(ten === null ? null : Math.round(ten * 10) / 100);
-	const nearest = $derived(
-		measured === null ? null : tapes.reduce((best, tape) => (Math.abs(tape - measured) < Math.abs(best - measured) ? tape : best))
-	);
+	const measured = $derived(ten === null ? null : measuredByTen(tapes, ten));
 	const isThere = $derived(tapes.some((tape) => Math.abs(tape - fresh) < 1e-6));
 </script>
 
@@ -47,14 +44,14 @@
 	</div>
 	<button
 		class="button text-sm"
-		disabled={measured === null || nearest === null || tapes.includes(measured)}
+		disabled={measured === null || tapes.includes(measured.width)}
 		onclick={() => {
-			if (measured !== null) put(tapes.map((tape) => (tape === nearest ? measured : tape)));
+			if (measured !== null) put(tapes.map((tape) => (tape === measured.tape ? measured.width : tape)));
 			ten = null;
 		}}
-		>{measured === null || nearest === null
+		>{measured === null
 			? 'Set the width of one'
-			: `The ${nameTape(nearest, unit)} one is ${formatFine(measured, 'mm').text} wide`}</button
+			: `The ${nameTape(measured.tape, unit)} one is ${formatFine(measured.width, 'mm').text} wide`}</button
 	>
 </div>
 <div class="mt-1 flex items-end gap-2">

@@ -11,7 +11,7 @@ import { motifIn } from '../motifIn';
 import { isSpotOf } from '../spot';
 import type { ArrangementContext, ArrangementKind, Choice, ChoiceGroup, LaidItem } from '../types';
 import { depthOfBorder } from '../border/depthOfBorder';
-import { FIELD_WAYS, insideOf, layField, MOST_PLACES, TOO_DENSE, liesIn, type FieldPlaces, type FieldWay } from './layField';
+import { FIELD_WAYS, insideOf, layField, liesIn, TOO_DENSE, type FieldPlaces, type FieldWay } from './layField';
 import type { Scheme } from './schema';
 
 /** Its border by itself: what a scheme adds is left out. */
@@ -62,12 +62,10 @@ export const scheme: ArrangementKind<Scheme> = {
 			const plan = planBorder(pinnedBorder(arrangement, context), context);
 			const hints: Issue[] = [...plan.hints];
 			const rim = plan.items.map((item) => new LazyItem({ ...item, role: item.role === 'motif' ? 'border' : item.role }, () => item.rings));
-			const rooms = thinned(
-				partsOf(arrangement.parts, context.piece).flatMap((part) => {
-					const scale = rim.find((item) => item.part === part.id)?.scale;
-					return scale === undefined ? [] : [roomOn(arrangement, scale, part, context)];
-				})
-			);
+			const rooms = partsOf(arrangement.parts, context.piece).flatMap((part) => {
+				const scale = rim.find((item) => item.part === part.id)?.scale;
+				return scale === undefined ? [] : [roomOn(arrangement, scale, part, context)];
+			});
 			const group = arrangement.field === null ? null : groupField(arrangement, rooms);
 			const inner = rooms.flatMap((room) =>
 				innerOn({ arrangement, innerRoom: room, way: group?.choices[group.taken]?.pick ?? 'motif-motif', context, hints })
@@ -114,12 +112,6 @@ function roomOn(arrangement: Scheme, scale: number, part: Part, context: Arrange
 		hasCentre,
 		fields: field === null ? null : layField({ rings: room, middle, motif: sizeOf(field), gap: arrangement.fieldGap, keepOff })
 	};
-}
-
-/** Without their fields, where these would be a texture on all parts together. */
-function thinned(rooms: readonly InnerRoom[]): readonly InnerRoom[] {
-	const most = rooms.reduce((sum, { fields }) => sum + (fields?.['motif-motif'].length ?? 0), 0);
-	return most > MOST_PLACES ? rooms.map((room) => ({ ...room, fields: room.fields && TOO_DENSE })) : rooms;
 }
 
 type FieldChoice = Choice<FieldWay>;
@@ -169,8 +161,7 @@ function innerOn({
 	if (hasCentre) put(arrangement.centre!, 'centre', 'centre', { x: part.width / 2, y: part.height / 2 });
 	else if (arrangement.centre !== null) hints.push({ code: 'scheme.no-centre', path: `${context.path}.centre`, values });
 	if (fields === null) return items;
-	if (fields === TOO_DENSE)
-		hints.push({ code: 'scheme.too-dense', path: `${context.path}.fieldGap`, values: { ...values, most: MOST_PLACES } });
+	if (fields === TOO_DENSE) hints.push({ code: 'scheme.too-dense', path: `${context.path}.fieldGap`, values });
 	else if (fields[way].length === 0) hints.push({ code: 'scheme.no-field', path: `${context.path}.field`, values });
 	for (const { place, ...at } of fields[way]) put(arrangement.field!, 'field', `field ${place}`, at);
 	return items;

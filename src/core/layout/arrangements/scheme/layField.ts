@@ -69,7 +69,7 @@ export function layField({
 	const box = boundsOfRings(rings);
 	const reach = (half: Mm, step: Mm) => Math.ceil(half / step) + 1;
 	const [nx, ny] = [reach((box.right - box.left) / 2, across), reach((box.bottom - box.top) / 2, down)];
-	if ((2 * nx + 1) * (2 * ny + 1) > MOST_PLACES) return TOO_DENSE;
+	if (nx * ny > MOST) return TOO_DENSE;
 	const lay = (px: number, py: number) => {
 		const places: { x: Mm; y: Mm; place: string }[] = [];
 		for (let row = -ny; row <= ny; row++)
@@ -83,8 +83,8 @@ export function layField({
 	return { 'motif-motif': lay(0, 0), 'gap-motif': lay(0.5, 0), 'motif-gap': lay(0, 0.5), 'gap-gap': lay(0.5, 0.5) };
 }
 
-/** More than these are a texture: on a part, and on all parts of a scheme. */
-export const MOST_PLACES = 1500;
+/** More than these in a quarter of a part are a texture. */
+const MOST = 2000;
 const NO_FIELDS: Readonly<Record<FieldWay, FieldPlaces>> = { 'motif-motif': [], 'gap-motif': [], 'motif-gap': [], 'gap-gap': [] };
 /** What is given where they would be. */
 export const TOO_DENSE: Readonly<Record<FieldWay, FieldPlaces>> = { ...NO_FIELDS };

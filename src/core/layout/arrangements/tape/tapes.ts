@@ -5,6 +5,12 @@ export const TAPES: readonly Mm[] = [3, 6, 12, 18, 24, 36, 48];
 /** A tape reaches over both ends of its run by this, mm. Source: methods 5. */
 const OVER_END: Mm = 30;
 
+/** Of ten strips laid side by side, in all mm: how wide one is, to a hundredth, and which tape of the shelf it is. Source: methods 5. */
+export function measuredByTen(shelf: readonly Mm[], ten: Mm): { readonly tape: Mm; readonly width: Mm } {
+	const width = Math.round(ten * 10) / 100;
+	return { tape: shelf.reduce((best, one) => (Math.abs(one - width) < Math.abs(best - width) ? one : best)), width };
+}
+
 /** One or two tapes laid beside each other. */
 export interface TapeSum {
 	readonly width: Mm;

@@ -99,19 +99,8 @@
 		} else {
 			const under = partAt(measured, box.x, box.y);
 			const id = freeId('knob', piece.faceInput.fittings);
-			const inches = unit === 'in';
-			const fresh = {
-				kind: 'knob',
-				across: { rule: 'middle' },
-				down: { rule: 'middle' },
-				holes: { old: 'keep' },
-				room: 'clear',
-				hole: inches ? '3/16' : '5',
-				diameter: inches ? '1 1/4' : '32'
-			} as const;
-			const place = { x: box.x - under.x, y: box.y - under.y };
-			const next = placeKnob(piece.faceInput, under, place, { fresh, id, write });
-			piece.editFace((face) => void Object.assign(face, { fittings: next.fittings, hardware: next.hardware }));
+			const next = placeKnob(piece.faceInput, under, { x: box.x - under.x, y: box.y - under.y }, { id, unit });
+			piece.editFace((face) => void Object.assign(face, { fittings: next.fittings, exceptions: next.exceptions }));
 		}
 		trace = null;
 	}
