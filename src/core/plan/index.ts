@@ -1,7 +1,7 @@
 export { KnownAnswers, SLOW_QUESTIONS, type Ask, type SlowQuestion } from './slow';
 export { createPlanner, planProject, type Planner } from './planProject';
 export { plainPlan, planMeasured } from './shown/plainPlan';
-export { coverOn, drawPlain, seenThrough, type Cover, type PlainPart } from './shown/drawPlain';
+export { coverOn, drawPlain, type Cover, type PlainPart } from './shown/drawPlain';
 export { stageOf, type Stage } from './order/stageOf';
 export { heightOnShelf } from './laid/heightOnShelf';
 export { layStepBoard, type BoardStep } from './order/layStepBoard';

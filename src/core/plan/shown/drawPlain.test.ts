@@ -3,7 +3,7 @@ import { hiddenBy, KINDS, type Coat } from '../../layers';
 import { layOver } from '../../colour';
 import { readProject } from '../../formats';
 import { GROUNDS, partOfPiece } from '../../piece';
-import { coverOn, drawPlain, seenThrough } from './drawPlain';
+import { coverOn, drawPlain } from './drawPlain';
 import { planProject } from '../planProject';
 import { expect, it } from 'vitest';
 
@@ -40,15 +40,13 @@ it('what lets be seen what is under it does not hide it: a glaze is laid over th
 	const [plain, colour] = [coverWith(), project.palette[0]!];
 	const hides = hiddenBy(hiddenBy(colour.opacity, 1 / 4), 1);
 	const glazed = coverWith(begun('glaze', { colour: colour.id, medium: 3, thickness: 1, times: 1 }));
-	expect([glazed.zone, glazed.under, glazed.hex]).toEqual([plain.zone, plain.under, layOver(colour.hex, hides, plain.hex)]);
-	expect(seenThrough(glazed.veils, '#ffffff')).toBe(layOver(colour.hex, hides, '#ffffff'));
+	expect(glazed).toEqual({ ...plain, hex: layOver(colour.hex, hides, plain.hex), films: [...plain.films, { hex: colour.hex, hides }] });
 	expect(coverWith(begun('gilding-wax', { colour: colour.id, catches: 'heights' }))).toEqual(plain);
 	expect(coverWith(begun('gilding-wax', { colour: colour.id, catches: 'edges' }))).toEqual({ ...plain, edges: colour.hex });
 	expect(coverWith(begun('gilding-wax', { colour: colour.id, catches: 'all' }))).toEqual({
 		hex: colour.hex,
-		zone: null,
-		under: colour.hex,
-		veils: [],
+		ground: colour.hex,
+		films: [],
 		edges: null
 	});
 });
