@@ -12,7 +12,7 @@ import type { Join, LaidField } from './types';
 const FIRST = 32;
 /** Two sizes of cells that differ by less, as a share of each stretch, are near enough, as far as points asked allow. */
 const TOLERANCE = 0.004;
-/** By its spread: the places asked lie more evenly than chance would have them, so that it is out by a third of that, mostly less. */
+/** Nor by more than that, as a share of the stretch, by its spread. A stretch by itself then is off by some 2 %: docs/architecture.md, Areas. */
 const SPREAD = 0.008;
 const MOST_POINTS = 240_000;
 /** What a cell that was asked once is off by, as a share of it, where a stretch has some of it. */
@@ -37,8 +37,8 @@ interface Count {
 
 /**
  * Area (mm2) of each stretch of a pattern whose level lines are not known: cells in which the colour cannot change, by the
- * bounds of the field, are counted whole, the others are cut in four, until each stretch is within about 1 % of itself, or `MOST_POINTS` were asked:
- * of the smallest stretch among small patches that is some 2 %, of the zone far less.
+ * bounds of the field, are counted whole, the others are cut in four, until each stretch seems to be within 1 % of itself, or `MOST_POINTS` were asked:
+ * of a stretch among small patches that is some 2 %, of the zone under 1 %.
  */
 export function areasByRefining(field: Field, joins: readonly Join[], laid: LaidField): Mm2[] {
 	const pattern = patternOf(field);
