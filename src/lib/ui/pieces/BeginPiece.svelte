@@ -107,7 +107,9 @@
 			/>
 		</div>
 	{/if}
-	<button class="button button-ember mt-4 w-full justify-center" disabled={busy || beginning}>{busy || beginning ? 'Beginning' : 'Begin measuring'}</button>
+	<button class="button button-ember mt-4 w-full justify-center" disabled={busy || beginning}
+		>{busy || beginning ? 'Beginning' : 'Begin measuring'}</button
+	>
 	<div class="mt-5 border-t border-rule pt-3">
 		<label class="label" for="file">or open a project file</label>
 		<input
