@@ -71,7 +71,9 @@ export {
 	colourRounds,
 	LAY_MODES,
 	markOf,
+	offerSheet,
 	orderByHand,
+	withRepeats,
 	findLays,
 	planLays,
 	QUICK,
@@ -85,5 +87,6 @@ export {
 	type LaysPlan,
 	type LaysContext,
 	type LaysSetting,
-	type LaysWish
+	type LaysWish,
+	type SheetOffer
 } from './lays';

@@ -7,6 +7,7 @@ export { heightOnShelf } from './laid/heightOnShelf';
 export { layStepBoard, type BoardStep } from './order/layStepBoard';
 export { listSettingOut, type SettingOutRow } from './laid/listSettingOut';
 export { wordLay, type LayWords } from './names/wordLay';
+export { wordSheetOffer } from './names/wordSheetOffer';
 export { datumWords, type DatumWords } from './names/datumWords';
 export { labelsOn, listDecoration, numberOfArrangement, type Decoration } from './laid/listDecoration';
 export { listColourRows, type ColourRow } from './laid/listColourRows';

@@ -1,6 +1,6 @@
 import type { JoinJudgement } from '../colour';
 import type { Finding, GapRoom, RoomRemedy, Traits } from '../layers';
-import type { Arrangement, Artwork, Bridge, ChoiceGroup, LaidItem, LaysPlan, Taping, Tip, ZoneAreas } from '../layout';
+import type { Arrangement, Artwork, Bridge, ChoiceGroup, LaidItem, LaysPlan, SheetOffer, Taping, Tip, ZoneAreas } from '../layout';
 import type { Quantities, Supplies } from '../materials';
 import type { MeasuredFace, UnfoldedPiece } from '../piece';
 import type { TimedSitting, WetWorkRow } from '../schedule';
@@ -38,8 +38,8 @@ export interface Plan {
 	readonly arrangements: readonly ArrangementSummary[];
 	/** Every motif where it lies. */
 	readonly items: readonly ItemRow[];
-	/** Of each coat that is worked sheet by sheet: its lays, in rounds, and the other ways to work it. */
-	readonly lays: readonly (LaysPlan & { readonly coat: string })[];
+	/** Of each coat that is worked sheet by sheet: its lays, in rounds, the other ways to work it, and the sheet that would save rounds. */
+	readonly lays: readonly (LaysPlan & { readonly coat: string; readonly offer: SheetOffer | null })[];
 	readonly order: readonly OrderStep[];
 	/** The same, sitting by sitting. */
 	readonly sittings: readonly SittingRow[];

@@ -1,6 +1,17 @@
 import { shortenName } from '../units';
 import { freeId, kindOfCoat, newCast, newStencil, newStripe, USUAL_BLENDING, type Blend } from '../layers';
-import { ARRANGEMENTS, dryOf, kindOfArrangement, partsOf, scaleToBegin, type Arrangement, type Motif, type Zone } from '../layout';
+import {
+	ARRANGEMENTS,
+	dryOf,
+	kindOfArrangement,
+	partsOf,
+	scaleToBegin,
+	withRepeats,
+	type Arrangement,
+	type Motif,
+	type SheetOffer,
+	type Zone
+} from '../layout';
 import { measurePiece, walkReadings } from '../piece';
 import { addCoat, coatsWithoutArrangement, coatsWithoutZone, setCoats } from './editFinish';
 import type { Project } from './project';
@@ -114,6 +125,13 @@ export function setMotifs(project: Project, arrangement: Arrangement, offered: r
 	const next = setArrangement(project, arrangement);
 	const { arrangements } = next.layout;
 	return { ...next, layout: { ...next.layout, motifs: motifsInUse({ motifs: [...known, ...fresh], arrangements }) } };
+}
+
+/** Cuts the sheet of a motif with so many repeats on it, and lays the coat with all of it. */
+export function takeSheet(project: Project, coat: string, offer: SheetOffer): Project {
+	const motifs = project.layout.motifs.map((motif) => (motif.id === offer.motif ? withRepeats(motif, offer) : motif));
+	const coats = project.finish.coats.map((one) => (one.id === coat && one.kind === 'paste' ? { ...one, cut: false } : one));
+	return { ...project, layout: { ...project.layout, motifs }, finish: { ...project.finish, coats } };
 }
 
 /** Takes a zone out, with the coats that paint it; a print in its colours keeps the first of them. */

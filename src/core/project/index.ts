@@ -6,7 +6,7 @@ export { newProject } from './newProject';
 export { changeDrawers } from './changeDrawers';
 export { changePiece } from './changePiece';
 export { changeUnits } from './changeUnits';
-export { addArrangement, addZone, dropArrangement, dropZone, paintOf, setArrangement, setMotifs } from './editLayout';
+export { addArrangement, addZone, dropArrangement, dropZone, paintOf, setArrangement, setMotifs, takeSheet } from './editLayout';
 export { addCoat, dropCoat, followHoles, setCoat } from './editFinish';
 export { dropColour, setColour, usesOfColour } from './editPalette';
 export { coloursUnder } from './coloursUnder';

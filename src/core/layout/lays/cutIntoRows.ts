@@ -17,7 +17,7 @@ export interface Row {
 }
 
 /** Steps that differ by less are the same sheet, mm. */
-const SAME: Mm = 0.3;
+export const SAME: Mm = 0.3;
 /** Further apart than so many of their own widths they share no sheet. */
 const APART = 2;
 

@@ -53,6 +53,18 @@ export interface LaysChoice {
 	readonly waits: number;
 }
 
+/** A sheet cut with more repeats on it than there are now, and what the work would take with it. */
+export interface SheetOffer {
+	readonly motif: string;
+	readonly across: number;
+	readonly down: number;
+	/** With its border, mm. */
+	readonly width: Mm;
+	readonly height: Mm;
+	readonly lays: number;
+	readonly rounds: number;
+}
+
 export interface LaysPlan {
 	readonly mode: LayMode;
 	readonly lays: readonly Lay[];

@@ -173,3 +173,17 @@ describe('rows and fields', () => {
 		expect([ways.map(({ items: own }) => own.length), apart]).toEqual([[5], [items[5]]]);
 	});
 });
+
+it('a row laid from the right is told from the left, one laid upwards from the top', () => {
+	const board = boardOf(OUTLINES['box']!);
+	const xs = [500, 380, 260, 140];
+	const [level] = setOut(board, at(xs.map((x) => ({ x, y: 90 })))).ways as [Extract<SetOutWay, { way: 'row' }>];
+	expect([level.along, level.at, level.step, level.items.map(({ centre }) => centre.x)]).toEqual(['level', 90, 120, [...xs].reverse()]);
+	const [upright] = setOut(board, at([350, 210, 70].map((y) => ({ x: 44, y })))).ways as [Extract<SetOutWay, { way: 'row' }>];
+	expect([upright.along, upright.at, upright.step, upright.items.map(({ centre }) => centre.y)]).toEqual([
+		'upright',
+		44,
+		140,
+		[70, 210, 350]
+	]);
+});

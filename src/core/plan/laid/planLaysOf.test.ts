@@ -1,7 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { readExample } from '../../../../tests/readExample';
+import { readFileSync } from 'node:fs';
+import { readProjectText } from '../../formats';
+import { ARRANGEMENTS, type Arrangement } from '../../layout';
+import { takeSheet, type Project } from '../../project';
+import { wordSheetOffer } from '../names/wordSheetOffer';
 import { planProject } from '../planProject';
-import type { Project } from '../../project';
+import type { Plan } from '../types';
+
+type Grid = Extract<Arrangement, { kind: 'grid' }>;
 
 /** The reeds of the chest on a sheet of so many, through which a coat goes. */
 function withSheet(order: string, across: number, down = 1): Project {
@@ -52,4 +59,64 @@ it('drawers that are taken out and laid flat have rounds of their own: none wait
 	expect(apart!.rounds).toBe(Math.max(...alone));
 	expect(apart!.rounds).toBeLessThanOrEqual(flat!.rounds);
 	expect(apart!.plan.sittings.find(({ coat }) => coat === 'paste')!.needs).toEqual(['drawers-out', 'face-up']);
+});
+
+describe('a sheet that would save rounds', () => {
+	/** Reeds of so many mm all over some drawers, pasted through a sheet of one. */
+	const fieldOf = (parts: string[], change: object = {}, wish = ''): Project => {
+		const project = withSheet(`base; paste lies=flat${wish}`, 1);
+		const [reeds] = project.layout.arrangements;
+		const [motif] = project.layout.motifs;
+		const field = {
+			...ARRANGEMENTS.grid.start({ id: reeds!.id, name: 'Reeds', motif: motif!, parts, shortest: 100, scale: 1 }),
+			edge: 'whole',
+			scale: 0.5,
+			...change
+		} as Grid;
+		return { ...project, layout: { ...project.layout, arrangements: [field] } };
+	};
+	const laidIn = (project: Project) => {
+		const [{ lays, offer }] = planProject(project).lays as [Plan['lays'][0]];
+		return { offer, lays: lays.length, rounds: Math.max(...lays.map(({ round }) => round)), masked: lays.map(({ masked }) => masked) };
+	};
+
+	it.each([
+		['one drawer', fieldOf(['drawer-2'])],
+		['two drawers of one size', fieldOf(['drawer-2', 'drawer-3'])],
+		['apart', fieldOf(['drawer-2'], { gap: { across: 14, down: 30 } })],
+		['cut up before', fieldOf(['drawer-2'], {}, ' cut=true')],
+		['too long for one', fieldOf(['drawer-2'], { scale: 0.3, gap: { across: 2, down: 2 } })]
+	])('%s: what is told is what is laid when it is cut so, and then no sheet would save more', (_, project) => {
+		const before = laidIn(project);
+		const { motif, across, down, width, height, ...told } = before.offer!;
+		expect(told.rounds).toBeLessThan(before.rounds);
+		const after = laidIn(takeSheet(project, 'paste', before.offer!));
+		expect({ lays: after.lays, rounds: after.rounds }).toEqual(told);
+		expect(after.offer).toBeNull();
+		/** By the items themselves: from the first to the last of it and its border. */
+		const shown = project.layout.motifs.find(({ id }) => id === motif)!;
+		const field = project.layout.arrangements[0] as Grid;
+		expect(width).toBeCloseTo(across * shown.width * field.scale + (across - 1) * field.gap.across + 20, 6);
+		expect(height).toBeCloseTo(down * shown.height * field.scale + (down - 1) * field.gap.down + 20, 6);
+		expect([Math.max(width, height) <= 900, Math.min(width, height) <= 600]).toEqual([true, true]);
+	});
+
+	it('one lay of all of it, where it fits', () => {
+		const project = fieldOf(['drawer-2'], { scale: 0.35 });
+		const { offer, rounds } = laidIn(project);
+		expect(rounds).toBeGreaterThan(1);
+		expect([offer!.lays, offer!.rounds]).toEqual([1, 1]);
+		expect(wordSheetOffer(project, offer!)).toMatch(
+			/^A sheet with \d+ by \d+ of Reed.*, \d+ mm by \d+ mm with its border, would take 1 lay with no wait\.$/
+		);
+	});
+
+	it('none for a print, which is dry when it is lifted; none where it is one round; none where rows stand at unlike steps', () => {
+		expect(planProject(withSheet('base; stencil', 2)).lays[0]!.offer).toBeNull();
+		expect(laidIn(fieldOf(['drawer-2'], { scale: 1, gap: { across: 90, down: 90 } }))).toMatchObject({ rounds: 1, offer: null });
+		const read = readProjectText(readFileSync('demo/chart-cabinet.json', 'utf8'));
+		if (!read.ok) throw new Error('read');
+		/** Its border has other gaps across than down. */
+		expect(laidIn(read.project)).toMatchObject({ rounds: 4, offer: null });
+	});
 });

@@ -3,16 +3,21 @@ import {
 	colourRounds,
 	findLays,
 	itemsOfRole,
+	offerSheet,
 	planLays,
 	QUICK,
 	type ArrangementPlan,
 	type LaysContext,
 	type LaysPlan,
 	type LaysWish,
-	type Rounds
+	type Rounds,
+	type SheetOffer
 } from '../../layout';
 import { remember, rememberFields } from '../memory/remember';
 import { fewestRounds, type Ask, type RoundsWanted } from '../slow';
+
+/** How a coat is laid, and the sheet that would save rounds; null where none would. */
+export type LaysOfCoat = LaysPlan & { readonly offer: SheetOffer | null };
 
 /** How every coat that is worked sheet by sheet is laid, by its id; each is worked out again only where something of it has changed. */
 export function createLaysPlanner() {
@@ -22,7 +27,7 @@ export function createLaysPlanner() {
 		laid: readonly ArrangementPlan[],
 		setting: Omit<LaysContext, 'lies'>,
 		ask: Ask
-	): ReadonlyMap<string, LaysPlan> => {
+	): ReadonlyMap<string, LaysOfCoat> => {
 		const given = coats.flatMap((coat): { readonly coat: string; readonly given: Given }[] => {
 			const wish = kindOfCoat(coat).lays(coat);
 			const { through, role } = whereOf(coat);
@@ -31,7 +36,7 @@ export function createLaysPlanner() {
 				? []
 				: [{ coat: coat.id, given: { items: itemsOfRole(plan.items, role), ...wish, ...setting } }];
 		});
-		const planned = given.map((one): readonly [string, LaysPlan, Given] => {
+		const planned = given.map((one): readonly [string, LaysOfCoat, Given] => {
 			if (!kept.has(one.coat)) kept.set(one.coat, createStage());
 			return [one.coat, kept.get(one.coat)!(one.given, given.length, ask), one.given];
 		});
@@ -60,9 +65,14 @@ function createStage() {
 	const stage = remember((found: ReturnType<typeof findLays>, given: Given, among: number, ask: Ask) =>
 		planLays(found, given, given, (conflicts) => roundsOf({ conflicts, among }, ask))
 	);
+	const offered = remember((given: Given) => offerSheet(given.items, given, given));
+	const withOffer = remember((plan: LaysPlan, offer: SheetOffer | null): LaysOfCoat => ({ ...plan, offer }));
 	return (now: Given, among: number, ask: Ask) => {
 		const given = asBefore(now);
-		return stage(ways(given), given, among, ask);
+		const plan = stage(ways(given), given, among, ask);
+		const rounds = Math.max(0, ...plan.lays.map(({ round }) => round));
+		const offer = rounds > 1 ? offered(given) : null;
+		return withOffer(plan, offer !== null && offer.rounds < rounds ? offer : null);
 	};
 }
 

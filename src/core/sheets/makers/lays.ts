@@ -1,4 +1,4 @@
-import { namePlace, wordLay, type Plan } from '../../plan';
+import { namePlace, wordLay, wordSheetOffer, type Plan } from '../../plan';
 import type { Project } from '../../project';
 import { formatWait } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
@@ -25,7 +25,7 @@ export const makeLays: PageMaker = {
 	}
 };
 
-function linesOf({ coat, mode, lays, choices }: Plan['lays'][number], plan: Plan, project: Project): FlowLine[] {
+function linesOf({ coat, mode, lays, choices, offer }: Plan['lays'][number], plan: Plan, project: Project): FlowLine[] {
 	const step = plan.order.find((one) => one.coat === coat)!;
 	const rounds = Math.max(...lays.map(({ round }) => round));
 	const { least } = choices.find((choice) => choice.mode === mode)!;
@@ -44,6 +44,7 @@ function linesOf({ coat, mode, lays, choices }: Plan['lays'][number], plan: Plan
 			size: 3.1,
 			indent: 6
 		},
+		...(offer === null ? [] : [{ text: wordSheetOffer(project, offer), size: 3.1, indent: 6 }]),
 		...Array.from({ length: rounds }, (_, round) => round + 1).flatMap((round): FlowLine[] => [
 			{ text: `Round ${round}`, bold: true, before: 2.5, keep: 14 },
 			...lays

@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { namePlace, wordLay } from '$core/plan';
+	import { kindOfArrangement } from '$core/layout';
+	import { namePlace, wordLay, wordSheetOffer } from '$core/plan';
+	import { takeSheet } from '$core/project';
 	import { formatWait } from '$core/units';
 	import { Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -17,6 +19,11 @@
 	const lay = $derived(plan?.lays[at]);
 	const way = $derived(plan?.choices.find(({ mode }) => mode === plan.mode));
 	const words = $derived(lay && wordLay(piece.project, piece.plan, lay));
+	/** Another arrangement lays the same sheet: a larger one would be in its way. */
+	const isShared = $derived(
+		plan?.offer &&
+			piece.project.layout.arrangements.filter((one) => kindOfArrangement(one).motifs(one).includes(plan.offer!.motif)).length > 1
+	);
 	function go(to: number): void {
 		piece.view.lays = { coat, at: to };
 		const face = plan?.lays[to]?.face;
@@ -31,6 +38,15 @@
 				? `. ${formatWait(step.between)} between rounds`
 				: ''}.
 		</p>
+		{#if plan.offer}
+			<p class="mt-1 text-sm">
+				{wordSheetOffer(piece.project, plan.offer)}
+				{#if !isShared}<button
+						class="underline hover:text-ember-deep"
+						onclick={() => piece.replace(takeSheet(piece.project, coat, plan.offer!))}>Cut it so</button
+					>{/if}
+			</p>
+		{/if}
 		<Tick label="Show them on the piece" checked={isShown} onchange={(on) => (on ? go(0) : (piece.view.lays = null))} />
 		{#if isShown}
 			<div class="mt-1 flex items-center gap-2">
