@@ -6,6 +6,7 @@ import { partsOf, type ArrangementPlan } from '../../layout';
 import { FAIR_TEMPERATURES, HIGHEST_HUMIDITY } from '../../schedule';
 import type { Issue } from '../../units';
 import { hintsOfRelief } from './hintsOfRelief';
+import { hintsOfSteps } from './hintsOfSteps';
 
 /** What is worth a look about a project as a whole; never a block. */
 export function gatherHints({
@@ -28,6 +29,7 @@ export function gatherHints({
 		...nowhere(stack),
 		...heights(stack),
 		...hintsOfRelief(project, stack, piece),
+		...hintsOfSteps(project, laid, piece),
 		...workshopHints(project),
 		...noPaint(project)
 	];
