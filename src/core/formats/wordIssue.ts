@@ -160,6 +160,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`This trim reckons with ${v['share']} % that clay loses as it dries; an ornament that comes as a piece loses nothing, so the joints would not meet. Set what ${v['motif']} shrinks by to 0.`,
 	'cast.stiff': (v, u) =>
 		`On ${v['part']}, which is round, a stiff piece stands ${length(v['off'], u)} off at its ends. Take what bends, clay while it is soft, or smaller pieces.`,
+	'cast.links': (v, u) =>
+		`On ${v['part']} casts ${length(v['length'], u)} long lie along a ring of radius ${length(v['radius'], u)}: straight, their ends stand ${length(v['off'], u)} off it. ${v['soft'] === 1 ? 'Cut each while it is soft' : 'Saw each'} into ${v['links']} links of ${length(v['link'], u)} and turn them along the line, or take smaller ones.`,
 	'cast.heavy': (v) =>
 		`A cast weighs about ${v['grams']} g: on a face that stands it slides before the glue holds. Lay the face on its back, or carry it from below until the glue is hard.`,
 	'relief.under-hardware': (v) =>

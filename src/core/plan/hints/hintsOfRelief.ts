@@ -1,8 +1,9 @@
-import { gatherWholes, listCasts, type LaidItem } from '../../layout';
-import { whereOf, wordCoat, type Layer, type Stack } from '../../layers';
-import { partOnFace, partsOnFace, standOf, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
+import { wordCoat, type Layer, type Stack } from '../../layers';
+import { partOnFace, standOf, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Project } from '../../project';
 import type { Issue, Mm } from '../../units';
+import { hintsOfCasts } from './hintsOfCasts';
+import { itemsOf, partsById, pathOf } from './itemsOfLayer';
 
 type Faces = Pick<MeasuredPiece, 'faces'>;
 
@@ -12,18 +13,8 @@ export function hintsOfRelief(project: Project, stack: Stack, piece: Faces): Iss
 	return [
 		...underHardware(project, raised, piece),
 		...doorsHeld(project, raised, piece),
-		...raised.flatMap((layer) => [...onRound(layer, project, piece), ...tooHeavy(layer, project), ...asItComes(layer, project)])
+		...raised.flatMap((layer) => hintsOfCasts(layer, project, piece))
 	];
-}
-
-const itemsOf = ({ openings }: Layer): LaidItem[] => [...openings!.values()].flat().map(({ item }) => item);
-
-function pathOf({ layout }: Project, id: string): string {
-	return `layout.arrangements[${layout.arrangements.findIndex((one) => one.id === id)}]`;
-}
-
-function partsById({ faces }: Faces): ReadonlyMap<string, Part> {
-	return new Map(faces.flatMap(partsOnFace).map((part) => [part.id, part]));
 }
 
 /** The plate of a knob or a pull does not sit on relief: said for what lies under it. */
@@ -128,65 +119,4 @@ function leastOpen(on: readonly Ridge[], beside: readonly Ridge[]): Held | null 
 				worst = worse(worst, held(one, lacksOf(one, at) + lacksOf(other, at)));
 			}
 	return worst;
-}
-
-/** Ends of what does not bend may stand off a round front by so much: the glue fills it, mm. */
-const FILLED: Mm = 1;
-
-/** On a round front: what bends is bent no tighter than it bears, and what is stiff stands off at its ends. */
-function onRound(layer: Layer, project: Project, { faces }: Faces): Issue[] {
-	const casting = layer.material?.casting;
-	if (!casting) return [];
-	return faces.flatMap((face): Issue[] => {
-		const { bent } = face;
-		const own = bent === null ? [] : itemsOf(layer).filter(({ part }) => part === face.id || face.parts.some(({ id }) => id === part));
-		const [first] = own;
-		if (bent === null || !first) return [];
-		const path = pathOf(project, first.arrangement);
-		if (casting.bends !== null)
-			return bent < casting.bends
-				? [{ code: 'cast.too-round', path, values: { part: face.name, radius: bent, least: casting.bends } }]
-				: [];
-		if (casting.edges === 'rounded') return [];
-		const standOff = Math.max(...own.map(({ width }) => bent - Math.sqrt(Math.max(0, bent ** 2 - (width / 2) ** 2))));
-		return standOff > FILLED ? [{ code: 'cast.stiff', path, values: { part: face.name, off: standOff } }] : [];
-	});
-}
-
-/** Sizes that differ by less are the same, as a share. */
-const SAME_SIZE = 0.005;
-
-/** What comes as a piece has the sizes that it has, and does not shrink as clay does. */
-function asItComes(layer: Layer, project: Project): Issue[] {
-	if (!layer.material?.casting?.piece) return [];
-	const laid = gatherWholes(itemsOf(layer));
-	return project.layout.motifs.flatMap((motif): Issue[] => {
-		const own = laid.flatMap(([item]) => (item!.motif === motif.id ? [item!] : []));
-		const [first] = own;
-		if (!first) return [];
-		const path = pathOf(project, first.arrangement);
-		const arrangement = project.layout.arrangements.find(({ id }) => id === first.arrangement);
-		const shrinkage = motif.mould?.shrinkage ?? 0;
-		/** A trim is as large as its casts are when they are dry: what cures it is what they shrink by. */
-		if (arrangement?.kind === 'trim' && shrinkage > 0)
-			return [{ code: 'cast.no-shrinkage', path, values: { motif: motif.name, share: Math.round(shrinkage * 100) } }];
-		const sizes = motif.sizes ?? [1];
-		const other = own.find(({ scale }) => sizes.every((size) => Math.abs(scale / size - 1) > SAME_SIZE));
-		if (!other) return [];
-		const values = { motif: motif.name, width: motif.width * sizes[0]!, laid: motif.width * other.scale };
-		return [{ code: 'cast.other-size', path: `${path}.scale`, values }];
-	});
-}
-
-/** A cast that weighs more than this slides on an upright face before its glue holds, g. */
-const HEAVY = 150;
-
-function tooHeavy(layer: Layer, project: Project): Issue[] {
-	const { coat, material } = layer;
-	if (coat.kind !== 'cast' || coat.lies === 'flat') return [];
-	const { casts, motifs } = listCasts(itemsOf(layer), project.layout.motifs, whereOf(coat), material?.casting);
-	const heaviest = Math.max(0, ...motifs.map(({ grams }) => grams ?? 0));
-	const first = casts[0]?.[0];
-	if (!first || heaviest <= HEAVY) return [];
-	return [{ code: 'cast.heavy', path: pathOf(project, first.arrangement), values: { grams: Math.round(heaviest / 10) * 10 } }];
 }
