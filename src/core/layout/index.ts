@@ -7,6 +7,7 @@ export { writeLetters, type Written } from './lettering/writeLetters';
 export { idOfPlace, PLACE_WORDS, PlacesSchema, type Places } from './placesSchema';
 export { measureMotif, ringsForScale, tipsAt, type MotifShape } from './measureMotif';
 export { partsOf, placesFor, partsToBegin } from './partsOf';
+export { surfacesAt, togglePlace } from './togglePlace';
 export { ARRANGEMENTS, kindOfArrangement } from './arrangements';
 export { ArrangementSchema, type Arrangement } from './arrangements/schema';
 export { type ItemSpot } from './arrangements/spot';

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { faceOf, measurePiece, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
 import { partsOf, placesFor } from './partsOf';
 import { PlacesSchema, type Places } from './placesSchema';
+import { togglePlace } from './togglePlace';
 
 const measured = (name: string): MeasuredPiece => {
 	const { piece, units } = JSON.parse(readFileSync(`demo/${name}.json`, 'utf8'));
@@ -13,6 +14,7 @@ const cabinet = measured('chart-cabinet');
 const surfacesAt = (places: Places, piece = cabinet) => [
 	...new Set(partsOf(places, piece).flatMap((part) => surfacesWithin(part, faceOf(piece.faces, part.face))))
 ];
+const PIECES = ['chart-cabinet', 'ferry-table', 'net-box', 'sail-loft-chest'].map(measured);
 const all = surfacesOfPiece(cabinet).map(({ id }) => id);
 const frame = ['front', 'rail', 'doors-left', 'doors-right', 'plinth'];
 const door = (n: number) => [`door-${n}`, `panel-${n}`, `bead-${n}`];
@@ -80,4 +82,40 @@ describe('a place means one thing', () => {
 			);
 		}
 	);
+});
+
+it('one part more, or less, is that surface and no other; once more it is as before; the last one stays', () => {
+	for (const piece of PIECES) {
+		const ids = surfacesOfPiece(piece).map(({ id }) => id);
+		const some = fc.subarray(ids, { minLength: 1 });
+		fc.assert(
+			fc.property(
+				fc.oneof(
+					fc.constantFrom<Places>('all', 'frame', 'fronts'),
+					some,
+					some.map((out) => out.map((id) => `!${id}`))
+				),
+				fc.constantFrom(...ids),
+				(places, id) => {
+					const before = new Set(surfacesAt(places, piece));
+					fc.pre(before.size > 0);
+					const next = togglePlace(places, id, piece);
+					const wanted = new Set(before);
+					if (!wanted.delete(id)) wanted.add(id);
+					if (wanted.size === 0) {
+						expect(next).toBeNull();
+						return;
+					}
+					expect(new Set(surfacesAt(next!, piece))).toEqual(wanted);
+					expect(new Set(surfacesAt(togglePlace(next!, id, piece)!, piece))).toEqual(before);
+					expect(PlacesSchema.safeParse(next).success).toBe(true);
+				}
+			),
+			{ numRuns: 60 }
+		);
+	}
+	expect(togglePlace('all', 'door-1', cabinet)).toEqual(['!door-1/rest']);
+	expect(togglePlace('all', 'top', cabinet)).toEqual(['!top']);
+	expect(togglePlace(['!top'], 'top', cabinet)).toBe('all');
+	expect([togglePlace(['top'], 'top', cabinet), togglePlace('all', 'nothing', cabinet)]).toEqual([null, null]);
 });

@@ -54,7 +54,7 @@ function sizesFor(items: readonly LaidItem[], motif: Motif): Size[] {
 	for (const band of bands)
 		for (const down of new Set([band.columns[0]!.length, 1]))
 			for (const wished of new Set([band.columns.length, Math.ceil(band.columns.length / 2)])) {
-				const size = largest(band, wished, down, motif, now.border);
+				const size = largest(band, wished, down, motif);
 				if (size && (size.across > now.across || size.down > now.down)) sizes.set(`${size.across} ${size.down}`, size);
 			}
 	return [...sizes.values()];
@@ -68,8 +68,10 @@ function haveOneStep(bands: readonly Row[]): boolean {
 	});
 }
 
-function largest({ step, down, columns }: Row, wished: number, lines: number, motif: Motif, border: Mm): Size | null {
+/** As many of a line as are wished for, or as can be laid; at one distance with its border. */
+function largest({ step, down, columns }: Row, wished: number, lines: number, motif: Motif): Size | null {
 	const { scale } = columns[0]![0]!;
+	const { border } = sheetOf(motif, false);
 	const height = (lines - 1) * Math.hypot(down.x, down.y) + scale * motif.height + 2 * border;
 	for (let across = wished; across * lines > 1; across--) {
 		const width = (across - 1) * Math.hypot(step.x, step.y) + scale * motif.width + 2 * border;

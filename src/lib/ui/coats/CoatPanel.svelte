@@ -81,7 +81,7 @@
 			onchange={(chosen) => piece.setCoat({ ...coat, material: chosen })}
 		/>
 	{/if}
-	{#if 'on' in coat}<PlacesChoice places={coat.on} onchange={(on) => piece.setCoat({ ...coat, on } as Coat)} />{/if}
+	{#if 'on' in coat}<PlacesChoice onDrawing="click" places={coat.on} onchange={(on) => piece.setCoat({ ...coat, on } as Coat)} />{/if}
 	{#if Fields}<Fields {coat} />{/if}
 	{#if isFilm(coat)}<FilmFields {coat} />{/if}
 	{#if canWorkWet(coat)}<WetFields {coat} />{/if}

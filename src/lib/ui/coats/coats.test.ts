@@ -3,9 +3,10 @@ import { readProject } from '$core/formats';
 import type { Coat } from '$core/layers';
 import { addCoat, dropCoat } from '$core/project';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
-import { render, screen, within } from '@testing-library/svelte';
+import { fireEvent, render, screen, within } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
+import CoatPicks from './CoatPicks.svelte';
 import CoatPanel from './CoatPanel.svelte';
 import Findings from './Findings.svelte';
 import GapMarks from './GapMarks.svelte';
@@ -184,4 +185,27 @@ it('marks on the drawing the gap that does not move any more, and no other', () 
 	const narrow = piece.plan.gaps.filter(({ verdict }) => verdict !== 'free').map(({ gap }) => gap);
 	expect(narrow).toHaveLength(1);
 	expect(marks()).toEqual(narrow);
+});
+
+it('what a coat goes on is picked on the picture: with Shift, or by touch where that is ticked; one undo each', async () => {
+	const piece = open();
+	const coatOf = () => piece.project.finish.coats.find(({ id }) => id === 'base') as Extract<Coat, { on: unknown }>;
+	const { container, rerender } = render(CoatPicks, { props: { coat: coatOf(), face: piece.face, scale: 0.5 }, context: contextOf(piece) });
+	const click = async (part: string, shiftKey: boolean) => {
+		await fireEvent.click(container.querySelector(`path[data-part="${part}"]`)!, { shiftKey });
+		await rerender({ coat: coatOf() });
+		return coatOf().on;
+	};
+	const outlined = () => [...container.querySelectorAll('[data-on]')].map((one) => one.getAttribute('data-on'));
+	expect(outlined()).toEqual([]);
+	expect(await click('drawer-2', false)).toBe('all');
+	expect(await click('drawer-2', true)).toEqual(['!drawer-2']);
+	expect(outlined()).toEqual(expect.arrayContaining(['drawer-1', 'drawer-3', 'plinth']));
+	expect(outlined()).not.toContain('drawer-2');
+	piece.view.many = true;
+	expect(await click('front', false)).toEqual(expect.arrayContaining(['!drawer-2', '!front/rest']));
+	expect(outlined()).not.toContain('front');
+	await piece.undo();
+	await piece.undo();
+	expect(coatOf().on).toBe('all');
 });

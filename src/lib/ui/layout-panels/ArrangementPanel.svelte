@@ -76,7 +76,7 @@
 					{limits}
 				/>{/each}{/if}
 		<Fold label="Where it lies" says={nameParts(partsOf(arrangement.parts, piece.plan), piece.plan)}>
-			<PlacesChoice onDrawing places={arrangement.parts} onchange={(parts) => piece.setArrangement({ ...arrangement, parts })} />
+			<PlacesChoice onDrawing="pull" places={arrangement.parts} onchange={(parts) => piece.setArrangement({ ...arrangement, parts })} />
 		</Fold>
 		<Fold label="Its name">
 			<NameField label="Name" value={arrangement.name} onchange={(name) => piece.setArrangement({ ...arrangement, name }, 'name')} />

@@ -155,7 +155,7 @@
 	/>
 	<div class="border-t border-rule">
 		<Fold label="Where it lies" says={nameParts(partsOf(zone.parts, piece.plan), piece.plan)}>
-			<PlacesChoice onDrawing places={zone.parts} onchange={(parts) => set((draft) => void (draft.parts = parts))} />
+			<PlacesChoice onDrawing="pull" places={zone.parts} onchange={(parts) => set((draft) => void (draft.parts = parts))} />
 			<div class="mt-2 flex items-start gap-1">
 				<RadioRow
 					label="Spread over"

@@ -1,18 +1,18 @@
 <script lang="ts">
-	import { idOfPlace, partsOf, PLACE_WORDS, placesFor, type Places } from '$core/layout';
-	import { choosableParts, faceOf, surfacesWithin, type MeasuredFace } from '$core/piece';
+	import { idOfPlace, partsOf, PLACE_WORDS, placesFor, surfacesAt, type Places } from '$core/layout';
+	import { choosableParts, type MeasuredFace } from '$core/piece';
 	import { nameParts, namePlace } from '$core/plan';
 	import { Fold, Help, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	interface Props {
 		places: Places;
-		/** They are picked on the drawing too. */
-		onDrawing?: boolean;
+		/** They are picked on the drawing too: by a click, or by a pull around many as well. */
+		onDrawing?: 'click' | 'pull' | null;
 		onchange: (places: Places) => void;
 	}
 	/** Where a coat, a zone or an arrangement goes: by a word, by name, all but some; on the drawing where that is at hand. */
-	let { places, onDrawing = false, onchange }: Props = $props();
+	let { places, onDrawing = null, onchange }: Props = $props();
 	const piece = usePiece();
 	const id = $props.id();
 	const isBut = $derived(typeof places !== 'string' && places[0]!.startsWith('!'));
@@ -63,9 +63,6 @@
 			return on.length > 1 && !(word === 'fronts' && new Set(on.map(({ role }) => role)).size < 2);
 		})
 	);
-	const surfacesAt = (at: Places) => [
-		...new Set(partsOf(at, piece.plan).flatMap((part) => surfacesWithin(part, faceOf(piece.plan.faces, part.face))))
-	];
 	const isAt = (word: Places) => word === places;
 
 	function toggle(place: string): void {
@@ -76,9 +73,9 @@
 	}
 	/** The same surfaces, told by what is left out, or by what it goes on. */
 	function turn(but: boolean): void {
-		const on = surfacesAt(places);
+		const on = surfacesAt(places, piece.plan);
 		if (!but) return onchange(placesFor(on, piece.plan));
-		const out = surfacesAt('all').filter((surface) => !on.includes(surface));
+		const out = surfacesAt('all', piece.plan).filter((surface) => !on.includes(surface));
 		const gone = placesFor(out, piece.plan);
 		onchange(out.length === 0 || typeof gone === 'string' ? [`!${faces.at(-1)!.id}`] : gone.map((other) => `!${other}`));
 	}
@@ -102,7 +99,11 @@
 	<legend class="sr-only" id="{id}-legend">On which parts</legend>
 	<p>On <b>{missing ? 'nothing that is measured' : says || 'nothing that is measured'}</b>.</p>
 	{#if onDrawing}
-		<p class="note">A click on the piece, with Shift, adds a part or takes it away; Shift and a pull draws a frame around many.</p>
+		<p class="note">
+			A click on the piece, with Shift, adds a part or takes it away{onDrawing === 'pull'
+				? '; Shift and a pull draws a frame around many'
+				: ''}.
+		</p>
 		<Tick label="More than one: each click adds, without Shift" checked={piece.view.many} onchange={(many) => (piece.view.many = many)} />
 	{/if}
 	<div class="mt-1 flex flex-wrap gap-1.5">

@@ -14,7 +14,7 @@ const { project } = read;
 beforeEach(() => vi.stubGlobal('fetch', () => new Promise(() => {})));
 
 /** The choice with what was chosen last, as a panel would give it back. */
-async function choose(places: Places, onDrawing = false) {
+async function choose(places: Places, onDrawing: 'pull' | null = null) {
 	const piece = new PieceState({ id: 'x', version: 1, document: project });
 	let chosen = places;
 	const props = { places, onDrawing, onchange: (next: Places) => void (chosen = next) };
@@ -65,7 +65,7 @@ it('the last one that is left out, taken back, is all of it; the last one that i
 });
 
 it('by touch each click on the piece adds, where that is ticked', async () => {
-	const { piece, tick } = await choose(['drawer-1'], true);
+	const { piece, tick } = await choose(['drawer-1'], 'pull');
 	piece.choosePart('drawer-1', false);
 	await tick('More than one: each click adds, without Shift');
 	piece.choosePart('plinth', false);

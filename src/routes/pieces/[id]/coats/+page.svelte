@@ -2,6 +2,7 @@
 	import { sumOrder } from '$core/plan';
 	import { formatWait, formatWork } from '$core/units';
 	import AddStep from '$lib/ui/coats/AddStep.svelte';
+	import CoatPicks from '$lib/ui/coats/CoatPicks.svelte';
 	import GapMarks from '$lib/ui/coats/GapMarks.svelte';
 	import Findings from '$lib/ui/coats/Findings.svelte';
 	import RoomToMove from '$lib/ui/coats/RoomToMove.svelte';
@@ -63,7 +64,9 @@
 	{#if wide.current}<div class="paper w-[19rem] shrink-0 overflow-y-auto border-y-0 border-l-0 px-5 py-4">{@render found()}</div>{/if}
 	<div class="relative min-w-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if width > 0}
-			<FaceLook {face} left={(width - face.width * scale) / 2} top={16} {scale}><GapMarks {face} {scale} /></FaceLook>
+			<FaceLook {face} left={(width - face.width * scale) / 2} top={16} {scale}
+				>{#if coat && 'on' in coat}<CoatPicks {coat} {face} {scale} />{/if}<GapMarks {face} {scale} /></FaceLook
+			>
 		{/if}
 		<p class="absolute inset-x-0 bottom-2 text-center text-sm">
 			{piece.steps === 0
