@@ -38,8 +38,8 @@ export function listSaid(): Record<string, string[]> {
 	};
 }
 
-/** Values that may be one of something; limits are not. */
-const COUNTED = ['count', 'rows', 'fields', 'drawers', 'step', 'left'];
+/** Values that may be one of something, or say yes; limits are not. */
+const COUNTED = ['count', 'rows', 'fields', 'drawers', 'step', 'left', 'back', 'soft'];
 
 /** Of one, and of several, in both units. */
 function wordingsOf(code: string): string[] {

@@ -37,7 +37,12 @@ const NUMBERS = [
 	'step',
 	'wished',
 	'grams',
-	'laid'
+	'laid',
+	'by',
+	'back',
+	'links',
+	'link',
+	'soft'
 ];
 const WORDS = [
 	'typed',

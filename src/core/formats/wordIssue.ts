@@ -167,7 +167,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'relief.under-hardware': (v) =>
 		`${v['count']} of its motifs ${v['count'] === 1 ? 'stands' : 'stand'} up where a knob or pull is to sit (${v['part']} first): its plate would rock on the ${v['name']}. Leave them out, or print them flat.`,
 	'layout.over-step': (v, u) =>
-		`${v['count']} of its motifs ${v['count'] === 1 ? 'lies' : 'lie'} across the edge of ${v['part']}, which stands ${length(v['by'], u)} ${v['way']}: a sheet does not lie flat there, and paint runs under it. Lay them on ${v['part']} and beside it by themselves, move them, or leave them out.`,
+		`${v['count']} of its motifs ${v['count'] === 1 ? 'lies' : 'lie'} across the edge of ${v['part']}, which stands ${length(v['by'], u)} ${v['back'] === 1 ? 'back' : 'forward'}: a sheet does not lie flat there, and paint runs under it. Lay them on ${v['part']} and beside it by themselves, move them, or leave them out.`,
 	'trim.not-straight': (v) =>
 		`A trim of casts lies straight; ${v['part']} is not straight along that edge, and cuts it. Lay the casts one by one there, or take a kind that bends.`,
 	'trim.no-run': (v) => `Nothing is left of the run on ${v['part']}: leave less clear at its ends.`,

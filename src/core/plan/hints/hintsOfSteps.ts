@@ -32,7 +32,7 @@ export function hintsOfSteps(
 		});
 		if (met.length === 0) return [];
 		const [{ part }] = met as [(typeof met)[0]];
-		const values = { count: across.size, part: part.name, by: Math.abs(part.setOff), way: part.setOff < 0 ? 'back' : 'forward' };
+		const values = { count: across.size, part: part.name, by: Math.abs(part.setOff), back: part.setOff < 0 ? 1 : 0 };
 		return [
 			{ code: 'layout.over-step', path: `layout.arrangements[${layout.arrangements.findIndex(({ id }) => id === arrangement)}]`, values }
 		];
