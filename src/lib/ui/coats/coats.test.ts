@@ -4,6 +4,7 @@ import type { Coat } from '$core/layers';
 import { addCoat, dropCoat } from '$core/project';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
 import { fireEvent, render, screen, within } from '@testing-library/svelte';
+import { toast } from 'svelte-sonner';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
 import CoatPicks from './CoatPicks.svelte';
@@ -11,9 +12,6 @@ import CoatPanel from './CoatPanel.svelte';
 import Findings from './Findings.svelte';
 import GapMarks from './GapMarks.svelte';
 import RoomToMove from './RoomToMove.svelte';
-
-const told = vi.hoisted(() => vi.fn());
-vi.mock('$lib/ui/api/announce', () => ({ announce: told }));
 
 const read = readProject(demo);
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -165,7 +163,9 @@ it('while it is wet: a tick works it into the coat before it; one sitting, no wa
 	piece.replace(dropCoat(piece.project, 'bed'));
 	expect(blend()).not.toHaveProperty('intoWet');
 	await vi.waitFor(() =>
-		expect(told).toHaveBeenCalledWith('Blended coat is laid on what is dry now: what it was worked into is no longer right before it.')
+		expect(toast.getActiveToasts().map(({ title }) => title)).toContain(
+			'Blended coat is laid on what is dry now: what it was worked into is no longer right before it.'
+		)
 	);
 	await piece.undo();
 	expect(blend()).toMatchObject({ intoWet: 'bed' });
