@@ -103,14 +103,14 @@ test('whatever is sent, the workshop answers with a word, goes on reading for ot
 	expect((await fetch(workshop.address)).headers.get('content-security-policy')).toContain("frame-ancestors 'none'");
 });
 
-test('killed in the midst of saves, ten times, it loses none that it answered for, and opens each time', async ({ workshop }) => {
+test('killed in the midst of saves, five times, it loses none that it answered for, and opens each time', async ({ workshop }) => {
 	test.setTimeout(180_000);
 	const demo = JSON.parse(await readFile('tests/fixtures/reed-chest.json', 'utf8'));
 	const named = (name: string) => ({ ...demo, piece: { ...demo.piece, name } });
 	const made = await fetch(`${workshop.address}/api/pieces`, { method: 'POST', headers: JSON_TYPE, body: JSON.stringify(named('Save 1')) });
 	const { id } = (await made.json()) as { id: string };
 	let version = 1;
-	for (let round = 1; round <= 10; round++) {
+	for (let round = 1; round <= 5; round++) {
 		let isKilled = false;
 		const storm = (async () => {
 			while (!isKilled) {
@@ -125,7 +125,7 @@ test('killed in the midst of saves, ten times, it loses none that it answered fo
 		/** From the second that is answered on. */
 		const before = version;
 		while (version < before + 2) await new Promise((resolve) => setTimeout(resolve, 5));
-		await new Promise((resolve) => setTimeout(resolve, round * 40));
+		await new Promise((resolve) => setTimeout(resolve, round * 80));
 		isKilled = true;
 		await workshop.kill();
 		await storm;
@@ -137,7 +137,7 @@ test('killed in the midst of saves, ten times, it loses none that it answered fo
 		expect(now.document.piece.name).toBe(`Save ${now.version}`);
 		version = now.version;
 	}
-	expect(version).toBeGreaterThan(20);
+	expect(version).toBeGreaterThan(10);
 });
 
 test('it ends when it is told to, in the midst of cards that are made and plans that are worked out', async ({ workshop }) => {
