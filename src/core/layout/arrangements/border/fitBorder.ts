@@ -152,9 +152,30 @@ function countsOf(free: Free, at: number, wish: BorderWish): number[] {
 }
 
 function byCounts(frees: readonly Free[], wish: BorderWish): BorderFit[] {
-	const [first, second] = frees as [Free, Free | undefined];
+	const second = frees[1];
+	const pairs = pairsOfCounts(frees, wish).sort((a, b) => a.bound - b.bound);
 	const fits: BorderFit[] = [];
+	/** Of the best so far, the least first: where none that is left can be better than the last of them, there is no more to look for. */
+	const costs: number[] = [];
+	for (const { n, k, bound } of pairs) {
+		if (costs.length === KEPT && bound > costs.at(-1)! + ROUNDED) break;
+		const counts = second ? [n, k] : [n];
+		const best = bestOfCounts(frees, counts, wish);
+		if (best === null) continue;
+		const fit = { ...best, counts, ...gapsAndCost(frees, counts, best.scale, wish) };
+		fits.push(fit);
+		const at = costs.findIndex((cost) => cost > fit.cost);
+		costs.splice(at < 0 ? costs.length : at, 0, fit.cost);
+		if (costs.length > KEPT) costs.pop();
+	}
+	return fits.sort((a, b) => a.counts[0]! - b.counts[0]! || (a.counts[1] ?? 0) - (b.counts[1] ?? 0));
+}
+
+/** Counts that go with each other at some scale, and what they cost at the least: by how far that is from the wish. */
+function pairsOfCounts(frees: readonly Free[], wish: BorderWish): { readonly n: number; readonly k: number; readonly bound: number }[] {
+	const [first, second] = frees as [Free, Free | undefined];
 	const others = (second ? countsOf(second, 1, wish) : [0]).map((k) => ({ k, within: second ? scalesWithin(second, k, wish) : ANY }));
+	const pairs: { n: number; k: number; bound: number }[] = [];
 	for (const n of countsOf(first, 0, wish)) {
 		const [least, most] = scalesWithin(first, n, wish);
 		/** The more there are the smaller they have to be: of those that go with it at any scale the first is looked for, and the last ends it. */
@@ -167,12 +188,11 @@ function byCounts(frees: readonly Free[], wish: BorderWish): BorderFit[] {
 		for (let i = from; i < others.length; i++) {
 			const { k, within } = others[i]!;
 			if (within[1] < least - ROUNDED) break;
-			const counts = second ? [n, k] : [n];
-			const best = bestOfCounts(frees, counts, wish);
-			if (best !== null) fits.push({ ...best, counts, ...gapsAndCost(frees, counts, best.scale, wish) });
+			const nearest = Math.min(Math.max(wish.scale.wish, Math.max(least, within[0])), Math.min(most, within[1]));
+			pairs.push({ n, k, bound: nearest > 0 ? WEIGHTS.scale * Math.abs(Math.log(nearest / wish.scale.wish)) - ROUNDED : 0 });
 		}
 	}
-	return fits;
+	return pairs;
 }
 
 const ANY: readonly [number, number] = [-Infinity, Infinity];
