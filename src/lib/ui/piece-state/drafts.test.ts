@@ -79,6 +79,16 @@ it('an edit is kept at once with piece, version and steps, and let go when the w
 	expect(shelf.kept.size).toBe(0);
 });
 
+it('of several that are left the newest stands first, however they lie in the store', async () => {
+	for (const [key, at] of [
+		['w-noon', 2000],
+		['w-evening', 3000],
+		['w-morning', 1000]
+	] as const)
+		shelf.kept.set(key, { piece: 'x', version: 4, at, document: record.document, steps: { keep: 3, add: [null], place: 4 } });
+	expect((await found(open().drafts)).map(({ key }) => key)).toEqual(['w-evening', 'w-noon', 'w-morning']);
+});
+
 it('what a window that is gone had not saved is found by the next, taken up as steps that can be undone, and saved', async () => {
 	server = new Error('down');
 	const gone = open();
