@@ -20,7 +20,13 @@
 </script>
 
 <!-- By keyboard they are picked by name in the panel. -->
-<svg class="absolute inset-0 h-full w-full overflow-visible" aria-hidden="true">
+<!-- Shift would select text of the page. -->
+<!-- svelte-ignore a11y_no_static_element_interactions -->
+<svg
+	class="absolute inset-0 h-full w-full overflow-visible"
+	aria-hidden="true"
+	onmousedown={(event) => event.shiftKey && event.preventDefault()}
+>
 	{#each parts as part (part.id)}
 		{@const d = writeOutlinePath(part.outline, scale)}
 		<g transform="translate({part.x * scale} {part.y * scale})" fill="none">
