@@ -173,3 +173,10 @@ describe('what a painter reads', () => {
 	});
 	it('nothing of one motif that stands in the table', () => expect(say(box, level(1), { inTable: true })).toBe(''));
 });
+
+it('what is set out by itself is named only where there are several', () => {
+	expect(say(box, level(5))).toMatch(/^2 Reeds: [A-Z]/);
+	expect(say(box, level(5))).not.toMatch(/Sides:|Field:/);
+	const both = [...level(5), ...level(5, (i) => ({ role: 'field', centre: { x: 40 + 60 * i, y: 300 } }))];
+	expect(say(box, both)).toMatch(/Sides: .*Field: /);
+});
