@@ -16,6 +16,7 @@ export {
 	type Tool,
 	type Where
 } from './kinds/types';
+export { CAUGHT } from './kinds/gildingWax';
 export { hiddenBy } from './kinds/hiddenBy';
 export { newBase } from './kinds/base';
 export { type Blend } from './kinds/blend';

@@ -79,6 +79,7 @@ export {
 	planLays,
 	QUICK,
 	THOROUGH,
+	USUAL_SHEET,
 	type Conflicts,
 	type Effort,
 	type Rounds,

@@ -18,7 +18,9 @@ export const GildingWaxSchema = z
 	.meta({ description: 'Metallic wax in oil, rubbed on thin. Through an arrangement, all of it: the tops of its motifs.' });
 export type GildingWax = z.infer<typeof GildingWaxSchema>;
 
-/** Along an edge it takes a line so wide, m. */
+/** So far from an edge a cloth with metal leaves it, mm. */
+export const CAUGHT = 4;
+/** With what the cloth keeps, along an edge it takes a line so wide, m. */
 const LINE = 0.006;
 /** Of a surface, what its high points are. */
 const HEIGHTS = 0.12;

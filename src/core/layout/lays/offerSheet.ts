@@ -3,7 +3,7 @@ import type { LaidItem } from '../arrangements/types';
 import type { Motif } from '../motif';
 import { colourRounds, QUICK } from './colourRounds';
 import { cutIntoRows, SAME, type Row } from './cutIntoRows';
-import { sheetOf } from './placeLays';
+import { sheetOf, USUAL_SHEET } from './placeLays';
 import { findLays, planLays, type LaysContext } from './planLays';
 import type { LaysWish, SheetOffer } from './types';
 
@@ -11,12 +11,9 @@ import type { LaysWish, SheetOffer } from './types';
 const LONG: Mm = 900;
 const SHORT: Mm = 600;
 
-/** Of a sheet that nobody described, as the panel of a motif begins it. */
-const USUAL = { border: 25, across: 1, down: 1, thickness: 0.2 };
-
 /** A motif with so many repeats on its sheet. */
 export function withRepeats(motif: Motif, { across, down }: Pick<SheetOffer, 'across' | 'down'>): Motif {
-	return { ...motif, sheet: { ...(motif.sheet ?? USUAL), across, down } };
+	return { ...motif, sheet: { ...(motif.sheet ?? USUAL_SHEET), across, down } };
 }
 
 /**

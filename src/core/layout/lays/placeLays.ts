@@ -27,12 +27,12 @@ export interface SheetSize {
 }
 
 /** One that nobody described: cut by itself. */
-const USUAL = { border: 25, across: 1, down: 1 };
+export const USUAL_SHEET = { border: 25, across: 1, down: 1, thickness: 0.2 } as const satisfies NonNullable<Motif['sheet']>;
 /** Left round each motif of a sheet that is cut up, mm. */
 const CUT_BORDER: Mm = 15;
 
 export function sheetOf({ sheet }: Motif, cut: boolean): SheetSize {
-	const { border, across, down } = sheet ?? USUAL;
+	const { border, across, down } = sheet ?? USUAL_SHEET;
 	return cut ? { border: Math.min(border, CUT_BORDER), across: 1, down: 1 } : { border, across, down };
 }
 

@@ -42,11 +42,11 @@ const STRAYS: Mm = 1;
 const ALONG = 1;
 
 /** Long casts on a ring, along it: a rope does not bend, it is cut into links that do. Source: craft 8. */
-function onRing({ openings, material }: Layer, project: Project, { faces }: Faces): Issue[] {
-	const casting = material?.casting;
-	if (!casting || openings === null) return [];
+function onRing(layer: Layer, project: Project, { faces }: Faces): Issue[] {
+	const casting = layer.material?.casting;
+	if (!casting) return [];
 	const parts = partsById({ faces });
-	const own = new Set([...openings.values()].flat().map(({ item }) => item));
+	const own = new Set(itemsOf(layer));
 	const found = [...new Set([...own].map(({ part }) => part))].flatMap((id) => {
 		const part = parts.get(id)!;
 		return setOut(

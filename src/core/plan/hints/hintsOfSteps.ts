@@ -2,6 +2,7 @@ import { openingsOn, type ArrangementPlan, type LaidItem } from '../../layout';
 import { doesMove, isOwnSurface, type MeasuredPiece } from '../../piece';
 import type { Project } from '../../project';
 import type { Issue, Mm } from '../../units';
+import { pathOf } from './itemsOfLayer';
 
 /** What stands off by less than that a sheet follows, pressed down, mm. */
 const STEP: Mm = 1.5;
@@ -10,11 +11,7 @@ const STEP: Mm = 1.5;
  * Motifs across the edge of what stands back or forward on its face: a sheet does not lie flat there, an inlay is seen to jump. What moves is
  * told by its gaps. Source: craft 5 and 8.
  */
-export function hintsOfSteps(
-	{ layout }: Pick<Project, 'layout'>,
-	laid: readonly ArrangementPlan[],
-	piece: Pick<MeasuredPiece, 'faces'>
-): Issue[] {
+export function hintsOfSteps(project: Project, laid: readonly ArrangementPlan[], piece: Pick<MeasuredPiece, 'faces'>): Issue[] {
 	const steps = piece.faces.flatMap((face) =>
 		face.parts
 			.filter((part) => isOwnSurface(part) && !doesMove(part) && Math.abs(part.setOff) >= STEP)
@@ -33,8 +30,6 @@ export function hintsOfSteps(
 		if (met.length === 0) return [];
 		const [{ part }] = met as [(typeof met)[0]];
 		const values = { count: across.size, part: part.name, by: Math.abs(part.setOff), back: part.setOff < 0 ? 1 : 0 };
-		return [
-			{ code: 'layout.over-step', path: `layout.arrangements[${layout.arrangements.findIndex(({ id }) => id === arrangement)}]`, values }
-		];
+		return [{ code: 'layout.over-step', path: pathOf(project, arrangement), values }];
 	});
 }

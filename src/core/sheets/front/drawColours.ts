@@ -1,5 +1,6 @@
 import { layZone, type LaidPart, type Zone } from '../../layout';
 import { offsetInwards } from '../../geometry';
+import { CAUGHT } from '../../layers';
 import { faceOf, isOwnSurface, type Part } from '../../piece';
 import { coverOn, type Plan } from '../../plan';
 import type { Project } from '../../project';
@@ -12,8 +13,6 @@ import { ringsOf, toPageRing, type ToPage } from './toPage';
 const CELL: Mm = 0.9;
 /** Cells reach under each other so far, so that no line is seen between them. */
 const LAP: Mm = 0.08;
-/** So far from its edge a cloth with metal leaves it. */
-const CAUGHT: Mm = 4;
 
 /** How a part and what lies on it is coloured when all is done: plain colours, and blends in cells, cut by its outline. */
 export function drawColours(project: Project, plan: Plan, part: Part, page: ToPage): PageItem[] {

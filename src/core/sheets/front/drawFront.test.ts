@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { readProjectText } from '../../formats';
+import { CAUGHT } from '../../layers';
 import { partOfPiece } from '../../piece';
+import { LINE } from '../../preview/effects/layGild';
 import { planProject } from '../../plan';
 import type { Project } from '../../project';
 import type { PageItem } from '../page';
@@ -80,3 +82,5 @@ it('a whole face shows its doors, and what each of its parts is painted in', () 
 	const beside = (by: number) => seen(bead.x + by, bead.y + 200);
 	expect([beside(1), beside(3), beside(6)].map((hex) => hex === hexOf('old-brass'))).toEqual([true, true, false]);
 });
+
+it('metal at an edge is as wide on paper as in the picture', () => expect(CAUGHT).toBe(LINE));

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { addBridges, dryOf, leastScale, type Motif } from '$core/layout';
+	import { USUAL_SHEET, addBridges, dryOf, leastScale, type Motif } from '$core/layout';
 	import { formatFine, formatLength } from '$core/units';
 	import { Fold, LengthField, NumberField, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -45,7 +45,7 @@
 			at === null || !Number.isFinite(width) ? [] : [{ ...at, isShort: width * scale < limit - 1e-6, says }];
 		return [...one(opening.at, opening.width, limits.opening, 'a'), ...one(bridge.at, bridge.width, limits.bridge, 'b')];
 	});
-	const sheet = $derived(motif?.sheet ?? { border: 25, across: 1, down: 1, thickness: 0.2 });
+	const sheet = $derived(motif?.sheet ?? USUAL_SHEET);
 	const least = $derived(figures ? leastScale(figures.artwork, limits) : null);
 	const says = $derived(
 		motif?.mould ? 'cast' : least === null ? '' : scale < least - 1e-6 ? `too fine: ${least.toFixed(2)} at least` : 'fine enough'

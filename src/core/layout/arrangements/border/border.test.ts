@@ -146,6 +146,29 @@ describe('fitBorder', () => {
 		);
 	});
 
+	it('of all pairs of counts, each tried by itself, the forty best are found, whatever is left out on the way', () => {
+		for (const [sides, motif, gap] of [
+			[[900, 400], 20, { least: 0, most: 8, wish: 2 }],
+			[[1400, 1400], 30, { least: 1, most: 12, wish: 1 }],
+			[[700, 650], 16, { least: 0, most: 5, wish: 5 }]
+		] as const) {
+			const wish: BorderWish = {
+				sidesAt: () => [...sides, ...sides],
+				corners: 'mirrored',
+				corner: 0,
+				motif,
+				scale: { least: 0.7, most: 1.4, wish: 1 },
+				gap
+			};
+			const counts = Array.from({ length: 110 }, (_, i) => i + 1);
+			const all = counts.flatMap((n) =>
+				(sides[0] === (sides[1] as number) ? [null] : counts).flatMap((k) => fitBorder({ ...wish, pinned: [n, k] }))
+			);
+			const best = all.sort((a, b) => a.cost - b.cost).slice(0, 40);
+			expect(fitBorder(wish).map(({ cost }) => cost)).toEqual(best.map(({ cost }) => expect.closeTo(cost, 9)));
+		}
+	});
+
 	it('keeps to sizes that exist, and to counts that are pinned', () => {
 		expect(fitBorder({ ...worked, sizes: [0.95, 1.3] }).map(({ scale, by }) => [scale, by])).toEqual(
 			fitBorder({ ...worked, sizes: [0.95, 1.3] }).map(() => [0.95, 'size'])
