@@ -9,13 +9,14 @@ export interface RingBounds {
 
 /** The box round all points of some rings; of none, from infinity to minus infinity. */
 export function boundsOfRings(rings: readonly Ring[]): RingBounds {
-	const box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
+	let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
 	for (const ring of rings)
 		for (let i = 0; i < ring.length; i += 2) {
-			box.left = Math.min(box.left, ring[i]!);
-			box.right = Math.max(box.right, ring[i]!);
-			box.top = Math.min(box.top, ring[i + 1]!);
-			box.bottom = Math.max(box.bottom, ring[i + 1]!);
+			const [x, y] = [ring[i]!, ring[i + 1]!];
+			if (x < left) left = x;
+			if (x > right) right = x;
+			if (y < top) top = y;
+			if (y > bottom) bottom = y;
 		}
-	return box;
+	return { left, top, right, bottom };
 }

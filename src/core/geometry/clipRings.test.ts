@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { areaOfRings, clipToBox, intersectRings, lengthOfRings, type Ring } from './index';
+import { areaInBox, areaInCommon, areaOfRings, clipToBox, intersectRings, lengthOfRings, type Ring } from './index';
 
 const square = (x: number, y: number, size: number): Ring => [x, y, x + size, y, x + size, y + size, x, y + size];
 const turned = (ring: Ring): Ring =>
@@ -31,6 +31,7 @@ describe('what of a shape lies in a box', () => {
 					const [fast, slow] = [clipToBox(rings, box), intersectRings(rings, [boxRing])];
 					expect(areaOfRings(fast)).toBeCloseTo(areaOfRings(slow), 1);
 					expect(lengthOfRings(fast)).toBeCloseTo(lengthOfRings(slow), 2);
+					expect(areaInBox(rings, box)).toBeCloseTo(areaInCommon(rings, [boxRing]), 1);
 				}
 			),
 			{ numRuns: 500 }

@@ -51,9 +51,41 @@ export function areaInCommon(first: readonly Ring[], second: readonly Ring[]): n
 	return Math.abs(areaPaths(intersect(first.map(toClipper), second.map(toClipper), FillRule.EvenOdd))) / PER_MM ** 2;
 }
 
+/**
+ * Area (mm2) of what of a shape lies in a box; its outer rings run one way round, its holes the other, and none crosses another. As `areaInCommon`
+ * with the box, some hundred times as fast: what lies between each edge and the top of the box, added up with the sign of the way that the edge runs.
+ */
+export function areaInBox(rings: readonly Ring[], { x, y, width, height }: Box): number {
+	const bottom = y + height;
+	let sum = 0;
+	for (const ring of rings)
+		for (let i = 0, j = ring.length - 2; i < ring.length; j = i, i += 2) {
+			const [x0, y0, x1, y1] = [ring[j]!, ring[j + 1]!, ring[i]!, ring[i + 1]!];
+			const way = x1 - x0;
+			const [from, to] = [clamp(x0, x, x + width), clamp(x1, x, x + width)];
+			if (from === to) continue;
+			const slope = (y1 - y0) / way;
+			sum += under(y0 + (from - x0) * slope, y0 + (to - x0) * slope, y, bottom) * (to - from);
+		}
+	return Math.abs(sum);
+}
+
+/** The mean over a straight edge, from one depth to another, of how far it lies below a top, at most down to a bottom. */
+function under(from: number, to: number, top: number, bottom: number): number {
+	const [a, b] = [clamp(from, top, bottom), clamp(to, top, bottom)];
+	if (from === to) return a - top;
+	/** Of the whole edge: what runs between the two, at its mean depth, and what runs below both, at all of it. */
+	const between = (b - a) / (to - from);
+	const below = (Math.max(from, bottom) - Math.max(to, bottom)) / (from - to);
+	return between * ((a + b) / 2 - top) + below * (bottom - top);
+}
+
+const clamp = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value));
+
 /** A shape less others, which may overlap each other; by the even-odd rule afterwards. */
 export function subtractRings(from: readonly Ring[], others: readonly Ring[]): Ring[] {
-	return difference(from.map(toClipper), union(others.map(toClipper), FillRule.NonZero), FillRule.EvenOdd).map(fromClipper);
+	const taken = others.map(toClipper);
+	return difference(from.map(toClipper), taken.length > 1 ? union(taken, FillRule.NonZero) : taken, FillRule.EvenOdd).map(fromClipper);
 }
 
 /** All that lies in any of several shapes of one ring each, whichever way round they run. */

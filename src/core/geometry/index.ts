@@ -4,6 +4,7 @@ export { boundsOfRings, type RingBounds } from './boundsOfRings';
 export { coverRings, type CoverageMask } from './coverRings';
 export { depthInBox, levelInBox, roundedDepthInBox, roundedLevelInBox } from './depthInBox';
 export {
+	areaInBox,
 	areaInCommon,
 	clipToBox,
 	intersectRings,

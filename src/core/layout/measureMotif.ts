@@ -1,4 +1,4 @@
-import { areaOfRings, FLATNESS, flattenPath, lengthOfRings, uniteShapes, type Ring } from '../geometry';
+import { areaOfRings, boundsOfRings, FLATNESS, flattenPath, lengthOfRings, uniteShapes, type Ring, type RingBounds } from '../geometry';
 import { SAME, type Mm, type Mm2 } from '../units';
 import type { Motif } from './motif';
 
@@ -67,8 +67,14 @@ export function areaOfChords(motif: Motif, scale: number): Mm2 {
 	return chordsFor(motif, scale).area * scale * scale;
 }
 
+/** The box of those chords, mm at scale 1. */
+export function boundsForScale(motif: Motif, scale: number): RingBounds {
+	return chordsFor(motif, scale).bounds;
+}
+
 interface Chords {
 	readonly rings: readonly Ring[];
+	readonly bounds: RingBounds;
 	/** At scale 1. */
 	readonly area: Mm2;
 }
@@ -81,7 +87,7 @@ function chordsFor(motif: Motif, scale: number): Chords {
 	const known = steps.get(step);
 	if (known) return known;
 	const rings = step === 1 ? measureMotif(motif).rings : readRings(motif, FLATNESS / step).rings;
-	const chords = { rings, area: areaOfRings(rings) };
+	const chords = { rings, bounds: boundsOfRings(rings), area: areaOfRings(rings) };
 	steps.set(step, chords);
 	return chords;
 }

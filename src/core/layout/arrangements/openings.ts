@@ -1,4 +1,5 @@
 import {
+	areaInBox,
 	areaInCommon,
 	boundsOfRings,
 	distanceToOutline,
@@ -9,6 +10,7 @@ import {
 } from '../../geometry';
 import { isBoxOutline, isOwnSurface, partsOnFace, surfacesWithin, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Mm, Mm2 } from '../../units';
+import { LazyItem } from './LazyItem';
 import type { LaidItem } from './types';
 
 /** The openings of laid motifs by the surface they lie on; rings in mm from the left and the top edge of its face. */
@@ -33,7 +35,10 @@ class Opening {
 	}
 
 	get box(): RingBounds {
-		return (this.#box ??= boundsOfRings(this.rings));
+		if (this.#box) return this.#box;
+		const { x, y } = this.#part;
+		const { left, top, right, bottom } = this.item instanceof LazyItem ? this.item.bounds : boundsOfRings(this.item.rings);
+		return (this.#box = { left: left + x, top: top + y, right: right + x, bottom: bottom + y });
 	}
 }
 
@@ -102,7 +107,7 @@ function areaOn(part: Part, { item, rings }: Opening, box: RingBounds): Mm2 {
 	if (!meets(box, edge)) return 0;
 	/** Most lie all on a part, or all beside it. */
 	const isWithin = box.left >= edge.left && box.top >= edge.top && box.right <= edge.right && box.bottom <= edge.bottom;
-	if (isWithin && isBoxOutline(part.outline)) return item.openArea;
+	if (isBoxOutline(part.outline)) return isWithin ? item.openArea : areaInBox(rings, part);
 	const middle = { x: (box.left + box.right) / 2 - part.x, y: (box.top + box.bottom) / 2 - part.y };
 	if (distanceToOutline(part.outline, middle) >= Math.hypot(box.right - box.left, box.bottom - box.top) / 2)
 		return isInsideOutline(part.outline, middle) ? item.openArea : 0;

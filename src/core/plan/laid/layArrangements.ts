@@ -102,9 +102,9 @@ export function listItems(laid: readonly ArrangementPlan[], { units, workshop, l
 	return laid
 		.flatMap(({ items }) => items)
 		.map((item) => {
-			const texts = [item.left, item.top, item.centre.x, item.centre.y].map(word);
-			const [left, top, centreFromLeft, centreFromTop] = texts.map(({ text }) => text) as [string, string, string, string];
-			const tape = { left, top, centreFromLeft, centreFromTop, rounded: texts.some(({ rounded }) => rounded) };
+			const [left, top, x, y] = [word(item.left), word(item.top), word(item.centre.x), word(item.centre.y)];
+			const rounded = left.rounded || top.rounded || x.rounded || y.rounded;
+			const tape = { left: left.text, top: top.text, centreFromLeft: x.text, centreFromTop: y.text, rounded };
 			return new Row(item, tape, numbers.get(item)!, orders.get(item)!);
 		});
 }
@@ -116,6 +116,6 @@ class Row extends LazyItem implements ItemRow {
 		readonly number: number,
 		readonly order: number
 	) {
-		super(item, () => item.rings);
+		super(item, item);
 	}
 }

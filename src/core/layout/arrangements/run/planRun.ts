@@ -284,8 +284,8 @@ function shareLoss(items: readonly LaidItem[]): LaidItem[] {
 	const whole = items[0]!.openArea + items[0]!.lost;
 	const lost = Math.max(0, whole - items.reduce((sum, { openArea }) => sum + openArea, 0));
 	const pieces = items.filter((item) => !isSliver(item));
-	if (pieces.length < 2) return pieces.map((item) => new LazyItem({ ...item, lost }, () => item.rings));
-	return pieces.map((item, i) => new LazyItem({ ...item, lost: i === 0 ? lost : 0, whole: pieces[0]!.key }, () => item.rings));
+	if (pieces.length < 2) return pieces.map((item) => new LazyItem({ ...item, lost }, item));
+	return pieces.map((item, i) => new LazyItem({ ...item, lost: i === 0 ? lost : 0, whole: pieces[0]!.key }, item));
 }
 
 /** The row that lets the motif be least: the lowest, then the shortest. */

@@ -61,7 +61,7 @@ export const scheme: ArrangementKind<Scheme> = {
 		return (arrangement, context) => {
 			const plan = planBorder(pinnedBorder(arrangement, context), context);
 			const hints: Issue[] = [...plan.hints];
-			const rim = plan.items.map((item) => new LazyItem({ ...item, role: item.role === 'motif' ? 'border' : item.role }, () => item.rings));
+			const rim = plan.items.map((item) => new LazyItem({ ...item, role: item.role === 'motif' ? 'border' : item.role }, item));
 			const rooms = partsOf(arrangement.parts, context.piece).flatMap((part) => {
 				const scale = rim.find((item) => item.part === part.id)?.scale;
 				return scale === undefined ? [] : [roomOn(arrangement, scale, part, context)];
@@ -151,11 +151,10 @@ function innerOn({
 }): LaidItem[] {
 	const face = faceOf(context.piece.faces, part.face);
 	const items: LaidItem[] = [];
-	const put = (id: string, role: string, place: string, centre: { x: number; y: number }) => {
+	const put = (id: string, role: string, place: string, { x, y }: { readonly x: number; readonly y: number }) => {
 		if (arrangement.leftOut.some((spot) => isSpotOf(spot, { part: part.id, place }))) return;
-		const { motif, shape } = motifIn(context, id);
-		const spec = { arrangement: arrangement.id, place, index: items.length, centre: { x: centre.x, y: centre.y }, scale, role };
-		items.push(layItem(spec, { motif, shape }, part, face));
+		const spec = { arrangement: arrangement.id, place, index: items.length, centre: { x, y }, scale, role };
+		items.push(layItem(spec, motifIn(context, id), part, face));
 	};
 	const values = { part: part.name };
 	if (hasCentre) put(arrangement.centre!, 'centre', 'centre', { x: part.width / 2, y: part.height / 2 });
@@ -163,6 +162,6 @@ function innerOn({
 	if (fields === null) return items;
 	if (fields === TOO_DENSE) hints.push({ code: 'scheme.too-dense', path: `${context.path}.fieldGap`, values });
 	else if (fields[way].length === 0) hints.push({ code: 'scheme.no-field', path: `${context.path}.field`, values });
-	for (const { place, ...at } of fields[way]) put(arrangement.field!, 'field', `field ${place}`, at);
+	for (const at of fields[way]) put(arrangement.field!, 'field', `field ${at.column},${at.row}`, at);
 	return items;
 }

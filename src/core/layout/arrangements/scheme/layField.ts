@@ -45,7 +45,8 @@ function doesCross(ring: Ring, left: Mm, top: Mm, right: Mm, bottom: Mm): boolea
 /** What lies on the middle lines of a field, across and down: a motif or a gap. */
 export const FIELD_WAYS = ['motif-motif', 'gap-motif', 'motif-gap', 'gap-gap'] as const;
 export type FieldWay = (typeof FIELD_WAYS)[number];
-export type FieldPlaces = readonly { readonly x: Mm; readonly y: Mm; readonly place: string }[];
+/** Of each by its column and its row from the middle. */
+export type FieldPlaces = readonly { readonly x: Mm; readonly y: Mm; readonly column: number; readonly row: number }[];
 
 /**
  * Centres of as many whole motifs as fit, in a square field about the middle of a part (mm), each of its four ways: a motif or a gap on the
@@ -71,12 +72,12 @@ export function layField({
 	const [nx, ny] = [reach((box.right - box.left) / 2, across), reach((box.bottom - box.top) / 2, down)];
 	if (nx * ny > MOST) return TOO_DENSE;
 	const lay = (px: number, py: number) => {
-		const places: { x: Mm; y: Mm; place: string }[] = [];
+		const places: FieldPlaces[number][] = [];
 		for (let row = -ny; row <= ny; row++)
 			for (let column = -nx; column <= nx; column++) {
 				const [x, y] = [middle.x + (column + px) * across, middle.y + (row + py) * down];
 				const own = { x: x - motif.width / 2, y: y - motif.height / 2, ...motif };
-				if ((keepOff === null || !doBoxesMeet(own, keepOff)) && liesIn(own, rings)) places.push({ x, y, place: `${column},${row}` });
+				if ((keepOff === null || !doBoxesMeet(own, keepOff)) && liesIn(own, rings)) places.push({ x, y, column, row });
 			}
 		return places;
 	};

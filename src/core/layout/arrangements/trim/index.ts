@@ -213,7 +213,7 @@ function withinRun({
 	const start = Math.max(from, near);
 	const end = Math.min(to, near + size);
 	const cut = level ? { left: start, width: end - start, right: whole - end } : { top: start, height: end - start, bottom: whole - end };
-	return new LazyItem({ ...item, ...cut }, () => item.rings);
+	return new LazyItem({ ...item, ...cut }, item);
 }
 
 function issuesOf({ part, length, depth }: TrimRun, arrangement: Trim, context: ArrangementContext) {
