@@ -10,5 +10,6 @@ export { addArrangement, addZone, dropArrangement, dropZone, paintOf, setArrange
 export { addCoat, dropCoat, followHoles, setCoat } from './editFinish';
 export { dropColour, setColour, usesOfColour } from './editPalette';
 export { coloursUnder } from './coloursUnder';
+export { wordChange } from './wordChange';
 export { ZONE_STARTERS } from './zoneStarters';
 export { placeKnob } from './placeKnob';

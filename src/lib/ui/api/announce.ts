@@ -4,3 +4,8 @@ export function announce(words: string, undo?: () => void): void {
 		toast(words, undo ? { action: { label: 'Undo', onClick: undo }, duration: 10_000 } : {})
 	);
 }
+
+/** What a step back or forth did: one at a time, the last in the place of the one before. */
+export function announceStep(words: string): void {
+	void import('svelte-sonner').then(({ toast }) => toast(words, { id: 'step', duration: 3000 }));
+}

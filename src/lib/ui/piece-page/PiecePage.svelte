@@ -50,6 +50,8 @@
 		coats: piece.plan.findings.filter((finding) => finding.overruled === null).length
 	});
 
+	const said = (word: string, what: string) => (what === '' ? word : `${word}: ${what}`);
+
 	/** In Lay out a blended coat or a stencil opens what it paints. */
 	function openCoat(id: string): void {
 		if (current !== 'layout') return;
@@ -135,17 +137,25 @@
 			<PieceWorkshop />
 			<SaveStatus />
 			<span class="flex self-center">
-				<Tip text="Undo (Ctrl+Z)">
+				<Tip text="{said('Undo', piece.undoes)} (Ctrl+Z)">
 					{#snippet children({ props })}
-						<button {...props} class="button button-quiet" onclick={() => piece.undo()} disabled={!piece.history.canUndo} aria-label="Undo"
-							><Undo size={18} /></button
+						<button
+							{...props}
+							class="button button-quiet"
+							onclick={() => piece.undo()}
+							disabled={!piece.history.canUndo}
+							aria-label={said('Undo', piece.undoes)}><Undo size={18} /></button
 						>
 					{/snippet}
 				</Tip>
-				<Tip text="Redo (Ctrl+Shift+Z)" side="bottom">
+				<Tip text="{said('Redo', piece.redoes)} (Ctrl+Shift+Z)" side="bottom">
 					{#snippet children({ props })}
-						<button {...props} class="button button-quiet" onclick={() => piece.redo()} disabled={!piece.history.canRedo} aria-label="Redo"
-							><Redo size={18} /></button
+						<button
+							{...props}
+							class="button button-quiet"
+							onclick={() => piece.redo()}
+							disabled={!piece.history.canRedo}
+							aria-label={said('Redo', piece.redoes)}><Redo size={18} /></button
 						>
 					{/snippet}
 				</Tip>

@@ -63,6 +63,13 @@ export class History {
 		this.#kept = steps.last;
 	}
 
+	/** What undo and redo bring back, as far as the page knows it. */
+	get before(): Project | undefined {
+		return this.#back.at(-1);
+	}
+	get after(): Project | undefined {
+		return this.#forth.at(-1);
+	}
 	get canUndo(): boolean {
 		return this.#place > this.#first;
 	}

@@ -1,9 +1,9 @@
-import { changePiece, followHoles, setArrangement, setCoat, type Project } from '$core/project';
+import { changePiece, followHoles, setArrangement, setCoat, wordChange, type Project } from '$core/project';
 import { lostPartners, wordCoat, type Coat } from '$core/layers';
 import { partsOf, partsToBegin, type Arrangement, type Places, type Zone } from '$core/layout';
 import { firstFace, nameSides, type Face, type MeasuredFace } from '$core/piece';
 import { listDecoration, type Plan, type PlanError } from '$core/plan';
-import { announce } from '$lib/ui/api/announce';
+import { announce, announceStep } from '$lib/ui/api/announce';
 import { askWorkshop } from '$lib/ui/api/askWorkshop';
 import { formatArea, formatPour, formatVolume } from '$core/units';
 import { create, type Draft } from 'mutative';
@@ -180,12 +180,20 @@ export class PieceState {
 		return this.plan.errors.find((error) => error.path === `piece.faces[${this.faceAt}].${path}`);
 	}
 
+	/** What the next undo takes back and the next redo does again, in words; '' where the page does not know, or nothing is left. */
+	readonly undoes: string = $derived.by(() => (this.history.before ? wordChange(this.history.before, this.history.project) : ''));
+	readonly redoes: string = $derived.by(() => (this.history.after ? wordChange(this.history.project, this.history.after) : ''));
+
 	async undo(): Promise<void> {
-		if (await this.history.undo()) this.#settle();
+		if (!(await this.history.undo())) return;
+		this.#settle();
+		announceStep(`Undone: ${this.redoes}`);
 	}
 
 	async redo(): Promise<void> {
-		if (await this.history.redo()) this.#settle();
+		if (!(await this.history.redo())) return;
+		this.#settle();
+		announceStep(`Done again: ${this.undoes}`);
 	}
 
 	/** The browser kept this page and shows it again: what the workshop has by now is taken before anything is done here. */
