@@ -95,6 +95,7 @@ function addresses(): HostileCase[] {
 		['GET', '/api/pieces/ID'],
 		['DELETE', '/api/pieces/ID'],
 		['POST', '/api/pieces/ID/back'],
+		['POST', '/api/pieces/ID/copy'],
 		['GET', '/api/pieces/ID/card'],
 		['GET', '/api/pieces/ID/revisions'],
 		['GET', '/pieces/ID/layout'],

@@ -94,7 +94,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'stripes.across-grain': (v) =>
 		`On ${v['part']} the stripes run across the grain: paint creeps along it under the tape. Run them with it, or seal the edges of the tape.`,
 	'stripes.slanted-under': (v) =>
-		`${v['name']} has an up, and the stripes under it run at an angle: it looks as if it leaned. Run them upright or level there.`,
+		`${v['name']} has a right way up, and the stripes under it run at an angle: it looks as if it leaned. Run them upright or level there.`,
 	'stripes.stark': (v) =>
 		`The stripes are stark under ${v['name']}: the two fight. Take colours nearer to each other, or keep the motif off them.`,
 	'stripes.narrowed': (v, u) =>
@@ -191,7 +191,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'motif.no-size': (v) =>
 		`${v['count']} of them ${Number(v['count']) === 1 ? 'is' : 'are'} at no size that ${v['name']} exists in (${v['sizes']}).`,
 	'motif.mirrored': (v) => `${v['name']} may not be turned over, but lies mirrored here.`,
-	'motif.upside-down': (v) => `${v['name']} has an up: ${v['count']} of them ${v['count'] === 1 ? 'hangs' : 'hang'} upside down.`,
+	'motif.upside-down': (v) => `${v['name']} has a right way up: ${v['count']} of them ${v['count'] === 1 ? 'hangs' : 'hang'} upside down.`,
 	'silhouette.empty': () => 'Nothing in the picture is dark enough to be an opening. Move the threshold, or turn light and dark round.',
 	'silhouette.full': () => 'All of the picture would be one opening. Move the threshold, or turn light and dark round.',
 	'silhouette.busy': () => 'There is too much in this picture for a stencil. Smooth it more, or take a plain silhouette.',

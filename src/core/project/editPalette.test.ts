@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { newStencil } from '../layers';
 import { planProject } from '../plan';
-import { addZone, dropColour, newProject, setColour, usesOfColour } from './index';
+import { addZone, dropColour, nameMix, newProject, setColour, usesOfColour } from './index';
 import { readProject } from '../formats';
 
 const project = newProject({ name: 'x', units: 'mm', count: 3 });
@@ -27,6 +27,40 @@ describe('the palette of a project', () => {
 		const changed = setColour(mixed, { ...second, hex: '#c03020' });
 		expect(changed.palette.at(-1)!.hex).not.toBe(hex);
 		expect(changed.palette).toHaveLength(mixed.palette.length);
+	});
+
+	it.each<[name: string, parts: [parts: number, name: string][]]>([
+		[
+			'1 Slack water, 2 Hull white',
+			[
+				[1, 'Slack water'],
+				[2, 'Hull white']
+			]
+		],
+		[
+			'1 Slack water, 2 (3 Hull white, 1 Sand bar)',
+			[
+				[1, 'Slack water'],
+				[2, '3 Hull white, 1 Sand bar']
+			]
+		],
+		[
+			`1 ${'a'.repeat(60)}, and more`,
+			[
+				[1, 'a'.repeat(60)],
+				[2, 'b'.repeat(20)],
+				[3, 'c']
+			]
+		],
+		[
+			'A mix',
+			[
+				[1, 'a'.repeat(79)],
+				[2, 'b']
+			]
+		]
+	])('names a new mix "%s"', (name, parts) => {
+		expect(nameMix(parts.map(([count, name]) => ({ colour: { name }, parts: count })))).toBe(name);
 	});
 
 	it('lets go only of what nothing uses, and says what does', () => {

@@ -9,6 +9,22 @@ export function setColour(project: Project, colour: Colour): Project {
 	return { ...project, palette: followMixes(palette) };
 }
 
+/** Letters that a name may have. */
+const LONGEST_NAME = 80;
+
+/**
+ * A name for a new mix: its parts in order. A part that is named by its own parts stands in brackets, `2 (3 Hull white, 1 Sand bar)`: without them the
+ * whole reads as another recipe. What is too long for a name ends with a whole part and says that there is more.
+ */
+export function nameMix(used: readonly { readonly colour: Pick<Colour, 'name'>; readonly parts: number }[]): string {
+	const words = used.map(({ colour, parts }) => `${parts} ${colour.name.includes(', ') ? `(${colour.name})` : colour.name}`);
+	for (let count = words.length; count > 0; count--) {
+		const name = [...words.slice(0, count), ...(count < words.length ? ['and more'] : [])].join(', ');
+		if (name.length <= LONGEST_NAME) return name;
+	}
+	return 'A mix';
+}
+
 /** What a colour is used for, in words; empty where it can be taken out. */
 export function usesOfColour({ palette, layout, finish }: Project, id: string): string[] {
 	return [

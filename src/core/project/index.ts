@@ -8,7 +8,7 @@ export { changePiece } from './changePiece';
 export { changeUnits } from './changeUnits';
 export { addArrangement, addZone, dropArrangement, dropZone, paintOf, setArrangement, setMotifs, takeSheet } from './editLayout';
 export { addCoat, dropCoat, followHoles, setCoat } from './editFinish';
-export { dropColour, setColour, usesOfColour } from './editPalette';
+export { dropColour, nameMix, setColour, usesOfColour } from './editPalette';
 export { coloursUnder } from './coloursUnder';
 export { wordChange } from './wordChange';
 export { ZONE_STARTERS } from './zoneStarters';

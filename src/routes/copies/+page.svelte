@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import { announce } from '$lib/ui/api/announce';
+	import { refreshPage } from '$lib/ui/api/refreshPage';
 	import { Ask } from '$lib/ui/controls';
 	import { onMount } from 'svelte';
 
@@ -21,7 +21,7 @@
 		const answer = await askWorkshop('/api/copies', { method: 'POST' });
 		doing = null;
 		if (!answer.ok) trouble = answer.faults[0]!.message;
-		await invalidateAll();
+		await refreshPage();
 	}
 
 	const HOW = { 'by-itself': '', 'by-hand': 'made by hand', 'put-aside': 'put aside' } as const;
@@ -30,12 +30,12 @@
 		const answer = await askWorkshop(`/api/copies/${name}`, { method: 'DELETE' });
 		if (answer.ok) announce(`The copy of ${when(at)} is taken out.`, () => void bringBack(name));
 		else trouble = answer.faults[0]!.message;
-		await invalidateAll();
+		await refreshPage();
 	}
 	async function bringBack(name: string): Promise<void> {
 		const answer = await askWorkshop(`/api/copies/${name}/back`, { method: 'POST' });
 		trouble = answer.ok ? null : answer.faults[0]!.message;
-		await invalidateAll();
+		await refreshPage();
 	}
 
 	async function restore(): Promise<void> {
@@ -50,10 +50,11 @@
 				`The copy is in place. What was there is put aside, in this list too, and in the folder of the workshop as ${answer.value.kept}.`
 			);
 		else trouble = answer.faults[0]!.message;
-		await invalidateAll();
+		await refreshPage();
 	}
 </script>
 
+<svelte:document onvisibilitychange={() => document.visibilityState === 'visible' && void refreshPage()} />
 <svelte:head><title>Copies · Ember Ribbon</title></svelte:head>
 
 <header class="paper flex items-baseline gap-4 border-x-0 border-t-0 px-8 py-4">

@@ -14,7 +14,7 @@ export const cut: CoatKind<Cut> = {
 	...STEP,
 	word: 'Cutting through',
 	phase: 'print',
-	starts: ({ arrangements }) => arrangements.map(({ id, name }) => ({ text: `Cut through at gaps: ${name}`, coat: newCut(id) })),
+	starts: ({ arrangements }) => arrangements.map(({ id, name }) => ({ text: `Saw ${name} through at the gaps`, coat: newCut(id) })),
 	where: ({ arrangement }) => ({ through: arrangement }),
 	traits: () => ({ cuts: true }),
 	work: (_coat, { crossing }, rates) => crossing * rates['cut-cast'],

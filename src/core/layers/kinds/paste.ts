@@ -88,7 +88,7 @@ export const paste: CoatKind<Paste> = {
 			? ['Heat it when all is laid: the gun 10 to 15 cm off, always moving, until it has risen and is matte. Nothing is sanded.']
 			: [])
 	],
-	cautions: ['Wet paste in a drain sets: wash sheets and trowels over a bucket.', 'Dust of dry paste: a mask when its burrs are sanded.'],
+	cautions: ['Wet paste in a drain sets: wash sheets and trowels over a bucket.', 'Sanding dry paste makes fine dust: wear a dust mask.'],
 	look: () => ({ effect: 'relief', shoulder: 'rounded' }),
 	detail: ({ role }) => role ?? ''
 };

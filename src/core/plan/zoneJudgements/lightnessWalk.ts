@@ -17,7 +17,7 @@ export const lightnessWalk: ZoneJudgement = ({ zone, pigmentOf, nameOf }) => {
 		{
 			code: 'walk-turns',
 			part: null,
-			says: `The walk of lightness turns back: ${zone.colours.map((id, i) => `${nameOf(id)} ${Math.round(walk[i]!)}`).join(', ')}.`,
+			says: `From colour to colour it goes lighter and darker again: ${zone.colours.map((id, i) => `${nameOf(id)} ${Math.round(walk[i]!)}`).join(', ')} (0 black, 100 white).`,
 			why: `${nameOf(zone.colours[at]!)} is ${way > 0 ? 'darker' : 'lighter'} than the colour before it: it will read as a ring, not as a glow.`,
 			remedies: [{ says: `Put them in the order of their lightness`, zone: { ...zone, colours: order.map(({ colour }) => colour) } }]
 		}

@@ -42,7 +42,7 @@ export const makeShopping: PageMaker = {
 				text: `${colourOf(colour)}: takes ${pourOf(ml).text}`,
 				right:
 					toBuy === null || rest === null || size === null
-						? 'look what is left'
+						? 'see what is left in the jar'
 						: toBuy > 0
 							? `buy ${toBuy} of ${volumeOf(size).text}`
 							: `enough, ${volumeOf(rest).text} left`

@@ -190,6 +190,38 @@ export async function removePiece(db: Database, id: string): Promise<boolean> {
 	return gone.length > 0;
 }
 
+/** Letters of a name, the number of a copy among them. */
+const LONGEST_NAME = 80;
+
+/**
+ * Lays a copy of a piece beside it, as it is now and with a way back of its own: `The hall chest 2`, or the next number that is free. Null where it
+ * is not in the workshop.
+ */
+export async function copyPiece(db: Database, id: string): Promise<{ readonly id: string; readonly name: string } | null> {
+	const listed = await listPieces(db);
+	const names = new Set(listed.map(({ name }) => name));
+	const base = listed.find((piece) => piece.id === id)?.name.replace(/ \d+$/, '');
+	if (base === undefined) return null;
+	const numbered = (count: number) => `${base.slice(0, LONGEST_NAME - 1 - String(count).length).trimEnd()} ${count}`;
+	let count = 2;
+	while (names.has(numbered(count))) count++;
+	const name = numbered(count);
+	return db.transaction(async (tx) => {
+		/** The document stays where it is: it is not read for its name. */
+		const document = sql<Project>`(SELECT jsonb_set(${pieces.document}, '{piece,name}', to_jsonb(${name}::text)) FROM ${pieces} WHERE ${pieces.id} = ${id})`;
+		const [copy] = await tx
+			.insert(pieces)
+			.values({ document: document as never })
+			.returning({ id: pieces.id });
+		await tx.insert(revisions).values({
+			piece: copy!.id,
+			place: 1,
+			document: sql`(SELECT ${pieces.document} FROM ${pieces} WHERE ${pieces.id} = ${copy!.id})` as never
+		});
+		return { id: copy!.id, name };
+	});
+}
+
 /** Takes a piece out of the bin, as it was. */
 export async function bringBack(db: Database, id: string): Promise<boolean> {
 	if (!isUuid(id)) return false;

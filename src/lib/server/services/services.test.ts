@@ -9,6 +9,7 @@ import { idOfFile, keepMotif, listMotifs } from './motifs';
 import {
 	addPiece,
 	bringBack,
+	copyPiece,
 	emptyBin,
 	findDocument,
 	findDocumentAfter,
@@ -47,6 +48,25 @@ describe('pieces', () => {
 	let workshop: Workshop;
 	beforeAll(async () => void (workshop = await openMemory()));
 	afterAll(() => workshop.close());
+
+	it('copies a piece as it is now, under the next free number, with a way back of its own', async () => {
+		const own = await openMemory();
+		const id = await addPiece(own.db, text(renamed('The hall chest')));
+		await savePiece(own.db, id, saveOf(1, 'The hall chest'));
+		const first = await copyPiece(own.db, id);
+		const second = await copyPiece(own.db, first!.id);
+		expect([first!.name, second!.name]).toEqual(['The hall chest 2', 'The hall chest 3']);
+		expect(await read(own, second!.id)).toMatchObject({ version: 1, document: renamed('The hall chest 3') });
+		expect(await findStep(own.db, second!.id, 'before', 1)).toBeNull();
+		const long = await copyPiece(own.db, await addPiece(own.db, text(renamed('x'.repeat(80)))));
+		expect(long!.name).toBe(`${'x'.repeat(78)} 2`);
+		expect([await copyPiece(own.db, 'none'), await removePiece(own.db, id), await copyPiece(own.db, id)]).toEqual([
+			null,
+			true,
+			null
+		]);
+		await own.close();
+	});
 
 	it('keeps a piece as it was, and raises its version with each save', async () => {
 		const id = await addPiece(workshop.db, text(demo));

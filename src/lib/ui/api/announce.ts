@@ -7,5 +7,5 @@ export function announce(words: string, undo?: () => void): void {
 
 /** What a step back or forth did: one at a time, the last in the place of the one before. */
 export function announceStep(words: string): void {
-	void import('svelte-sonner').then(({ toast }) => toast(words, { id: 'step', duration: 3000 }));
+	void import('svelte-sonner').then(({ toast }) => toast(words, { id: 'step', duration: 2000 }));
 }

@@ -107,7 +107,7 @@
 		<dl class="grid grid-cols-[1fr_auto] gap-x-3 border-t border-rule pt-2 text-sm">
 			{#if isFilm(coat)}<dt class="text-ink-soft">dry, in all</dt>
 				<dd>{Math.round(step.film)} µm</dd>{/if}
-			{#if step.work > 0}<dt class="text-ink-soft">work, to begin from</dt>
+			{#if step.work > 0}<dt class="text-ink-soft">work, as a first guess</dt>
 				<dd>{formatWork(step.work)}</dd>{/if}
 			{#if material}
 				<dt class="text-ink-soft">dry to the touch, in this workshop</dt>

@@ -144,7 +144,7 @@
 						})}
 				/>
 				<Tick
-					label="Its sheet is known"
+					label="You have its sheet"
 					checked={motif.sheet !== undefined}
 					onchange={(on) =>
 						set((draft) => {

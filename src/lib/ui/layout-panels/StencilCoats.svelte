@@ -25,7 +25,9 @@
 		const best = Math.max(...under.map((ground) => leastContrast(hex, [ground])!.difference));
 		if (judgeContrast(out) === 'lost' && judgeContrast({ ...out, difference: best }) !== 'lost')
 			return 'It stands out, but for where a colour near to its own lies under it.';
-		return `${WORDS[judgeContrast(out)]}: ${Math.round(out.difference)} away from the nearest colour there, ${Math.round(out.lightness)} in lightness.`;
+		const lightness = Math.round(out.lightness);
+		const apart = lightness === 0 ? 'as light as' : `lighter or darker by ${lightness} of 100 than`;
+		return `${WORDS[judgeContrast(out)]}: ${apart} the nearest colour under it (colour and lightness together: ${Math.round(out.difference)}).`;
 	}
 	const fieldsOf = (coat: Coat) => KIND_FIELDS[coat.kind] as Component<{ coat: Coat }> | undefined;
 

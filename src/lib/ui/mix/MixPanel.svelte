@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { differColours, judgeLikeness, pigmentsOf, pourMix, totalFromPart, type Mix } from '$core/colour';
 	import { gatherMaterials, paintsThatMix } from '$core/materials';
-	import { setColour } from '$core/project';
+	import { nameMix, setColour } from '$core/project';
 	import { freeId } from '$core/layers';
 	import { NumberField, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -81,10 +81,7 @@
 	}
 	function add(): void {
 		const { hex, opacity } = poured!;
-		const name = used
-			.map(({ colour, parts }) => `${parts} ${colour.name}`)
-			.join(', ')
-			.slice(0, 80);
+		const name = nameMix(used);
 		const mix = used.map(({ colour, parts }) => ({ colour: colour.id, parts }));
 		piece.replace(setColour(piece.project, { id: freeId('mix', palette), name, hex, opacity, mix }));
 		announce(`${name} is in the palette now, and follows its parts.`);

@@ -6,10 +6,17 @@
 	import { Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { announce } from '$lib/ui/api/announce';
+	import { onMount } from 'svelte';
 	import ColourPanel from './ColourPanel.svelte';
 
-	let { shelf }: { shelf: readonly Colour[] } = $props();
 	const piece = usePiece();
+	/** The page can be come to while the workshop does not answer: its shelf is asked for by itself. */
+	let shelf: readonly Colour[] = $state.raw([]);
+	onMount(async () => {
+		const answer = await askWorkshop<readonly Colour[]>('/api/colours');
+		if (answer.ok) shelf = answer.value;
+		else fault = `What is on the shelf is not known. ${answer.faults[0]!.message}`;
+	});
 	const palette = $derived(piece.project.palette);
 	let chosen: string | null = $state(null);
 	const colour = $derived(palette.find(({ id }) => id === chosen));

@@ -20,7 +20,8 @@ let answers = true;
 beforeEach(() => {
 	posted = [];
 	answers = true;
-	vi.stubGlobal('fetch', async (url: string, init: { body: string }) => {
+	vi.stubGlobal('fetch', async (url: string, init: { body: string; method: string }) => {
+		if (url === '/api/colours' && init.method === 'GET') return { ok: true, status: 200, json: async () => SHELF };
 		if (url === '/api/colours') posted.push(JSON.parse(init.body));
 		return { ok: answers, status: answers ? 200 : 507, json: async () => ({ version: 2, updatedAt: new Date().toISOString() }) };
 	});
@@ -28,7 +29,7 @@ beforeEach(() => {
 
 function show() {
 	const piece = new PieceState({ id: 'x', version: 1, document: project });
-	render(PalettePanel, { props: { shelf: SHELF }, context: contextOf(piece) });
+	render(PalettePanel, { context: contextOf(piece) });
 	const palette = () => piece.project.palette;
 	return { piece, palette, first: () => palette()[0]! };
 }
@@ -81,6 +82,7 @@ describe('the palette', () => {
 
 	it('takes a colour from the shelf, and puts one there; a workshop that fails is said', async () => {
 		const { palette, first } = show();
+		await screen.findByLabelText(/^From the shelf/);
 		await pickByKeys(/^From the shelf/, 'Samphire');
 		expect(palette().at(-1)).toEqual(SHELF[0]);
 		expect(screen.queryByLabelText(/^From the shelf/)).toBeNull();

@@ -1,9 +1,10 @@
 <script lang="ts">
-	import { beforeNavigate, goto } from '$app/navigation';
+	import { beforeNavigate, goto, preloadCode } from '$app/navigation';
 	import { page } from '$app/state';
 	import { whereOf } from '$core/layers';
 	import { isSameWritten } from '$core/project';
 	import { announce } from '$lib/ui/api/announce';
+	import { isWorkshopThere } from '$lib/ui/api/isWorkshopThere';
 	import { Tip } from '$lib/ui/controls';
 	import { keepFocus } from '$lib/ui/focus/keepFocus';
 	import { Drafts, PieceState, providePiece, whereToPlan, type CardOfPlan, type OpenedPiece, type Unsaved } from '$lib/ui/piece-state';
@@ -72,6 +73,8 @@
 		piece.planning.close();
 	});
 
+	/** When the page has long been drawn, ms. */
+	const PRELOAD = 2500;
 	onMount(() => {
 		const inText = (event: KeyboardEvent) => (event.target as HTMLElement).closest('input, textarea') !== null;
 		const redo = (event: KeyboardEvent) => {
@@ -98,7 +101,13 @@
 		void findDrafts();
 		document.addEventListener('visibilitychange', hide);
 		document.documentElement.dataset['ready'] = 'true';
+		/** Its other screens are come to also when the workshop has gone meanwhile. */
+		const preload = setTimeout(() => {
+			for (const screen of ['measure', 'layout', 'coats', 'mix', 'sheets'])
+				void preloadCode(`/pieces/${piece.id}/${screen}`).catch(() => {});
+		}, PRELOAD);
 		return () => {
+			clearTimeout(preload);
 			stop();
 			letFocusGo();
 			window.removeEventListener('beforeunload', leave);
@@ -106,13 +115,18 @@
 			document.removeEventListener('visibilitychange', hide);
 		};
 	});
-	/** Another page of the workshop must find what was done here: it waits for the save. */
-	beforeNavigate(({ willUnload, to, cancel }) => {
-		if (willUnload || !piece.saver.hasUnsaved || !to || to.params?.['id'] === piece.id) return;
+	/** Another page of the workshop must find what was done here: it waits for the save, and for a workshop that answers. */
+	let going = '';
+	beforeNavigate(({ willUnload, to, type, cancel }) => {
+		if (willUnload || !to || to.params?.['id'] === piece.id || to.url.href === going) return;
+		if (!piece.saver.hasUnsaved && type === 'popstate') return;
 		cancel();
-		void piece.saver.settle().then((settled) => {
-			if (settled) void goto(to.url);
-			else
+		void piece.saver.settle().then(async (settled) => {
+			if (settled) {
+				if (!(await isWorkshopThere())) return;
+				going = to.url.href;
+				void goto(to.url);
+			} else
 				announce(`Not saved yet. ${piece.saver.state.kind === 'waiting' ? piece.saver.state.why : ''} Stay a moment; it is tried again.`);
 		});
 	});

@@ -1,6 +1,7 @@
 import { writeLeaving } from '$lib/leaving';
 import { MOST_STEPS } from '$lib/saving';
 import { askWorkshop, type Answer } from '$lib/ui/api/askWorkshop';
+import { isWorkshopThere } from '$lib/ui/api/isWorkshopThere';
 import { isSameWritten, type Project } from '$core/project';
 import type { Drafts } from './Drafts';
 import type { History, PieceRecord } from './History.svelte';
@@ -74,10 +75,12 @@ export class Saver {
 
 	/** For a link to what the server draws from the saved piece: what is unsaved is saved first. */
 	openSaved(event: MouseEvent): void {
-		if (!this.hasUnsaved) return;
+		const link = event.currentTarget as HTMLAnchorElement;
+		/** A file that does not come leaves the page as it is. */
+		if (!this.hasUnsaved && link.hasAttribute('download')) return;
 		event.preventDefault();
-		const { href } = event.currentTarget as HTMLAnchorElement;
-		void this.settle().then((settled) => settled && window.open(href));
+		const { href } = link;
+		void this.settle().then(async (settled) => settled && (await isWorkshopThere()) && window.open(href));
 	}
 
 	/** Lets go of what is unsaved: it has been kept elsewhere. */

@@ -51,6 +51,12 @@
 		if (file) await onadd(await file.text(), 'layout');
 		input.value = '';
 	}
+	/** A file is dropped where one can be chosen. */
+	async function drop(event: DragEvent): Promise<void> {
+		event.preventDefault();
+		const file = event.dataTransfer?.files[0];
+		if (file) await onadd(await file.text(), 'layout');
+	}
 </script>
 
 <form class="paper p-5" onsubmit={begin}>
@@ -110,8 +116,14 @@
 	<button class="button button-ember mt-4 w-full justify-center" disabled={busy || beginning}
 		>{busy || beginning ? 'Beginning' : 'Begin measuring'}</button
 	>
-	<div class="mt-5 border-t border-rule pt-3">
-		<label class="label" for="file">or open a project file</label>
+	<div
+		class="mt-5 border-t border-rule pt-3"
+		role="group"
+		aria-label="A project file"
+		ondragover={(event) => event.preventDefault()}
+		ondrop={drop}
+	>
+		<label class="label" for="file">or open a project file; it can be dropped here</label>
 		<input
 			id="file"
 			class="mt-1 block w-full text-sm"

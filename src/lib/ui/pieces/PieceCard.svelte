@@ -5,12 +5,16 @@
 
 	interface Props {
 		piece: ListedPiece;
-		/** Pixels per mm, the same for all. */
+		/** Pixels per mm, the same for all but what would be too small to be seen. */
 		scale: number;
 		onremove: () => void;
+		oncopy: () => void;
 	}
-	let { piece, scale, onremove }: Props = $props();
+	let { piece, scale: common, onremove, oncopy }: Props = $props();
 	const card = $derived(piece.card?.kind === 'sound' ? piece.card : null);
+	/** The longer side of the least picture, px. */
+	const LEAST = 96;
+	const scale = $derived(card ? Math.max(common, LEAST / Math.max(card.width, card.height)) : common);
 
 	const STAGES: Readonly<Record<Stage, string>> = {
 		measuring: 'being measured',
@@ -46,7 +50,12 @@
 					>
 				{/if}
 			</span>
-			<span class="mt-3 block font-head text-lg font-semibold group-hover:text-ember-deep">{piece.name}</span>
+			{#if scale > common}<span class="block text-xs text-[#3f3a33]">drawn {Math.round((10 * scale) / common) / 10} times as large</span
+				>{/if}
+			<span
+				class="mt-3 block font-head text-lg font-semibold [overflow-wrap:anywhere] group-hover:text-ember-deep"
+				style:max-width="{Math.max(176, (card?.width ?? 0) * scale)}px">{piece.name}</span
+			>
 			{#if card}
 				<span class="block text-sm">{STAGES[card.stage]}</span>
 				<span class="block text-sm text-[#3f3a33]"
@@ -77,6 +86,11 @@
 {#snippet ways()}
 	<span class="mt-1 flex gap-3 text-sm">
 		<a class="text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{piece.id}/file" download>project file</a>
+		{#if piece.card?.kind !== 'faulty'}<button
+				class="text-[#3f3a33] underline hover:text-ember-deep"
+				onclick={() => oncopy()}
+				aria-label="Copy {piece.name}">copy</button
+			>{/if}
 		<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => onremove()}>take out</button>
 	</span>
 {/snippet}

@@ -9,7 +9,6 @@
 	import PalettePanel from '$lib/ui/palette/PalettePanel.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
-	let { data } = $props();
 	const piece = usePiece();
 	const quantities = $derived(piece.plan.quantities);
 	const materials = $derived(gatherMaterials(piece.project.materials));
@@ -86,7 +85,7 @@
 						{materials.get(row.material)?.name}: nothing measured{@render more(row.ml)}
 					</p>{/each}
 			</section>
-			<PalettePanel shelf={data.shelf} />
+			<PalettePanel />
 		</div>
 		<div class="space-y-6">
 			<MixPanel />

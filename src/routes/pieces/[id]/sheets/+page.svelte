@@ -29,12 +29,18 @@
 	const saved = $derived(piece.saver.state.kind === 'saved');
 </script>
 
+<svelte:head>
+	{#if pages[0]}
+		<svelte:element this={"style"}>{`@page { size: ${pages[0].width}mm ${pages[0].height}mm; margin: 0 }`}</svelte:element>
+	{/if}
+</svelte:head>
+
 <div class="flex h-full">
 	<!-- Pages scroll by keyboard too. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="min-w-0 flex-1 overflow-y-auto p-6" tabindex="0" role="region" aria-label="Pages">
 		{#if pages.length > 0}
-			<ul class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-5">
+			<ul data-prints class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-5">
 				{#each pages as page, i (i)}<li>
 						<SheetPage {page} /><span class="mt-1 block text-sm text-ink">{i + 1}. {page.title}</span>
 					</li>{/each}
