@@ -11,7 +11,7 @@ test('a border is laid round a round top, closed; another way is taken, its coun
 	await page.getByRole('button', { name: 'Lay Rope', exact: true }).click();
 	const items = page.locator('[data-item^="border "]');
 	const ways = page.getByRole('region', { name: 'Ways it fits' }).getByRole('listitem');
-	await expect(ways.first()).toContainText(/\d+ round at/);
+	await expect(ways.first()).toContainText(/\d+ round, each/);
 	const countOf = async (at: number) => Number.parseInt((await ways.nth(at).innerText()).trim());
 	await expect(items).toHaveCount(await countOf(0));
 	const second = await countOf(1);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, NameSchema, type Issue } from '../../units';
+import { formatLength, IdSchema, NameSchema, type Issue, type LengthUnit } from '../../units';
 import { faceOf, type Part } from '../../piece';
 import type { Motif } from '../motif';
 import { partsOf } from '../partsOf';
@@ -64,7 +64,7 @@ export const accent: ArrangementKind<Accent> = {
 		const parts = partsOf(arrangement.parts, context.piece);
 		const { motif } = motifIn(context, arrangement.motif);
 		const withHardware = parts.filter(({ hardware }) => hardware.length > 0);
-		const choices = withHardware.length === 0 ? [] : rankChoices(sizesFor(arrangement, motif, withHardware));
+		const choices = withHardware.length === 0 ? [] : rankChoices(sizesFor(arrangement, motif, withHardware, context.unit));
 		const group = takeChoice({ id: 'common', parts: parts.map(({ id }) => id), choices }, arrangement.picks['common']);
 		const scale = group.choices[group.taken]?.scale ?? arrangement.scale;
 		const items = withHardware.flatMap((part) => itemsOn(arrangement, scale, part, context));
@@ -90,7 +90,7 @@ export const accent: ArrangementKind<Accent> = {
 type SizeChoice = Choice<string> & { readonly scale: number };
 
 /** As wished; as large as stays clear of the edges, and of its neighbours; and as small as still shows round its knob: cost = 2 |ln(s/s0)|, and 10 for each limit that it breaks. */
-function sizesFor({ scale: wish, turn }: Accent, motif: Motif, parts: readonly Part[]): SizeChoice[] {
+function sizesFor({ scale: wish, turn }: Accent, motif: Motif, parts: readonly Part[], unit: LengthUnit): SizeChoice[] {
 	const radians = (turn * Math.PI) / 180;
 	const [cos, sin] = [Math.abs(Math.cos(radians)), Math.abs(Math.sin(radians))];
 	const [w, h] = [motif.width * cos + motif.height * sin, motif.width * sin + motif.height * cos];
@@ -124,7 +124,7 @@ function sizesFor({ scale: wish, turn }: Accent, motif: Motif, parts: readonly P
 				pick: reason,
 				cost: terms.scale + terms.limits,
 				terms,
-				title: `At ${scale.toFixed(2)}`,
+				title: `${formatLength(scale * motif.height, unit).text} high`,
 				reason,
 				warning: broken.length > 0 ? broken.join(', ') : null
 			}

@@ -121,7 +121,8 @@ function sizesOf({ scale, motif: id }: Single, parts: readonly Part[], context: 
 			pick: size.toFixed(2),
 			cost: terms.scale,
 			terms,
-			title: `At ${size.toFixed(2)}: ${write(size * motif.width)} by ${write(size * motif.height)}`,
+			scale: size,
+			title: `${write(size * motif.width)} by ${write(size * motif.height)}`,
 			reason,
 			warning: size > full + 1e-6 ? 'larger than the front' : null
 		};

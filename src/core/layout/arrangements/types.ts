@@ -60,6 +60,8 @@ export interface Choice<P = unknown> {
 	readonly cost: number;
 	/** The parts of the cost, by what they answer for. */
 	readonly terms: Readonly<Record<string, number>>;
+	/** Of its motif, where all are laid at one. */
+	readonly scale?: number;
 	/** In the words of the bench. */
 	readonly title: string;
 	readonly reason: string;

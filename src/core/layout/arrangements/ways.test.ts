@@ -67,7 +67,7 @@ const SAID: Partial<
 	Record<Arrangement['kind'], (title: string, reason: string, part: string, items: readonly LaidItem[]) => [said: number, laid: number]>
 > = {
 	run: (title, reason, part, items) => [
-		Number(title.split(' ')[0]) - Number(new RegExp(`(\\d+) left out on ${part}`).exec(reason)?.[1] ?? 0),
+		Number.parseInt(title) - Number(new RegExp(`(\\d+) left out on ${part}`).exec(reason)?.[1] ?? 0),
 		items.filter((item) => item.part === part).length
 	],
 	trim: (title, _, part, items) => [Number(title.split(' ')[0]), items.filter((item) => item.part === part).length],

@@ -2,7 +2,6 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepFocus } from './keepFocus';
 
 let stop: () => void;
-const turn = () => new Promise((resolve) => setTimeout(resolve, 5));
 const find = (selector: string) => document.querySelector<HTMLElement>(selector)!;
 /** Beside others a machine is slow: it is looked for until it is there. */
 const reached = (selector: string) => vi.waitFor(() => expect(document.activeElement).toBe(find(selector)));

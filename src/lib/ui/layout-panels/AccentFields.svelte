@@ -2,7 +2,6 @@
 	import type { Accent } from '$core/layout';
 	import { LengthField, NumberField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement }: { arrangement: Accent } = $props();
 	const piece = usePiece();
@@ -11,7 +10,6 @@
 		piece.setArrangement({ ...arrangement, ...change }, together && `${together} ${arrangement.id}`);
 </script>
 
-<WaysToLay {arrangement} />
 <RadioRow
 	label="On the two sides of the middle"
 	value={arrangement.pairs}

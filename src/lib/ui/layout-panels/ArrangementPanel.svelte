@@ -15,6 +15,9 @@
 	import MotifSheet from './MotifSheet.svelte';
 	import PlacesChoice from '$lib/ui/places/PlacesChoice.svelte';
 	import RunFields from './RunFields.svelte';
+	import RunRemedies from './RunRemedies.svelte';
+	import ScatterRemedies from './ScatterRemedies.svelte';
+	import WaysToLay from './WaysToLay.svelte';
 	import TrimFields from './TrimFields.svelte';
 	import SchemeFields from './SchemeFields.svelte';
 	import ScatterFields from './ScatterFields.svelte';
@@ -42,9 +45,16 @@
 		harlequin: HarlequinFields as Component<FieldsProps>
 	};
 
+	/** What stands under its ways, and helps where none is right. */
+	const REMEDIES: Partial<Record<Arrangement['kind'], Component<{ arrangement: never }>>> = {
+		run: RunRemedies as Component<{ arrangement: never }>,
+		scatter: ScatterRemedies as Component<{ arrangement: never }>
+	};
+
 	let { arrangement, motifs }: { arrangement: Arrangement; motifs: readonly Motif[] } = $props();
 	const piece = usePiece();
 	const Fields = $derived(FIELDS[arrangement.kind]);
+	const Remedies = $derived(REMEDIES[arrangement.kind]);
 	const all = $derived([
 		...piece.project.layout.motifs,
 		...motifs.filter((motif) => !piece.project.layout.motifs.some((own) => own.id === motif.id))
@@ -62,6 +72,9 @@
 </script>
 
 <div class="space-y-3">
+	<WaysToLay {arrangement}>
+		{#snippet remedies()}{#if Remedies}<Remedies arrangement={arrangement as never} />{/if}{/snippet}
+	</WaysToLay>
 	{#if 'motif' in arrangement}
 		<div class="grid grid-cols-2 gap-2">
 			<Find label="Motif" value={arrangement.motif} options={all.map(({ id, name }) => ({ value: id, text: name }))} onchange={setMotif} />

@@ -4,7 +4,6 @@
 	import { Find, Fold, LengthField, NumberField, Pick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
-	import WaysToLay from './WaysToLay.svelte';
 	import GapField from './GapField.svelte';
 
 	let { arrangement, motifs }: { arrangement: Border | Scheme; motifs: readonly Motif[] } = $props();
@@ -31,7 +30,6 @@
 		set((draft) => void (draft.pinned[side] = count === FREE ? null : count), `pin ${side}`);
 </script>
 
-<WaysToLay {arrangement} />
 <RadioRow
 	label="At the corners"
 	value={arrangement.corners}

@@ -2,7 +2,6 @@
 	import type { Frame } from '$core/layout';
 	import { LengthField } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import WaysToLay from './WaysToLay.svelte';
 	import TapeNote from './TapeNote.svelte';
 
 	let { arrangement }: { arrangement: Frame } = $props();
@@ -15,7 +14,6 @@
 	const MOST = 4;
 </script>
 
-<WaysToLay {arrangement} />
 <div class="grid grid-cols-3 gap-2">
 	<LengthField label="In from the edge" value={arrangement.inset} {unit} min={0} onchange={(inset) => set({ inset }, 'inset')} />
 	{#each arrangement.lines as { width, gap }, at (at)}

@@ -3,7 +3,6 @@
 	import GapField from './GapField.svelte';
 	import { LengthField, NumberField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement }: { arrangement: Grid } = $props();
 	const piece = usePiece();
@@ -14,7 +13,6 @@
 	const cut = $derived(on.filter(({ cutBy }) => cutBy.length > 0).length);
 </script>
 
-<WaysToLay {arrangement} />
 <p class="note" role="status">
 	{on.length} motifs{cut > 0 ? `, ${cut} of them cut` : ''}.
 </p>

@@ -2,7 +2,6 @@
 	import type { Harlequin } from '$core/layout';
 	import { LengthField, NumberField } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement }: { arrangement: Harlequin } = $props();
 	const piece = usePiece();
@@ -11,7 +10,6 @@
 		piece.setArrangement({ ...arrangement, picks: {}, ...change }, together && `${together} ${arrangement.id}`);
 </script>
 
-<WaysToLay {arrangement} />
 <div class="grid grid-cols-2 gap-2">
 	<LengthField
 		label="Width of a diamond"

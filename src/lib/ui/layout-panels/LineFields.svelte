@@ -2,7 +2,6 @@
 	import type { Line } from '$core/layout';
 	import { LengthField, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import WaysToLay from './WaysToLay.svelte';
 	import TapeNote from './TapeNote.svelte';
 
 	let { arrangement }: { arrangement: Line } = $props();
@@ -18,7 +17,6 @@
 	}
 </script>
 
-<WaysToLay {arrangement} />
 <fieldset>
 	<legend class="label">Along its edges</legend>
 	<div class="flex flex-wrap gap-x-4">

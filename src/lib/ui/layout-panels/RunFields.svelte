@@ -1,20 +1,15 @@
 <script lang="ts">
-	import { FIRST_LINE, leaveOutMotif, middleOf, setWished, type Run } from '$core/layout';
+	import { FIRST_LINE, middleOf, setWished, type Run } from '$core/layout';
 	import { Fold, LengthField, NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { create, type Draft } from 'mutative';
 	import DrawnLineFields from './DrawnLineFields.svelte';
 	import GapField from './GapField.svelte';
-	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement: run }: { arrangement: Run } = $props();
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	const sides = $derived(piece.sidesOf(run.parts));
-
-	const onKnobs = $derived(
-		run.hardware === 'avoid' ? piece.plan.items.filter((row) => row.arrangement === run.id && row.touches.length > 0) : []
-	);
 
 	const KNOBS = { avoid: 'clear of knobs', centre: 'a motif on each knob', over: 'over the knobs' } as const;
 	const ENDS = { whole: 'whole motifs', half: 'half motifs', free: 'free ends' } as const;
@@ -57,13 +52,6 @@
 	}
 </script>
 
-<WaysToLay arrangement={run}>
-	{#snippet remedies()}
-		{#if onKnobs.length > 0}<button class="button mt-1 text-sm" onclick={() => piece.setArrangement(onKnobs.reduce(leaveOutMotif, run))}
-				>Leave out the {onKnobs.length} on a knob</button
-			>{/if}
-	{/snippet}
-</WaysToLay>
 <Fold label="Knobs, ends and middle" says={said}>
 	<div class="space-y-2 pb-2">
 		<RadioRow

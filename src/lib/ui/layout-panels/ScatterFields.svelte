@@ -2,19 +2,13 @@
 	import { changeScatter, type Scatter } from '$core/layout';
 	import { LengthField, NumberField, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement }: { arrangement: Scatter } = $props();
 	const piece = usePiece();
 	const set = (change: Partial<Scatter>, together = '') =>
 		piece.setArrangement(changeScatter(arrangement, change), together && `${together} ${arrangement.id}`);
-	/** Four others: those after the last that was shown. */
-	const throwAgain = () => set({ seed: (arrangement.seed + 4) % 1_000_000, picks: {} });
 </script>
 
-<WaysToLay {arrangement}>
-	{#snippet remedies()}<button class="button mt-1 text-sm" onclick={throwAgain}>Throw it again</button>{/snippet}
-</WaysToLay>
 <Tick label="The right half mirrors the left one" checked={arrangement.mirrored} onchange={(mirrored) => set({ mirrored })} />
 <div class="grid grid-cols-2 gap-2">
 	<NumberField

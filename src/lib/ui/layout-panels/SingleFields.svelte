@@ -2,7 +2,6 @@
 	import type { Single } from '$core/layout';
 	import { LengthField, NumberField, RadioRow, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement }: { arrangement: Single } = $props();
 	const piece = usePiece();
@@ -11,7 +10,6 @@
 		piece.setArrangement({ ...arrangement, ...change }, together && `${together} ${arrangement.id}`);
 </script>
 
-<WaysToLay {arrangement} />
 <RadioRow
 	label="Centred on"
 	value={arrangement.at}

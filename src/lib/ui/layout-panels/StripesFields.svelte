@@ -2,7 +2,6 @@
 	import type { Stripes } from '$core/layout';
 	import { Fold, LengthField, NumberField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import WaysToLay from './WaysToLay.svelte';
 	import TapeNote from './TapeNote.svelte';
 	import TapeShelf from './TapeShelf.svelte';
 
@@ -18,7 +17,6 @@
 		set({ widths: arrangement.widths.map((width, i) => (i === at ? mm : width)) }, `width ${at}`);
 </script>
 
-<WaysToLay {arrangement} />
 <RadioRow
 	label="They run"
 	value={way}

@@ -2,7 +2,6 @@
 	import type { Trim } from '$core/layout';
 	import { LengthField, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
-	import WaysToLay from './WaysToLay.svelte';
 
 	let { arrangement }: { arrangement: Trim } = $props();
 	const piece = usePiece();
@@ -13,7 +12,6 @@
 	const note = $derived(piece.plan.arrangements.find((one) => one.arrangement === arrangement.id)?.notes[0]?.text);
 </script>
 
-<WaysToLay {arrangement} />
 {#if note}<p class="note">{note}. The list of casts is among the cut sheets.</p>{/if}
 <RadioRow
 	label="Along its edge"

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { namePlace } from '$core/plan';
-	import { kindOfArrangement, type Arrangement } from '$core/layout';
+	import { kindOfArrangement, leastScale, type Arrangement } from '$core/layout';
 	import { Help, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { SAME } from '$core/units';
 	import type { Snippet } from 'svelte';
 
 	/** The ranked ways to lay an arrangement, what is wrong with it and what is worth a look; `remedies` stands below them. */
@@ -22,6 +23,21 @@
 	const isOwn = (issue: { readonly path: string }) => issue.path === path || issue.path.startsWith(`${path}.`);
 	const errors = $derived(piece.plan.errors.filter(isOwn));
 	const hints = $derived(piece.plan.hints.filter(isOwn));
+
+	/** The least at which its sheets can be cut, and let through what goes through them; 0 for what needs no sheet. */
+	const finest = $derived.by(() => {
+		const limits = piece.plan.arrangements.find((one) => one.arrangement === arrangement.id)?.limits;
+		const motif = 'motif' in arrangement ? piece.plan.motifs.find((one) => one.motif === arrangement.motif) : undefined;
+		const isCast = piece.project.layout.motifs.some((one) => one.id === motif?.motif && one.mould);
+		return limits && motif && !isCast ? leastScale(motif.artwork, limits) : 0;
+	});
+	/** So many stand there at first, and so many at most: the fields below are looked for more often. */
+	const [FEW, MOST] = [3, 6];
+	let isLong = $state(false);
+	const ways = $derived(
+		(group?.choices ?? []).slice(0, MOST).flatMap((choice, at) => (isLong || at < FEW || at === group?.taken ? [{ choice, at }] : []))
+	);
+	const isTooFine = ({ scale = Infinity }: { readonly scale?: number }) => scale < finest - SAME;
 
 	function take(at: number): void {
 		const { pick } = group!.choices[at]!;
@@ -65,7 +81,7 @@
 		{/each}
 		{#if group && group.choices.length > 0}
 			<ol class="mt-1 space-y-1">
-				{#each group.choices.slice(0, 6) as choice, at (at)}
+				{#each ways as { choice, at } (at)}
 					<li>
 						<button
 							class="block w-full border bg-white px-2.5 py-1 text-left hover:border-ember {at === group.taken
@@ -79,11 +95,17 @@
 								></span
 							>
 							<span class="note block leading-tight">{choice.reason}</span>
+							{#if isTooFine(choice)}<span class="fault block leading-tight">! finer than its sheet can be cut</span>{/if}
 							{#if choice.warning}<span class="fault block leading-tight">! {choice.warning}</span>{/if}
 						</button>
 					</li>
 				{/each}
 			</ol>
+			{#if group.choices.length > FEW}
+				<button class="mt-1 min-h-[32px] text-sm underline hover:text-ember-deep" aria-expanded={isLong} onclick={() => (isLong = !isLong)}
+					>{isLong ? 'the best alone' : `${Math.min(MOST, group.choices.length) - ways.length} more`}</button
+				>
+			{/if}
 			{#if group.choices.length < 3 && arrangement.kind === 'run'}<p class="note mt-1">Wider limits of scale or gap give more ways.</p>{/if}
 		{/if}
 		{@render remedies?.()}

@@ -207,7 +207,7 @@ describe('a border on a board', () => {
 			board('580', '420')
 		);
 		/** 560 by 400 inside the inset: the worked example. */
-		expect(plan.groups[0]!.choices.some(({ title }) => title === '8 by 5 at 1.00')).toBe(true);
+		expect(plan.groups[0]!.choices.some(({ title }) => title === '8 by 5, each 20 mm high')).toBe(true);
 		const taken = plan.groups[0]!.choices[plan.groups[0]!.taken] as unknown as { fit: { scale: number; counts: number[] } };
 		const corners = plan.items.filter(({ role }) => role === 'corner');
 		expect(corners.map(({ turn }) => Math.round(turn))).toEqual([0, 90, 180, -90]);

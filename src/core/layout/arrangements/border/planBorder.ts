@@ -268,8 +268,8 @@ const BY: Readonly<Record<BorderBy, string>> = {
 	balance: 'a little less of both wishes'
 };
 
-function wordBorder(fit: BorderFit, border: Border, { unit }: ArrangementContext): BorderChoice {
-	const write = (mm: Mm) => formatLength(mm, unit, 0.1).text;
+function wordBorder(fit: BorderFit, border: Border, context: ArrangementContext): BorderChoice {
+	const write = (mm: Mm) => formatLength(mm, context.unit, 0.1).text;
 	const different = [...new Set(fit.counts.map((count, i) => `${count} ${write(fit.gaps[i]!)}`))];
 	const counts = different.map((text) => text.split(' ')[0]!);
 	const gaps = [...new Set(fit.gaps.map(write))];
@@ -278,7 +278,8 @@ function wordBorder(fit: BorderFit, border: Border, { unit }: ArrangementContext
 		pick: `${fit.counts.join(' ')} ${fit.by}`.slice(0, 80),
 		cost: fit.cost,
 		terms: fit.terms,
-		title: `${fit.counts.length === 1 ? `${counts[0]} round` : counts.length === 1 ? `${counts[0]} on each side` : counts.slice(0, 4).join(' by ')} at ${fit.scale.toFixed(2)}`,
+		scale: fit.scale,
+		title: `${fit.counts.length === 1 ? `${counts[0]} round` : counts.length === 1 ? `${counts[0]} on each side` : counts.slice(0, 4).join(' by ')}, each ${write(fit.scale * motifIn(context, border.motif).motif.height)} high`,
 		reason: `${BY[fit.by]}; ${gaps.length === 1 ? `gap ${gaps[0]}` : `gaps ${gaps.slice(0, 4).join(' and ')}`}; closed`,
 		warning: border.corners === 'mitred' && Math.min(...fit.gaps) < -1e-6 ? 'motifs overlap' : null
 	};

@@ -36,7 +36,7 @@ export function planRun(run: Run, context: ArrangementContext, fit = fitRunOnFro
 	if (least === null || issues.length > 0) return { arrangement: run.id, groups: [], items: [], issues, hints: [] };
 
 	const swallowed = (choice: FittedChoice) => listSwallowed(choice, { run, context, rows });
-	const groups = fit(run, motif, piece, context.seams).map((group) => takeChoice(group, run, unit, swallowed));
+	const groups = fit(run, motif, piece, context.seams).map((group) => takeChoice(group, run, { unit, height: motif.height }, swallowed));
 	const { across } = motifAlong(least, motif);
 	const tooTall = run.scale.least * across > least.room;
 	const [first] = least.on;
@@ -189,7 +189,7 @@ function fitLike(first: RunFit, wish: RunWish): RunFit | null {
 function takeChoice(
 	{ choices, ...group }: OpenGroup,
 	run: Run,
-	unit: ArrangementContext['unit'],
+	{ unit, height }: { readonly unit: ArrangementContext['unit']; readonly height: Mm },
 	swallowed: (choice: FittedChoice) => readonly Swallowed[]
 ): RunGroup {
 	const pick = Object.hasOwn(run.picks, group.id) ? run.picks[group.id] : undefined;
@@ -198,7 +198,7 @@ function takeChoice(
 	const near = exact >= 0 ? exact : choices.findIndex(same);
 	return {
 		...group,
-		choices: choices.map((choice) => ({ ...choice, ...wordChoice(choice, unit, run.hardware, swallowed(choice)) })),
+		choices: choices.map((choice) => ({ ...choice, ...wordChoice(choice, { unit, height, hardware: run.hardware }, swallowed(choice)) })),
 		taken: near >= 0 ? near : choices.length > 0 ? 0 : -1
 	};
 }

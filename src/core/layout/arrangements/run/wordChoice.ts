@@ -1,4 +1,5 @@
-import { formatLength, type LengthUnit } from '../../../units';
+import { formatLength, type LengthUnit, type Mm } from '../../../units';
+import { wordSize } from '../wordSize';
 import type { FittedChoice } from './types';
 
 const ENDS: Readonly<Record<string, string>> = {
@@ -27,21 +28,25 @@ export interface Swallowed {
 	readonly count: number;
 }
 
-/** The reasons for one of the ranked fits, as the painter reads them. */
+/** One of the ranked fits as the painter reads it: how many, how large (a motif is so high at scale 1, mm), how far apart, and why. */
 export function wordChoice(
 	choice: FittedChoice,
-	unit: LengthUnit,
-	hardware: 'avoid' | 'centre' | 'over',
+	{ unit, hardware, height }: { readonly unit: LengthUnit; readonly hardware: 'avoid' | 'centre' | 'over'; readonly height: Mm },
 	swallowed: readonly Swallowed[] = []
-): { title: string; reason: string; warning: string | null } {
+): { scale: number; title: string; reason: string; warning: string | null } {
 	const { fit } = choice.fits[0]!;
 	const hits = choice.fits.reduce((sum, { fit }) => sum + fit.hits, 0);
-	const gap = fit.spots.length > 1 ? `gap ${formatLength(fit.gap, unit).text}` : 'no gap';
+	const count = Math.max(
+		0,
+		(fit.ends === 'half' ? fit.count + 1 : fit.count) - (choice.fits.length === 1 ? (swallowed[0]?.count ?? 0) : 0)
+	);
+	const gap = fit.spots.length > 1 ? `, gap ${formatLength(fit.gap, unit).text}` : '';
 	const gone = swallowed.map(({ front, count }) => `; ${count} left out on ${front}, where nothing is`).join('');
 	const left = fit.leftOver > 0.5 ? `, ${formatLength(fit.leftOver / 2, unit).text} left at each end` : '';
 	return {
-		title: `${Math.max(0, (fit.ends === 'half' ? fit.count + 1 : fit.count) - (choice.fits.length === 1 ? (swallowed[0]?.count ?? 0) : 0))} at ${fit.scale.toFixed(2)}`,
-		reason: `${BY[fit.by]}; ${ENDS[fit.ends]}; ${gap}${left}${gone}`,
+		scale: fit.scale,
+		title: `${wordSize(count, fit.scale * height, unit)}${gap}`,
+		reason: `${BY[fit.by]}; ${ENDS[fit.ends]}${left}${gone}`,
 		warning:
 			hits === 0
 				? null

@@ -8,6 +8,7 @@
 	import { Help, RadioRow, Tick } from '$lib/ui/controls';
 	import LayoutDrawing from '$lib/ui/drawing/LayoutDrawing.svelte';
 	import Schedule from '$lib/ui/layout-panels/Schedule.svelte';
+	import ScheduleLine from '$lib/ui/layout-panels/ScheduleLine.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	const piece = usePiece();
@@ -27,6 +28,8 @@
 			? piece.plan.items.find((other) => other.arrangement === selection.arrangement && other.key === selection.key)
 			: undefined;
 	});
+	/** What is picked gets the column: the schedule is one line of numbers then. */
+	const isFolded = $derived(decoration !== undefined && (zone !== undefined || arrangement !== undefined));
 	const open = $derived(piece.plan.errors.filter(({ path }) => path.startsWith('piece')).length);
 	const coat = $derived(piece.project.finish.coats.find(({ id }) => id === piece.view.coat));
 	let choosing = $state(false);
@@ -95,8 +98,11 @@
 				! <a class="underline" href="/pieces/{piece.id}/measure">{open} reading{open > 1 ? 's' : ''} to put right</a>: until then the
 				figures here are a guess.
 			</p>{/if}
-		<h2 bind:this={heading} tabindex="-1">On the piece</h2>
-		{#if piece.decoration.length > 0}<div class="mt-1"><Schedule /></div>
+		<div class="flex items-baseline gap-3">
+			<h2 class="shrink-0" bind:this={heading} tabindex="-1">On the piece</h2>
+			{#if isFolded}<ScheduleLine onlist={() => (piece.view.selection = null)} />{/if}
+		</div>
+		{#if isFolded}{:else if piece.decoration.length > 0}<div class="mt-1"><Schedule /></div>
 		{:else}
 			<p class="mt-1">Nothing yet. Colours come first, then what goes on them: shade a front from edge to centre, then lay motifs on it.</p>
 		{/if}
@@ -110,7 +116,7 @@
 				checked={piece.view.many}
 				onchange={(many) => (piece.view.many = many)}
 			/>{/if}
-		<div class="mt-2 flex flex-wrap gap-2">
+		<div class="mt-2 flex flex-wrap {isFolded ? 'gap-1 [&_.button]:px-2 [&_.button]:text-sm' : 'gap-2'}">
 			{#await import('$lib/ui/controls/Menu.svelte') then { default: Menu }}
 				<button class="button" onclick={() => shade()}>Shade it</button>
 				<Menu
