@@ -38,7 +38,7 @@ describe.each(OPEN)('on %s, with an opening', (shape) => {
 			}
 			if (kind !== 'run') return;
 			const { choices, taken } = plan.arrangements[0]!.groups[0]!;
-			expect(choices[taken]!.title.split(' ')[0], choices[taken]!.reason).toBe(String(plan.items.length));
+			expect(choices[taken]!.title.split(', ')[0], choices[taken]!.reason).toBe(String(plan.items.length));
 		}
 	);
 });

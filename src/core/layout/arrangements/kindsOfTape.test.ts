@@ -303,7 +303,7 @@ describe('ways for one motif and for a field', () => {
 		const begun = ARRANGEMENTS.single.start(startSettingOf(leaf, ['front'], { scale: 3 }));
 		const { groups } = lay(begun, board('400', '300'));
 		const [group] = groups;
-		expect(group!.choices[0]).toMatchObject({ title: 'At 3.75: 113 mm by 150 mm', reason: expect.stringContaining('half') });
+		expect(group!.choices[0]).toMatchObject({ title: '113 mm by 150 mm', reason: expect.stringContaining('half') });
 		expect(group!.choices[group!.taken]!.reason).toBe('as you set it');
 		const taken = ARRANGEMENTS.single.take(begun, 'common', group!.choices[0]!.pick as never);
 		expect(taken.scale).toBe(3.75);

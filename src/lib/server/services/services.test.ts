@@ -60,11 +60,7 @@ describe('pieces', () => {
 		expect(await findStep(own.db, second!.id, 'before', 1)).toBeNull();
 		const long = await copyPiece(own.db, await addPiece(own.db, text(renamed('x'.repeat(80)))));
 		expect(long!.name).toBe(`${'x'.repeat(78)} 2`);
-		expect([await copyPiece(own.db, 'none'), await removePiece(own.db, id), await copyPiece(own.db, id)]).toEqual([
-			null,
-			true,
-			null
-		]);
+		expect([await copyPiece(own.db, 'none'), await removePiece(own.db, id), await copyPiece(own.db, id)]).toEqual([null, true, null]);
 		await own.close();
 	});
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Tip } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	/** What lies on the piece, by the numbers of its balloons alone: while one of it is picked. */
@@ -10,18 +11,20 @@
 	{#each piece.decoration as one (one.number)}
 		{@const picked = piece.view.isPicked(one)}
 		<li>
-			<button
-				class="relative flex h-7 w-7 items-center justify-center rounded-full border text-sm pointer-coarse:h-11 pointer-coarse:w-11 {picked
-					? 'border-ember bg-ember font-bold text-white'
-					: 'border-ink bg-paper hover:border-ember hover:text-ember-deep'}"
-				aria-label="{one.name}{one.looks.length > 0 ? ', worth a look' : ''}"
-				title={one.name}
-				aria-pressed={picked}
-				onclick={() => piece.view.toggle(one)}
-				>{one.number}{#if one.looks.length > 0 && !picked}<span class="absolute -top-1 -right-1 font-bold text-must" aria-hidden="true"
-						>!</span
-					>{/if}</button
-			>
+			<Tip text={one.name}>
+				{#snippet children({ props })}<button
+						{...props}
+						class="relative flex h-7 w-7 items-center justify-center rounded-full border text-sm pointer-coarse:h-11 pointer-coarse:w-11 {picked
+							? 'border-ember bg-ember font-bold text-white'
+							: 'border-ink bg-paper hover:border-ember hover:text-ember-deep'}"
+						aria-label="{one.name}{one.looks.length > 0 ? ', worth a look' : ''}"
+						aria-pressed={picked}
+						onclick={() => piece.view.toggle(one)}
+						>{one.number}{#if one.looks.length > 0 && !picked}<span class="absolute -top-1 -right-1 font-bold text-must" aria-hidden="true"
+								>!</span
+							>{/if}</button
+					>{/snippet}
+			</Tip>
 		</li>
 	{/each}
 </ul>
