@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { readProjectText } from '../formats';
 import { newMask, newUnmask, withCoats, type Coat } from '../layers';
+import { clayFor, measureMotif, volumeOfMould } from '../layout';
 import { planProject } from '../plan';
 import type { Project } from '../project';
 
@@ -45,6 +46,10 @@ it('glue by the area of casts, and a mould for each motif that is cast, a cast o
 	const items = box.items.filter(({ arrangement }) => arrangement === cast.through);
 	expect(box.supplies.glue).toBeCloseTo((180 * items.reduce((sum, { openArea }) => sum + openArea, 0)) / 1e6, 6);
 	expect(box.supplies.moulds).toEqual([{ motif: items[0]!.motif, name: expect.any(String), casts: items.length }]);
+	/** Clay by what the moulds hold, and a little more. */
+	const motif = open('net-box').layout.motifs.find(({ id }) => id === items[0]!.motif)!;
+	const clay = clayFor(items.length * volumeOfMould(motif, measureMotif(motif).openArea));
+	expect(box.quantities.products.find(({ material }) => material === cast.material)!.ml).toBeCloseTo(clay, 6);
 	/** As ornaments they are bought by the piece: no mould, and no ml of anything but glue. */
 	const project = open('net-box');
 	const coats = project.finish.coats.map((coat) =>

@@ -47,6 +47,17 @@ it.each<[order: string, rule: string, label: string, ids: string]>([
 	).toBe(ids);
 });
 
+/** A thin dark wax takes a clear coat where some have tried it; nothing else, and no other wax. */
+it.each<[order: string, kind: Finding['kind']]>([
+	['base; wax:dark-wax; clear wait=1440', 'should'],
+	['base; wax:dark-wax; stencil', 'must'],
+	['base; wax; clear wait=5000', 'must']
+])('of %s, wax: %s', (order, kind) => {
+	const found = findingsOf(readExample(order).project, 'no-water-on-wax');
+	expect(found.map((finding) => finding.kind)).toContain(kind);
+	expect(found.some((finding) => finding.kind === 'must')).toBe(kind === 'must');
+});
+
 /** On which surfaces a remedy puts what it adds: a word where it is the whole piece, else a list. */
 it.each<[order: string, rule: string, label: string, on: 'all' | 'some']>([
 	['prime', 'clean-first', 'Add cleaning before it', 'all'],

@@ -61,12 +61,14 @@ describe('a frame of lines', () => {
 
 describe('a line along edges', () => {
 	const line = (more: Partial<Line>): Line => ({ ...ARRANGEMENTS.line.start(startSettingOf(null, ['front'])), ...more });
-	it('lies at each edge that is named, so far in, clear at its ends', () => {
-		const { items } = lay(line({ sides: ['top', 'right'], inset: 10, width: 4, ends: 25 }), board('400', '300'));
-		expect(items.map(({ left, top, width, height }) => [left, top, width, height])).toEqual([
-			[25, 10, 350, 4],
-			[386, 25, 4, 250]
-		]);
+	it.each<[side: Line['sides'][number], box: number[]]>([
+		['top', [25, 10, 350, 4]],
+		['right', [386, 25, 4, 250]],
+		['bottom', [25, 286, 350, 4]],
+		['left', [10, 25, 4, 250]]
+	])('lies at its %s edge, so far in, clear at its ends', (side, box) => {
+		const { items } = lay(line({ sides: [side], inset: 10, width: 4, ends: 25 }), board('400', '300'));
+		expect(items.map(({ left, top, width, height }) => [left, top, width, height])).toEqual([box]);
 	});
 	it('on a round part follows the quarter of the rim on that side', () => {
 		const { items } = lay(line({ sides: ['top'], inset: 10, width: 4 }), board('400', '', CIRCLE));
