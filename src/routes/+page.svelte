@@ -144,7 +144,7 @@
 		<BeginPiece {workshop} {busy} {faults} onadd={add} />
 		<nav class="paper px-5 py-3 text-sm" aria-label="The workshop">
 			<p class="py-1.5"><WorkshopSlip {workshop} /></p>
-			<a class="inline-block py-1.5 underline hover:text-ember-deep" href="/copies">Copies of the workshop</a>
+			<a class="touch inline-block py-1.5 underline hover:text-ember-deep" href="/copies">Copies of the workshop</a>
 			<PieceBin bin={data.bin} onbringback={bringBack} />
 		</nav>
 	</div>

@@ -26,7 +26,7 @@ test('a piece lies in the bin and comes back; the workshop is put back to a copy
 	await visit(other, workshop, `/pieces/${await demoPiece(workshop)}/measure`);
 	await page.goto(workshop.address);
 	await page.waitForSelector('html[data-ready]');
-	const chest = page.getByRole('listitem').filter({ hasText: 'The ferry table' });
+	const chest = page.getByRole('main').getByRole('listitem').filter({ hasText: 'The ferry table' });
 	await expect(chest.getByRole('img', { name: 'Picture of The ferry table' })).toBeVisible({ timeout: 100_000 });
 	await page.getByRole('link', { name: 'Copies of the workshop' }).click();
 	await expect(page.getByText('There is no copy yet')).toBeVisible();
@@ -53,7 +53,7 @@ test('a piece lies in the bin and comes back; the workshop is put back to a copy
 	const byHand = page.getByRole('row').filter({ hasText: 'made by hand' });
 	await byHand.getByRole('button', { name: /^Take out the copy of/ }).click();
 	await expect(byHand).toHaveCount(0);
-	await page.getByRole('button', { name: 'Undo' }).click();
+	await page.getByRole('listitem').filter({ hasText: 'The copy of' }).getByRole('button', { name: 'Undo' }).click();
 	await expect(byHand).toHaveCount(1);
 	await page.getByRole('link', { name: 'All pieces' }).click();
 	await expect(chest).toHaveCount(1);

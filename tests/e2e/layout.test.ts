@@ -3,7 +3,8 @@ import { choose, copyOf, expect, saved, test, visit } from './workshop';
 test('what lies on the piece is picked in the drawing, in the schedule and in the section alike', async ({ page, workshop }) => {
 	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
 	const balloon = (number: number) => page.locator(`[data-balloon="${number}"]`);
-	const row = (name: string) => page.getByRole('table').getByRole('button', { name, exact: true });
+	const row = (name: string) =>
+		page.getByRole('complementary', { name: 'What lies on the piece' }).getByRole('button', { name, exact: true });
 	await balloon(2).locator('.ring').click();
 	await expect(row('Reed bed')).toHaveAttribute('aria-pressed', 'true');
 	await expect(page.locator('[data-tread="stencil"]')).toHaveAttribute('data-brought', 'true');
@@ -33,7 +34,10 @@ test('parts are chosen on the drawing: by a click, with Shift, by a frame, by ke
 	await part('drawer-3').click({ ...corner, modifiers: ['Shift'] });
 	await expect(page.getByText(/^The next goes on Drawer 2, Drawer 3, as/)).toBeVisible();
 	await page.getByRole('button', { name: 'Shade it' }).click();
-	const where = page.getByRole('row').filter({ has: page.locator('[aria-pressed="true"]') });
+	const where = page
+		.getByRole('region', { name: /^\d+\. / })
+		.locator('.note')
+		.first();
 	await expect(where).toContainText('Drawer 2, Drawer 3');
 	/** What is picked is put on one more, and one undo takes that back. */
 	/** On a motif too: with Shift the part under it is meant. */

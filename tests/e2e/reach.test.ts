@@ -1,5 +1,5 @@
 import { PDFDocument } from '@cantoo/pdf-lib';
-import { demoPiece, expect, test, visit } from './workshop';
+import { copyOf, demoPiece, expect, test, visit } from './workshop';
 
 test('a piece is copied beside itself, and the copy taken back where it is told', async ({ page, workshop }) => {
 	await visit(page, workshop, '/');
@@ -32,7 +32,7 @@ test('with the workshop gone no screen goes: those of the piece are there, other
 	page,
 	workshop
 }) => {
-	await visit(page, workshop, `/pieces/${await demoPiece(workshop)}/measure`);
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/measure`);
 	/** Until the other screens have come. */
 	await page.waitForTimeout(4000);
 	await workshop.kill();
@@ -54,4 +54,36 @@ test('with the workshop gone no screen goes: those of the piece are there, other
 	await expect(page.locator('[data-save="saved"]')).toHaveText(/saved \d/, { timeout: 20_000 });
 	await page.getByRole('link', { name: 'All pieces' }).click();
 	await expect(page.getByRole('link', { name: /The loft chest/ })).toBeVisible();
+});
+
+test('for a finger all that is pressed is 44 px, or reaches so far', async ({ browser, workshop }) => {
+	const context = await browser.newContext({ viewport: { width: 1024, height: 768 }, hasTouch: true, isMobile: true });
+	const page = await context.newPage();
+	const id = await demoPiece(workshop);
+	/** Faces on their map are as large as they are drawn: the list under it names them too. */
+	const small = () =>
+		page.evaluate(() =>
+			[...document.querySelectorAll('button, a[href], input, [role=radio], [role=tab], [role=checkbox], [role=slider]')].flatMap((one) => {
+				const box = one.getBoundingClientRect();
+				const label = one.id ? document.querySelector(`label[for="${one.id}"]`)?.getBoundingClientRect() : undefined;
+				const reach = getComputedStyle(one, '::after');
+				const sizes = (['width', 'height'] as const).map((side) =>
+					Math.max(box[side], label?.[side] ?? 0, reach.position === 'absolute' ? Number.parseFloat(reach[side]) : 0)
+				);
+				const isSeen = box.width > 2 && box.height > 2 && getComputedStyle(one).visibility !== 'hidden';
+				return isSeen && Math.min(...sizes) < 43.5 && one.querySelector('svg path') === null
+					? [`${one.getAttribute('aria-label') ?? one.textContent} ${sizes.join(' by ')}`]
+					: [];
+			})
+		);
+	for (const path of ['/', ...['measure', 'coats', 'mix', 'sheets', 'layout'].map((screen) => `/pieces/${id}/${screen}`)]) {
+		await visit(page, workshop, path);
+		await expect(page.getByRole('main')).toBeVisible();
+		await page.waitForTimeout(500);
+		expect(await small(), path).toEqual([]);
+	}
+	await page.getByRole('table').getByRole('button', { name: 'Reed bed' }).click();
+	await expect(page.getByRole('region', { name: 'Ways it fits' })).toBeVisible();
+	expect(await small(), 'with a row picked').toEqual([]);
+	await context.close();
 });

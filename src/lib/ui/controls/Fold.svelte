@@ -21,7 +21,9 @@
 </script>
 
 <Collapsible.Root bind:open={isOpen}>
-	<Collapsible.Trigger class="group flex min-h-[32px] w-full items-center gap-1 text-left font-medium hover:text-ember-deep">
+	<Collapsible.Trigger
+		class="group flex min-h-[32px] w-full items-center gap-1 text-left font-medium hover:text-ember-deep pointer-coarse:min-h-11"
+	>
 		<Chevron size={16} class="shrink-0 transition-transform group-data-[state=open]:rotate-90 motion-reduce:transition-none" />{label}
 		{#if says && !isOpen}<span class="min-w-0 flex-1 truncate pl-2 text-sm font-normal text-ink-soft">{says}</span>{/if}
 	</Collapsible.Trigger>

@@ -103,7 +103,7 @@
 			onkeydown={press}
 			onfocus={(event) => event.currentTarget.select()}
 		/>
-		<span class="absolute inset-y-0 right-0 flex w-5 flex-col border-l border-rule" aria-hidden="true">
+		<span class="absolute inset-y-0 right-0 flex w-5 flex-col border-l border-rule pointer-coarse:hidden" aria-hidden="true">
 			<button
 				type="button"
 				tabindex="-1"

@@ -12,16 +12,16 @@
 	const id = $props.id();
 </script>
 
-<span class="flex min-h-[28px] items-center gap-1.5 text-sm">
+<span class="flex min-h-[28px] items-center gap-1.5 text-sm pointer-coarse:min-h-11">
 	<Checkbox.Root
 		id="{id}-box"
 		{checked}
 		{disabled}
 		onCheckedChange={onchange}
 		aria-labelledby="{id}-label"
-		class="flex h-[18px] w-[18px] shrink-0 items-center justify-center border border-rule-strong bg-white disabled:opacity-60 data-[state=checked]:border-ember data-[state=checked]:bg-ember data-[state=checked]:text-white"
+		class="touch flex h-[18px] w-[18px] shrink-0 items-center justify-center border border-rule-strong bg-white disabled:opacity-60 data-[state=checked]:border-ember data-[state=checked]:bg-ember data-[state=checked]:text-white"
 	>
 		{#snippet children({ checked: isOn })}{#if isOn}<Check size={14} strokeWidth={3} />{/if}{/snippet}
 	</Checkbox.Root>
-	<label id="{id}-label" for="{id}-box">{label}</label>
+	<label id="{id}-label" for="{id}-box" class="pointer-coarse:py-3">{label}</label>
 </span>

@@ -17,8 +17,10 @@
 	const APART = 2 * RADIUS + 6;
 	/** px: between the face and its balloons; kept free for the buttons at the top, and for dimensions at the bottom. */
 	const BESIDE = 27;
-	const TOP = { free: 18, buttons: 138 };
-	const BUTTONS = 52;
+	/** For a finger each of the three buttons is larger by so much. */
+	const LARGER = globalThis.matchMedia?.('(pointer: coarse)').matches ? 10 : 0;
+	const TOP = { free: 18, buttons: 138 + 3 * LARGER };
+	const BUTTONS = 52 + LARGER;
 	const BOTTOM = 50;
 	/** A leader ends so far inside what it points at, as a share of its width. */
 	const INSIDE = 0.07;

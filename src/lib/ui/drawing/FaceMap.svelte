@@ -65,7 +65,7 @@
 				/>
 			</div>
 			<button
-				class="min-h-7 text-[#2f2a24] underline hover:text-ember-deep"
+				class="touch min-h-7 text-[#2f2a24] underline hover:text-ember-deep"
 				aria-pressed={piece.view.view === 'unfolded'}
 				onclick={() => (piece.view.view = piece.view.view === 'unfolded' ? 'face' : 'unfolded')}
 				>{piece.view.view === 'unfolded' ? 'one face' : 'lay it flat'}</button

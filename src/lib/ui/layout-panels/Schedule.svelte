@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { usePiece } from '$lib/ui/piece-state';
+	import { wordSteps } from './wordSteps';
 
 	/** What lies on the piece, by the numbers of its balloons. */
 	const piece = usePiece();
-	const coatsOf = (steps: readonly number[]) => steps.map((at) => `${piece.plan.order[at]!.title.toLowerCase()} (${at + 1})`).join(', ');
 </script>
 
 <table class="w-full border-collapse text-sm">
@@ -35,7 +35,7 @@
 				</td>
 				<td class="py-1.5 pr-2">{one.where || 'nowhere'}</td>
 				<td class="py-1.5"
-					>{#if one.steps.length > 0}{coatsOf(one.steps)}{:else}<span class="text-must">no coat yet</span>{/if}</td
+					>{#if one.steps.length > 0}{wordSteps(piece.plan, one.steps)}{:else}<span class="text-must">no coat yet</span>{/if}</td
 				>
 			</tr>
 		{/each}

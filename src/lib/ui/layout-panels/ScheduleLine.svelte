@@ -17,7 +17,7 @@
 						class="relative flex h-7 w-7 items-center justify-center rounded-full border text-sm pointer-coarse:h-11 pointer-coarse:w-11 {picked
 							? 'border-ember bg-ember font-bold text-white'
 							: 'border-ink bg-paper hover:border-ember hover:text-ember-deep'}"
-						aria-label="{one.name}{one.looks.length > 0 ? ', worth a look' : ''}"
+						aria-label={one.name}
 						aria-pressed={picked}
 						onclick={() => piece.view.toggle(one)}
 						>{one.number}{#if one.looks.length > 0 && !picked}<span class="absolute -top-1 -right-1 font-bold text-must" aria-hidden="true"
@@ -28,4 +28,4 @@
 		</li>
 	{/each}
 </ul>
-<button class="shrink-0 text-sm underline hover:text-ember-deep" onclick={onlist}>the list</button>
+<button class="touch shrink-0 text-sm underline hover:text-ember-deep" onclick={onlist}>the list</button>

@@ -102,7 +102,10 @@
 				{/each}
 			</ol>
 			{#if group.choices.length > FEW}
-				<button class="mt-1 min-h-[32px] text-sm underline hover:text-ember-deep" aria-expanded={isLong} onclick={() => (isLong = !isLong)}
+				<button
+					class="touch mt-1 min-h-[32px] text-sm underline hover:text-ember-deep pointer-coarse:min-h-11"
+					aria-expanded={isLong}
+					onclick={() => (isLong = !isLong)}
 					>{isLong ? 'the best alone' : `${Math.min(MOST, group.choices.length) - ways.length} more`}</button
 				>
 			{/if}

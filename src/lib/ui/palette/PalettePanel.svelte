@@ -56,7 +56,8 @@
 				{#each palette as one (one.id)}
 					<li>
 						<button
-							class="flex w-full items-center gap-2 border-b-[3px] px-1 py-1 text-left hover:text-ember-deep {chosen === one.id
+							class="flex w-full items-center gap-2 border-b-[3px] px-1 py-1 text-left hover:text-ember-deep pointer-coarse:min-h-11 {chosen ===
+							one.id
 								? 'border-ember font-bold'
 								: 'border-transparent'}"
 							aria-pressed={chosen === one.id}

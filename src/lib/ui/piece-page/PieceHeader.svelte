@@ -24,14 +24,14 @@
 
 <header class="paper border-x-0 border-t-0 px-6 pt-2">
 	<div class="flex items-baseline gap-x-6">
-		<a href="/" class="button-quiet -ml-2 px-2 text-ink-soft no-underline hover:text-ember-deep" aria-label="All pieces">‹ Pieces</a>
+		<a href="/" class="touch button-quiet -ml-2 px-2 text-ink-soft no-underline hover:text-ember-deep" aria-label="All pieces">‹ Pieces</a>
 		<h1 class="max-w-[22rem] truncate text-xl">{name}</h1>
 		<nav aria-label="This piece" class="flex items-baseline gap-x-5">
 			{#each SCREENS as { path, name: title } (path)}
 				<a
 					href="/pieces/{id}/{path}"
 					aria-current={current === path ? 'page' : undefined}
-					class="border-b-[3px] pt-1 pb-1 whitespace-nowrap no-underline hover:text-ember-deep {current === path
+					class="touch border-b-[3px] pt-1 pb-1 whitespace-nowrap no-underline hover:text-ember-deep {current === path
 						? 'border-ember font-bold'
 						: 'border-transparent text-ink-soft'}"
 				>

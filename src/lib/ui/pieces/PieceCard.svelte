@@ -84,13 +84,13 @@
 {/snippet}
 
 {#snippet ways()}
-	<span class="mt-1 flex gap-3 text-sm">
-		<a class="text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{piece.id}/file" download>project file</a>
+	<span class="mt-1 flex gap-3 text-sm pointer-coarse:mt-4 pointer-coarse:gap-6">
+		<a class="touch text-[#3f3a33] underline hover:text-ember-deep" href="/pieces/{piece.id}/file" download>project file</a>
 		{#if piece.card?.kind !== 'faulty'}<button
-				class="text-[#3f3a33] underline hover:text-ember-deep"
+				class="touch text-[#3f3a33] underline hover:text-ember-deep"
 				onclick={() => oncopy()}
 				aria-label="Copy {piece.name}">copy</button
 			>{/if}
-		<button class="text-[#3f3a33] underline hover:text-ember-deep" onclick={() => onremove()}>take out</button>
+		<button class="touch text-[#3f3a33] underline hover:text-ember-deep" onclick={() => onremove()}>take out</button>
 	</span>
 {/snippet}

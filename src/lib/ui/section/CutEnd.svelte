@@ -38,7 +38,7 @@
 </script>
 
 <div
-	class="group absolute z-10 w-[24px] -translate-x-1/2 cursor-ew-resize touch-none"
+	class="touch group absolute z-10 w-[24px] -translate-x-1/2 cursor-ew-resize touch-none"
 	style:left="{x}px"
 	style:top="{top}px"
 	style:height="{height + 6 + waits}px"

@@ -9,7 +9,7 @@
 	let { workshop }: { workshop: WorkshopState } = $props();
 </script>
 
-<Pop label="What holds in the workshop" look="underline hover:text-ember-deep" side="left">
+<Pop label="What holds in the workshop" look="touch underline hover:text-ember-deep" side="left">
 	<div class="w-72 space-y-2">
 		{#if workshop.settings}
 			<WorkshopFields value={workshop.settings} onchange={(change) => void workshop.change(change)} />

@@ -8,6 +8,7 @@
 	import { Help, RadioRow, Tick } from '$lib/ui/controls';
 	import LayoutDrawing from '$lib/ui/drawing/LayoutDrawing.svelte';
 	import Schedule from '$lib/ui/layout-panels/Schedule.svelte';
+	import { wordSteps } from '$lib/ui/layout-panels/wordSteps';
 	import ScheduleLine from '$lib/ui/layout-panels/ScheduleLine.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 
@@ -146,7 +147,10 @@
 						class="flex h-6 w-6 shrink-0 items-center justify-center rounded-full bg-ember text-sm font-bold text-white"
 						aria-hidden="true">{decoration.number}</span
 					>
-					<h3 class="min-w-0 flex-1 truncate">{decoration.name}</h3>
+					<div class="min-w-0 flex-1">
+						<h3 class="truncate">{decoration.name}</h3>
+						<p class="note truncate">{decoration.where || 'nowhere'}, {wordSteps(piece.plan, decoration.steps) || 'no coat yet'}</p>
+					</div>
 					<button class="button button-quiet text-sm underline" onclick={takeOut}>Take it out</button>
 				</div>
 				<div class="space-y-4 pt-3">

@@ -172,19 +172,19 @@
 			<p class="mt-3 text-sm">
 				Measured drawing:
 				<a
-					class="underline hover:text-ember-deep"
+					class="touch underline hover:text-ember-deep pointer-coarse:mx-3"
 					target="_blank"
 					href="/pieces/{piece.id}/sheets/pdf?of=drawing&paper={piece.project.paper}"
 					onclick={(event) => piece.saver.openSaved(event)}>PDF</a
 				>,
 				<a
-					class="underline hover:text-ember-deep"
+					class="touch underline hover:text-ember-deep pointer-coarse:mx-3"
 					download
 					href="/pieces/{piece.id}/drawing/{measured.id}.svg"
 					onclick={(event) => piece.saver.openSaved(event)}>SVG</a
 				>,
 				<a
-					class="underline hover:text-ember-deep"
+					class="touch underline hover:text-ember-deep pointer-coarse:mx-3"
 					download
 					href="/pieces/{piece.id}/drawing/{measured.id}.dxf"
 					onclick={(event) => piece.saver.openSaved(event)}>DXF in mm</a
