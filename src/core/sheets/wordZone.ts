@@ -59,6 +59,8 @@ function sentence(zone: Zone, { laid, part, face }: LaidPart, names: readonly st
 		}
 		default: {
 			const [begins, ends] = patternOf(field).ends(field);
+			if (zone.leaves)
+				return `${names[0]} ${begins}${names.length > 2 ? `, then ${list(names.slice(1, -1))}` : ''}; ${ends}, the ground is left as it is: by eye, as in the picture.`;
 			return `${names[0]} ${begins}, to ${names.at(-1)} ${ends}${names.length > 2 ? `, with ${list(names.slice(1, -1))} between` : ''}: by eye, as in the picture.`;
 		}
 	}
