@@ -3,6 +3,7 @@ export { createPlanner, planProject, type Planner } from './planProject';
 export { plainPlan, planMeasured } from './shown/plainPlan';
 export { coverOn, drawPlain, type Cover, type PlainPart } from './shown/drawPlain';
 export { stageOf, type Stage } from './order/stageOf';
+export { finestScale } from './laid/finestScale';
 export { heightOnShelf } from './laid/heightOnShelf';
 export { layStepBoard, type BoardStep } from './order/layStepBoard';
 export { listSettingOut, type SettingOutRow } from './laid/listSettingOut';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { namePlace } from '$core/plan';
-	import { kindOfArrangement, leastScale, type Arrangement } from '$core/layout';
+	import { finestScale, namePlace } from '$core/plan';
+	import { kindOfArrangement, type Arrangement } from '$core/layout';
 	import { Help, Pick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { SAME } from '$core/units';
@@ -24,13 +24,7 @@
 	const errors = $derived(piece.plan.errors.filter(isOwn));
 	const hints = $derived(piece.plan.hints.filter(isOwn));
 
-	/** The least at which its sheets can be cut, and let through what goes through them; 0 for what needs no sheet. */
-	const finest = $derived.by(() => {
-		const limits = piece.plan.arrangements.find((one) => one.arrangement === arrangement.id)?.limits;
-		const motif = 'motif' in arrangement ? piece.plan.motifs.find((one) => one.motif === arrangement.motif) : undefined;
-		const isCast = piece.project.layout.motifs.some((one) => one.id === motif?.motif && one.mould);
-		return limits && motif && !isCast ? leastScale(motif.artwork, limits) : 0;
-	});
+	const finest = $derived(finestScale(piece.project, piece.plan, arrangement.id));
 	/** So many stand there at first, and so many at most: the fields below are looked for more often. */
 	const [FEW, MOST] = [3, 6];
 	let isLong = $state(false);

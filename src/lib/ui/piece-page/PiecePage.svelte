@@ -125,7 +125,8 @@
 			if (settled) {
 				if (!(await isWorkshopThere())) return;
 				going = to.url.href;
-				void goto(to.url);
+				await goto(to.url);
+				going = '';
 			} else
 				announce(`Not saved yet. ${piece.saver.state.kind === 'waiting' ? piece.saver.state.why : ''} Stay a moment; it is tried again.`);
 		});

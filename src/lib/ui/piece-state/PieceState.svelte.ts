@@ -187,13 +187,13 @@ export class PieceState {
 	async undo(): Promise<void> {
 		if (!(await this.history.undo())) return;
 		this.#settle();
-		announceStep(`Undone: ${this.redoes}`);
+		announceStep(this.redoes === '' ? 'Undone' : `Undone: ${this.redoes}`);
 	}
 
 	async redo(): Promise<void> {
 		if (!(await this.history.redo())) return;
 		this.#settle();
-		announceStep(`Done again: ${this.undoes}`);
+		announceStep(this.undoes === '' ? 'Done again' : `Done again: ${this.undoes}`);
 	}
 
 	/** The browser kept this page and shows it again: what the workshop has by now is taken before anything is done here. */
