@@ -1,5 +1,6 @@
 import { followMixes, type Colour } from '../colour';
 import { colourOf, whereOf, wordCoat } from '../layers';
+import { LONGEST_NAME } from '../units';
 import type { Project } from './project';
 
 /** Puts a changed colour in the place of the one with its id, or adds it; every mix that has it among its parts follows. */
@@ -8,9 +9,6 @@ export function setColour(project: Project, colour: Colour): Project {
 	const palette = isThere ? project.palette.map((other) => (other.id === colour.id ? colour : other)) : [...project.palette, colour];
 	return { ...project, palette: followMixes(palette) };
 }
-
-/** Letters that a name may have. */
-const LONGEST_NAME = 80;
 
 /**
  * A name for a new mix: its parts in order. A part that is named by its own parts stands in brackets, `2 (3 Hull white, 1 Sand bar)`: without them the

@@ -1,6 +1,6 @@
 export { MM_PER_INCH, type LengthUnit, type Minutes, type Ml, type Mm, type Mm2, type Um } from './quantities';
 export { IdSchema, NameSchema } from './ids';
-export { shortenName } from './shortenName';
+export { LONGEST_NAME, shortenName } from './shortenName';
 export type { Issue } from './issue';
 export { parseLength, readLength, type LengthFault, type ParsedLength } from './parseLength';
 export { formatFigure, formatBeside, formatFine, formatLength, sizeBetween, tapeStep, toTape, type LengthText } from './formatLength';

@@ -1,4 +1,5 @@
 import { type Project } from '$core/project';
+import { LONGEST_NAME } from '$core/units';
 import { and, asc, desc, eq, gt, isNotNull, isNull, lt, max, min, sql } from 'drizzle-orm';
 import { cards, pieces, revisions, type Card, type Database } from '../db';
 import { KEPT_STEPS } from '../../saving';
@@ -189,9 +190,6 @@ export async function removePiece(db: Database, id: string): Promise<boolean> {
 		.returning({ id: pieces.id });
 	return gone.length > 0;
 }
-
-/** Letters of a name, the number of a copy among them. */
-const LONGEST_NAME = 80;
 
 /**
  * Lays a copy of a piece beside it, as it is now and with a way back of its own: `The hall chest 2`, or the next number that is free. Null where it

@@ -16,6 +16,7 @@
 	import { onDestroy, onMount, type Snippet } from 'svelte';
 	import { tinykeys } from 'tinykeys';
 	import PieceHeader from './PieceHeader.svelte';
+	import { SCREENS } from './screens';
 	import PlanWaits from './PlanWaits.svelte';
 
 	let { record, card, children }: { record: OpenedPiece; card: CardOfPlan; children: Snippet } = $props();
@@ -103,8 +104,7 @@
 		document.documentElement.dataset['ready'] = 'true';
 		/** Its other screens are come to also when the workshop has gone meanwhile. */
 		const preload = setTimeout(() => {
-			for (const screen of ['measure', 'layout', 'coats', 'mix', 'sheets'])
-				void preloadCode(`/pieces/${piece.id}/${screen}`).catch(() => {});
+			for (const { path: screen } of SCREENS) void preloadCode(`/pieces/${piece.id}/${screen}`).catch(() => {});
 		}, PRELOAD);
 		return () => {
 			clearTimeout(preload);
