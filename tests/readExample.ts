@@ -85,7 +85,7 @@ function readLayout(words: string): Project['layout'] {
 		const { start } = ARRANGEMENTS.trim;
 		const motif = { ...demo.layout.motifs[0]!, id: 'rope', mould: { height: 8, shrinkage: 0.07 } };
 		const rope = {
-			...start({ id: 'rope', name: 'Rope', motif, parts: ['front'], shortest: 100, scale: 1 }),
+			...start({ id: 'rope', name: 'Rope', motif, parts: ['front'], shortest: 100, scale: 1, round: Math.round }),
 			side: 'right' as const,
 			inset: 60
 		};
@@ -93,7 +93,15 @@ function readLayout(words: string): Project['layout'] {
 	}
 	/** Upright bars over the drawers that the reeds lie on. */
 	if (/\bstriped\b/.test(words)) {
-		const bars = ARRANGEMENTS.stripes.start({ id: 'bars', name: 'Bars', motif: null, parts: 'drawers', shortest: 150, scale: 1 });
+		const bars = ARRANGEMENTS.stripes.start({
+			id: 'bars',
+			name: 'Bars',
+			motif: null,
+			parts: 'drawers',
+			shortest: 150,
+			scale: 1,
+			round: Math.round
+		});
 		return { ...demo.layout, arrangements: [...demo.layout.arrangements, { ...bars, angle: 90 } as typeof bars] };
 	}
 	/** The shade lies on its ground and leaves the rest of it. */
@@ -105,7 +113,7 @@ function readLayout(words: string): Project['layout'] {
 	const motif = demo.layout.motifs.find(({ id }) => id === reeds.motif)!;
 	const parts = [where === 'beside' ? 'drawer-1' : 'drawer-4'];
 	const buoys = {
-		...start({ id: 'buoys', name: 'Buoys', motif, parts, shortest: 100, scale: 0.2 }),
+		...start({ id: 'buoys', name: 'Buoys', motif, parts, shortest: 100, scale: 0.2, round: Math.round }),
 		at: 'centre' as const,
 		offset: { x: 0, y: -72 }
 	};

@@ -59,8 +59,10 @@
 		faults = [];
 		const answer = await askWorkshop<{ id: string }>('/api/pieces', { method: 'POST', type: 'application/json', body: text });
 		busy = false;
-		if (answer.ok) await goto(`/pieces/${answer.value.id}/${then}`);
-		else faults = answer.faults;
+		if (!answer.ok) return void (faults = answer.faults);
+		await goto(`/pieces/${answer.value.id}/${then}`);
+		/** What comes next is the first length. */
+		document.querySelector<HTMLInputElement>('input[data-target="width"]')?.focus();
 	}
 
 	async function take(id: string): Promise<boolean> {

@@ -6,6 +6,6 @@ export { parseSvg, type SvgNode } from './svg/parseSvg';
 export { sizeOfSvg } from './svg/sizeOfSvg';
 export { readMotif } from './readMotif';
 export { traceSilhouette, type Silhouette, type Traced, type TraceWish } from './traceSilhouette';
-export { readReadings, writeReadings, type ReadingField, type ReadReadings } from './readReadings';
+export { countBare, readReadings, writeReadings, type ReadingField, type ReadReadings } from './readReadings';
 export { readColour } from './readColour';
 export { readWorkshop } from './readWorkshop';

@@ -50,6 +50,13 @@ export function readReadings(text: string, fields: readonly ReadingField[], unit
 	return issues.length > 0 ? { ok: false, issues } : { ok: true, readings };
 }
 
+/** How many bare lengths there are, one on a line, that go by their order alone; null where they have names. */
+export function countBare(text: string): number | null {
+	if (text.length > LONGEST) return null;
+	const rows = parseRows(text);
+	return rows.length === 0 || rows.some(({ cells }) => cells.length > 1) ? null : rows.length;
+}
+
 /** A comma that parted a number was its decimal point: `Gap 1,3,5`. */
 function lengthIn([, value = '', rest]: readonly string[]): string {
 	return rest !== undefined && /^\d+$/.test(value) && /^\d+\s*[a-z]*$/i.test(rest) ? `${value},${rest}` : value;

@@ -25,7 +25,7 @@ it('has words with a remedy for every code that the core uses', () => {
 		expect(words, code).toMatch(/\.$/);
 		expect(words, code).not.toMatch(/undefined|NaN/);
 	}
-	for (const kind of ['digits-swapped', 'missed-or-twice', 'unit-slip', 'out-of-step', 'wrong-digit'])
+	for (const kind of ['digits-swapped', 'missed-or-twice', 'doubled', 'unit-slip', 'out-of-step', 'wrong-digit'])
 		expect(wordIssue({ code: `chain.${kind}`, path: '', values: { residual: -19, allowed: 4.5, instead: 175, left: 1 } }, 'mm')).toContain(
 			'19 mm more than'
 		);

@@ -3,6 +3,7 @@ import { formatBeside, formatLength, type Issue, type LengthUnit } from '../unit
 
 type Words = (values: Readonly<Record<string, string | number>>, unit: LengthUnit) => string;
 const length = (value: string | number | undefined, unit: LengthUnit) => formatLength(Number(value), unit, 0.1).text;
+const fine = (value: string | number | undefined, unit: LengthUnit) => formatFine(Number(value), unit).text;
 const beside = (value: string | number | undefined, other: string | number | undefined, unit: LengthUnit) =>
 	formatBeside(Number(value), Number(other), unit).text;
 /** Down to a scale that is no more than this one when it is typed as it is written; where that is less than any, something else. */
@@ -29,6 +30,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 		`${beyond(v, u)} Two digits may be swapped here: ${length(v['instead'], u)} would leave ${length(Math.abs(Number(v['left'])), u)}. Measure this one again.`,
 	'chain.missed-or-twice': (v, u) =>
 		`${beyond(v, u)} ${v['instead'] === '' ? 'This reading may have been entered twice.' : `After this one a reading of about ${length(v['instead'], u)} may have been left out.`} Go through the chain once more.`,
+	'chain.doubled': (v, u) => `${beyond(v, u)} This may be twice what it is: ${length(v['instead'], u)} would fit. Measure this one again.`,
 	'chain.unit-slip': (v, u) =>
 		`${beyond(v, u)} This may be in another unit, or ten times off: ${length(v['instead'], u)} would fit. Check its unit.`,
 	'chain.out-of-step': (v, u) =>
@@ -55,7 +57,7 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'square.out': (v, u) =>
 		`Out of square: the top stands ${length(v['lean'], u)} to the ${v['side']}, ${v['degrees']} degrees. A border that is square in itself runs off the edge by as much from bottom to top; lay it from the centre line and share the difference, or follow the edges and let its corners be out of true.`,
 	'gap.tapers': (v, u) =>
-		`This gap tapers: ${length(v['near'], u)} at one end, ${length(v['far'], u)} at the other. The closer end decides whether it moves.`,
+		`This gap tapers: ${fine(v['near'], u)} at one end, ${fine(v['far'], u)} at the other. The closer end decides whether it moves.`,
 	'edge.differs': (v) =>
 		`${v['one']} and ${v['other']} meet along this edge, but ${v['first']} is not ${v['second']}. Where one stands over, leave it; else measure both again.`,
 	'photo.length': (v) => `By the picture this length is off by ${v['percent']} %. Set the corners again, closer to the true ones.`,

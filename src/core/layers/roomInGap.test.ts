@@ -9,7 +9,15 @@ function withMotif(order: string, y: number): Project {
 	const { project } = readExample(order);
 	const [reeds] = project.layout.arrangements as [Extract<Project['layout']['arrangements'][number], { kind: 'run' }>];
 	const motif = project.layout.motifs.find(({ id }) => id === reeds.motif)!;
-	const start = ARRANGEMENTS.single.start({ id: 'reeds', name: 'Reeds', motif, parts: ['drawer-1'], shortest: 100, scale: 0.5 });
+	const start = ARRANGEMENTS.single.start({
+		id: 'reeds',
+		name: 'Reeds',
+		motif,
+		parts: ['drawer-1'],
+		shortest: 100,
+		scale: 0.5,
+		round: Math.round
+	});
 	const single = { ...start, at: 'centre' as const, offset: { x: 0, y } };
 	return { ...project, layout: { ...project.layout, arrangements: [single] } };
 }

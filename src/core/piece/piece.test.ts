@@ -169,6 +169,12 @@ describe('checkChain', () => {
 	it.each([
 		['a slip of ten', EXAMPLE.with(5, 19), 780, { index: 5, kind: 'unit-slip' }],
 		['a gap entered twice', [31, 160, 44, 175, 44, 190, 44, 44, 203, 12], 903, { kind: 'missed-or-twice', instead: null }],
+		[
+			'a drawer taken twice as high as it is, rather than ten times',
+			EXAMPLE.with(5, 380),
+			779,
+			{ index: 5, kind: 'doubled', instead: 190 }
+		],
 		['a drawer out of step', EXAMPLE.with(5, 136), 779, { index: 5, kind: 'out-of-step', instead: 190 }],
 		['the first drawer out of step', EXAMPLE.with(1, 140), 779, { index: 1, kind: 'out-of-step', instead: 160 }],
 		['an overall with swapped digits', EXAMPLE, 797, { index: -1, kind: 'digits-swapped', instead: 779 }]

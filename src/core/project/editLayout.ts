@@ -1,4 +1,4 @@
-import { shortenName } from '../units';
+import { roundToBegin, shortenName } from '../units';
 import { freeId, kindOfCoat, newCast, newStencil, newStripe, USUAL_BLENDING, type Blend } from '../layers';
 import {
 	ARRANGEMENTS,
@@ -74,7 +74,8 @@ export function addArrangement({
 		motif,
 		parts: fronts,
 		shortest: Math.min(...on.map(({ width, height }) => Math.min(width, height)), LARGE),
-		scale: motif ? scaleToBegin(motif, on) : 1
+		scale: motif ? scaleToBegin(motif, on) : 1,
+		round: (mm) => roundToBegin(mm, project.units)
 	});
 	const arrangement = motif?.mould ? atScale(begun, dryOf(motif)) : begun;
 	const known = project.layout.motifs;

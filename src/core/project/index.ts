@@ -1,7 +1,15 @@
 export { hasSameParts, isSameWritten, reuseParts } from './compareProjects';
 export { describeProjectSchema, PROJECT_FORMAT, PROJECT_VERSION, ProjectSchema, type Project } from './project';
 export { changesOfWorkshop, giveOwn, giveUpOwn, markOwn, setOwn, settingsOf, takeWorkshop } from './takeWorkshop';
-export { NEW_WORKSHOP, ROOM_TEMPERATURES, WorkshopSettingsSchema, type SharedField, type WorkshopSettings } from './workshop';
+export {
+	INCH_FELLOWS,
+	NEW_WORKSHOP,
+	ROOM_TEMPERATURES,
+	sharedField,
+	WorkshopSettingsSchema,
+	type SharedField,
+	type WorkshopSettings
+} from './workshop';
 export { newProject } from './newProject';
 export { changeDrawers } from './changeDrawers';
 export { changePiece } from './changePiece';

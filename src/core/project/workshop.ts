@@ -67,9 +67,12 @@ const UNSAID: Partial<WorkshopSettings> = { degrees: 'C', simulated: false, hand
 /** A workshop of which nothing is known yet. */
 export const NEW_WORKSHOP: WorkshopSettings = { units: 'mm', paper: 'a4', temperature: 20, humidity: 50, materials: [] };
 
-/** What a new workshop measures in inches has with it. */
+/** What goes with inches. */
+export const INCH_FELLOWS = { units: 'in', paper: 'letter', degrees: 'F', volumes: 'fl-oz' } as const satisfies Partial<WorkshopSettings>;
+
+/** What a new workshop that measures in this unit has with it. */
 export function newWorkshop(unit: WorkshopSettings['units']): WorkshopSettings {
-	return { ...NEW_WORKSHOP, units: unit, paper: unit === 'in' ? 'letter' : 'a4' };
+	return unit === 'in' ? { ...NEW_WORKSHOP, ...INCH_FELLOWS } : NEW_WORKSHOP;
 }
 
 /** Of one of its fields what a workshop says, or what stands where it says nothing. */

@@ -1,6 +1,9 @@
+import { convertHexToLab } from '../colour';
 import { colourOf, whereOf, type Blend } from '../layers';
 import { partsOf, type Zone } from '../layout';
 import { measurePiece } from '../piece';
+import { roundToBegin } from '../units';
+import { coloursUnder } from './coloursUnder';
 import type { Project } from './project';
 
 /** Something that painters begin from: a zone on the fronts, and the method that goes with it. */
@@ -34,11 +37,15 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		name: 'Edge shade and glow',
 		method: 'mist-and-feather',
 		thickness: 1,
-		build: ({ fronts, colours, shortest }) => ({
+		build: ({ project, fronts, colours, shortest }) => ({
 			parts: fronts,
 			over: 'each',
 			/** A border that leaves even the lowest front a centre. */
-			field: { pattern: 'edge-shade', border: Math.max(5, Math.min(WIDEST_BORDER, Math.round(shortest * BORDER_SHARE))), corners: 'round' },
+			field: {
+				pattern: 'edge-shade',
+				border: Math.max(5, roundToBegin(Math.min(WIDEST_BORDER, shortest * BORDER_SHARE), project.units)),
+				corners: 'round'
+			},
 			colours: colours.slice(0, 3),
 			leaves: false,
 			softness: 0.8
@@ -78,11 +85,11 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		name: 'Ageing on top',
 		method: 'glaze-slip',
 		thickness: 0.5,
-		build: ({ fronts, colours }) => ({
+		build: ({ project, fronts, colours }) => ({
 			parts: fronts,
 			over: 'each',
-			field: { pattern: 'ageing', reach: AGED, hands: true, motifs: false, seed: 1 },
-			colours: [colours[0]!],
+			field: { pattern: 'ageing', reach: roundToBegin(AGED, project.units), hands: true, motifs: false, seed: 1 },
+			colours: [darkestBeside(project, fronts, colours)],
 			leaves: true,
 			softness: 0.9
 		})
@@ -95,7 +102,12 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		build: ({ project, fronts, colours, shortest }) => ({
 			parts: fronts,
 			over: 'face',
-			field: { pattern: 'touches', size: Math.round(shortest / 5), apart: Math.round(shortest / 1.6), seed: 1 },
+			field: {
+				pattern: 'touches',
+				size: roundToBegin(shortest / 5, project.units),
+				apart: roundToBegin(shortest / 1.6, project.units),
+				seed: 1
+			},
 			colours: [colourOfLastMotif(project) ?? colours.at(-1)!],
 			leaves: true,
 			softness: 1
@@ -106,11 +118,11 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		name: 'Colour in the hollows',
 		method: 'glaze-slip',
 		thickness: 0.5,
-		build: ({ fronts, colours }) => ({
+		build: ({ project, fronts, colours }) => ({
 			parts: fronts,
 			over: 'each',
 			field: { pattern: 'recess', width: 5 },
-			colours: [colours[0]!],
+			colours: [darkestBeside(project, fronts, colours)],
 			leaves: true,
 			softness: 1
 		})
@@ -130,6 +142,14 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		})
 	}
 ];
+
+/** What ages is dark, and shows on what it lies on: the darkest colour that is not there already; the first where all are. */
+function darkestBeside(project: Project, fronts: Zone['parts'], colours: readonly string[]): string {
+	const under = coloursUnder(project, fronts, measurePiece(project.piece, project.units));
+	const free = project.palette.filter(({ id }) => colours.includes(id) && !under.includes(id));
+	const lightness = ({ hex }: { readonly hex: string }) => convertHexToLab(hex).l;
+	return free.length === 0 ? colours[0]! : free.reduce((a, b) => (lightness(b) < lightness(a) ? b : a)).id;
+}
 
 function colourOfLastMotif({ finish }: Project): string | undefined {
 	const printed = finish.coats.filter((coat) => whereOf(coat).through !== undefined).map(colourOf);

@@ -25,7 +25,7 @@ const FOOT: Mm = 8;
 
 /** A space at which no line is broken. */
 const HELD = '\u00a0';
-const UNITS = 'mm|cm|m|m²|in|ft|ml|l|min|h|days?|weeks?|%|°C|°F|µm|coats?|lays?|drops?';
+const UNITS = 'mm|cm|m|m²|in|ft|ml|l|fl oz|qt|min|h|days?|weeks?|%|°C|°F|µm|coats?|lays?|drops?';
 
 const WHOLE_AND_FRACTION = /(\d) (?=\d+\/\d+)/g;
 const WITH_UNIT = new RegExp(`(\\d) (?=(?:${UNITS})(?![\\p{L}\\d]))`, 'gu');

@@ -399,7 +399,7 @@ describe('raised work in print, read figure by figure', () => {
 		};
 		const { start } = ARRANGEMENTS.run;
 		const run = {
-			...start({ id: 'row', name: 'Row', motif: oblong, parts: 'drawers', shortest: 100, scale: 1 }),
+			...start({ id: 'row', name: 'Row', motif: oblong, parts: 'drawers', shortest: 100, scale: 1, round: Math.round }),
 			scale: { least: 1, wish: 1, most: 1 }
 		};
 		const film = { wait: null, material: 'air-dry-clay', times: 1, thickness: 1, applicator: 'brush' } as const;

@@ -9,11 +9,10 @@ const ML_PER_CUP = 240;
 export type VolumeUnit = 'ml' | 'fl-oz';
 const ML_PER_FLUID_OUNCE = 29.5735295625;
 
-/** Writes a small volume (ml) the way it is measured at the bench: ml or fluid ounces, and spoons or cups. */
+/** Writes a volume (ml) the way it is measured at the bench: ml, or fluid ounces and quarts, and spoons or cups. */
 export function formatVolume(ml: Ml, unit: VolumeUnit = 'ml'): { readonly text: string; readonly spoons: string } {
 	if (ml > 0 && ml < DAB) return { text: 'a dab', spoons: 'what a brush tip holds' };
-	const written = unit === 'ml' ? writeMl(ml) : writeOunces(ml / ML_PER_FLUID_OUNCE);
-	return { text: `${written} ${unit === 'ml' ? 'ml' : 'fl oz'}`, spoons: spoonsOf(ml) };
+	return { text: unit === 'ml' ? `${writeMl(ml)} ml` : writeOunces(ml / ML_PER_FLUID_OUNCE), spoons: spoonsOf(ml) };
 }
 
 /** Less than this is nothing that anybody measures, ml. */
@@ -21,9 +20,10 @@ const DAB: Ml = 0.25;
 /** Above so many ml nobody pours to the ml. */
 const EXACT: Ml = 50;
 
-/** What is to be poured, or bought: over 50 ml up to the next five, since too little is worse than some left. What is in a jar is told as it is. */
+/** What is to be poured, or bought: over 50 ml up to the next five or half ounce, since too little is worse than some left. What is in a jar is told as it is. */
 export function formatPour(ml: Ml, unit: VolumeUnit = 'ml'): ReturnType<typeof formatVolume> {
-	const { text, spoons } = formatVolume(unit === 'ml' && ml > EXACT ? 5 * Math.ceil(ml / 5 - 1e-9) : ml, unit);
+	const step = unit === 'ml' ? 5 : ML_PER_FLUID_OUNCE / 2;
+	const { text, spoons } = formatVolume(ml > EXACT ? step * Math.ceil(ml / step - 1e-9) : ml, unit);
 	return { text, spoons: ml > EXACT ? spoonsOf(ml) : spoons };
 }
 
@@ -32,21 +32,43 @@ function writeMl(ml: Ml): string {
 }
 
 function writeOunces(ounces: number): string {
-	return ounces.toFixed(ounces < 10 ? 2 : 1);
+	const whole = Math.round(ounces * 2) / 2;
+	if (whole < OUNCES_PER_QUART) return `${Number(ounces.toFixed(ounces < 10 ? 2 : 1))} fl oz`;
+	const [quarts, rest] = [Math.floor(whole / OUNCES_PER_QUART), whole % OUNCES_PER_QUART];
+	return rest === 0 ? `${quarts} qt` : `${quarts} qt ${rest} fl oz`;
 }
+
+const OUNCES_PER_QUART = 32;
+const MICROMETRES_PER_THOUSANDTH = 25.4;
+
+/** Writes the thickness of a dry film (micrometres): as it is, or in thousandths of an inch. */
+export function formatFilm(film: number, unit: LengthUnit): string {
+	if (unit === 'mm') return `${Math.round(film)} µm`;
+	const thousandths = film / MICROMETRES_PER_THOUSANDTH;
+	const written = thousandths.toFixed(thousandths < 10 ? 1 : 0);
+	return `${written} ${written === '1.0' ? 'thousandth' : 'thousandths'} of an inch`;
+}
+
+/** Between ml, in which everything is worked out, and the volumes of the workshop. */
+export const toVolume = (ml: Ml, unit: VolumeUnit): number => (unit === 'ml' ? ml : ml / ML_PER_FLUID_OUNCE);
+export const fromVolume = (amount: number, unit: VolumeUnit): Ml => (unit === 'ml' ? amount : amount * ML_PER_FLUID_OUNCE);
 
 export type DegreeUnit = 'C' | 'F';
 /** Between degrees Celsius, in which everything is worked out, and those of the workshop. */
 export const toDegrees = (celsius: number, unit: DegreeUnit): number => (unit === 'C' ? celsius : celsius * 1.8 + 32);
 export const fromDegrees = (degrees: number, unit: DegreeUnit): number => (unit === 'C' ? degrees : (degrees - 32) / 1.8);
 
-/** Writes a duration (minutes) as a person says it: `45 min`, `2 h`, `5 h 3 min`, `2 days 7 h`. To the minute, and never less than it is. */
+/** Writes a duration (minutes) as a person says it: `45 min`, `2 h`, `24 h`, `1 day 16 h`, `2 days 7 h`. To the minute, and never less than it is. */
 export function formatDuration(minutes: Minutes): string {
 	const whole = Math.ceil(minutes - 1e-9);
-	const days = whole >= 2 * DAY ? Math.floor(whole / DAY) : 0;
+	const days = whole > DAY ? Math.floor(whole / DAY) : 0;
 	const hours = Math.floor((whole - days * DAY) / 60);
 	const rest = whole % 60;
-	const written = [days > 0 ? `${days} days` : '', hours > 0 ? `${hours} h` : '', rest > 0 ? `${rest} min` : ''].filter(Boolean);
+	const written = [
+		days > 0 ? `${days} ${days === 1 ? 'day' : 'days'}` : '',
+		hours > 0 ? `${hours} h` : '',
+		rest > 0 ? `${rest} min` : ''
+	].filter(Boolean);
 	return written.join(' ') || '0 min';
 }
 

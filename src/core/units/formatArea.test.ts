@@ -20,8 +20,8 @@ describe('what is written in the units of the workshop', () => {
 	it.each<[number, 'ml' | 'fl-oz' | undefined, string]>([
 		[7.25, undefined, '7.3 ml'],
 		[43.4, 'ml', '43 ml'],
-		[29.5735, 'fl-oz', '1.00 fl oz'],
-		[473.18, 'fl-oz', '16.0 fl oz']
+		[29.5735, 'fl-oz', '1 fl oz'],
+		[473.18, 'fl-oz', '16 fl oz']
 	])('%f ml in %s: %s', (ml, unit, text) => expect(formatVolume(ml, unit).text).toBe(text));
 	it('degrees, there and back', () => {
 		expect([toDegrees(20, 'C'), toDegrees(20, 'F'), toDegrees(-40, 'F'), toDegrees(0, 'F')]).toEqual([20, 68, -40, 32]);

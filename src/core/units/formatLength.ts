@@ -36,12 +36,25 @@ export const tapeStep = (unit: LengthUnit): Mm => (unit === 'in' ? MM_PER_INCH /
 export const toTape = (mm: Mm, unit: LengthUnit): Mm => roundHalfUp(mm / tapeStep(unit)) * tapeStep(unit);
 
 /**
- * The size between two places (mm from one edge) as a drawing shows it: each place rounded once, as `formatLength` would, the size the difference of the two. So
- * sizes beside each other add up to the whole, and none puts a place off.
+ * The size between two places (mm from one edge) as a drawing's figure, without its unit: each place rounded once, the size the difference of the two. So
+ * sizes beside each other add up to the whole, and none puts a place off. Millimetres go by `step`, inches by 1/16, or finer where a reading was taken
+ * so (`read`, mm): 3/32 stays 3/32.
  */
-export function sizeBetween(from: Mm, to: Mm, unit: LengthUnit, step: Mm = 1): Mm {
-	const finest = unit === 'in' ? tapeStep('in') : step;
-	return (roundHalfUp(to / finest) - roundHalfUp(from / finest)) * finest;
+export function figureBetween(from: Mm, to: Mm, unit: LengthUnit, { read, step }: { readonly read: Mm; readonly step: Mm }): string {
+	const parts = [64, 32].find((one) => read <= MM_PER_INCH / one + 1e-9) ?? 16;
+	const finest = unit === 'in' ? MM_PER_INCH / parts : step;
+	const mm = (roundHalfUp(to / finest) - roundHalfUp(from / finest)) * finest;
+	return (unit === 'in' ? formatInches(mm, parts) : formatMillimetres(mm, step)).text.replace(/ (mm|in)$/, '');
+}
+
+/**
+ * A length (mm) that nobody has chosen yet, as the painter's rule has it: whole mm, or quarters of an inch (from 12 mm), eighths, and
+ * sixteenths where it is less than 3 mm. What is more than nothing stays so.
+ */
+export function roundToBegin(mm: Mm, unit: LengthUnit): Mm {
+	const step = unit === 'mm' ? 1 : MM_PER_INCH / (mm >= 12 ? 4 : mm >= 3 ? 8 : 16);
+	const least = unit === 'in' && mm > 0 ? step : 0;
+	return Math.max(least, roundHalfUp(mm / step) * step);
 }
 
 /** As `formatLength`, with the unit left out: for columns and dimension lines that name their unit once. */

@@ -3,7 +3,17 @@ export { IdSchema, NameSchema } from './ids';
 export { LONGEST_NAME, shortenName } from './shortenName';
 export type { Issue } from './issue';
 export { parseLength, readLength, type LengthFault, type ParsedLength } from './parseLength';
-export { formatFigure, formatBeside, formatFine, formatLength, sizeBetween, tapeStep, toTape, type LengthText } from './formatLength';
+export {
+	formatFigure,
+	formatBeside,
+	formatFine,
+	formatLength,
+	figureBetween,
+	roundToBegin,
+	tapeStep,
+	toTape,
+	type LengthText
+} from './formatLength';
 export {
 	formatDuration,
 	formatLatest,
@@ -12,6 +22,9 @@ export {
 	formatWork,
 	nameTape,
 	formatDurationShort,
+	formatFilm,
+	fromVolume,
+	toVolume,
 	formatPour,
 	formatVolume,
 	fromDegrees,

@@ -63,9 +63,12 @@ export function parseLength(text: string, unit: LengthUnit): ParsedLength {
 	const feet = FEET.exec(plain);
 	if (feet) {
 		const rest = feet[2]!.trim();
-		const inches = rest === '' ? { ok: true as const, mm: 0 } : parseAmount(rest.replace(/\s*(in|inch|inches|")$/, ''), 'in');
+		const inches =
+			rest === ''
+				? { ok: true as const, mm: 0, resolution: TAPE_RESOLUTION.in }
+				: parseAmount(rest.replace(/\s*(in|inch|inches|")$/, ''), 'in');
 		if (!inches.ok) return inches;
-		return checkedLength(Number(feet[1]) * 12 * MM_PER_INCH + inches.mm, TAPE_RESOLUTION.in);
+		return checkedLength(Number(feet[1]) * 12 * MM_PER_INCH + inches.mm, inches.resolution);
 	}
 	return parseAmount(plain, unit);
 }
@@ -88,7 +91,12 @@ function parseAmount(text: string, unit: LengthUnit): ParsedLength {
 	const amount = Number(whole ?? decimal ?? 0) + fraction;
 	const factor = written ? MM_PER[written]! : numerator !== undefined ? MM_PER_INCH : unit === 'in' ? MM_PER_INCH : 1;
 	const metric = factor === 1 || factor === 10 || factor === 1000;
-	return checkedLength(amount * factor, metric ? TAPE_RESOLUTION.mm : TAPE_RESOLUTION.in);
+	return checkedLength(amount * factor, metric ? TAPE_RESOLUTION.mm : Math.min(TAPE_RESOLUTION.in, finestRead(Number(denominator ?? 1))));
+}
+
+/** Who writes 3/32 has read to the 32nd, mm; no rule is finer than 64ths, and thirds are a sum, not a reading. */
+function finestRead(denominator: number): Mm {
+	return denominator === 32 || denominator === 64 ? MM_PER_INCH / denominator : TAPE_RESOLUTION.in;
 }
 
 function checkedLength(mm: number, resolution: Mm): ParsedLength {

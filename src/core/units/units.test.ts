@@ -11,7 +11,9 @@ import {
 	formatRun,
 	formatWork,
 	nameTape,
-	sizeBetween,
+	figureBetween,
+	formatFilm,
+	roundToBegin,
 	formatVolume,
 	parseLength,
 	readLength,
@@ -97,12 +99,21 @@ it('writes volumes and durations for the bench', () => {
 	expect([49.4, 50, 50.1, 55, 398].map((ml) => formatPour(ml).text)).toEqual(['49 ml', '50 ml', '55 ml', '55 ml', '400 ml']);
 	expect([0, 0.1, 0.25].map((ml) => formatVolume(ml).text)).toEqual(['0.0 ml', 'a dab', '0.3 ml']);
 	expect([0.1, 398].map((ml) => formatPour(ml, 'fl-oz').text)).toEqual(['a dab', '13.5 fl oz']);
+	expect([945, 946.4, 960, 1900].map((ml) => formatVolume(ml, 'fl-oz').text)).toEqual(['1 qt', '1 qt', '1 qt 0.5 fl oz', '2 qt']);
+	expect([60, 946.4].map((ml) => formatPour(ml, 'fl-oz').text)).toEqual(['2.5 fl oz', '1 qt 0.5 fl oz']);
+	expect([85, 25.4, 508].map((film) => [formatFilm(film, 'mm'), formatFilm(film, 'in')])).toEqual([
+		['85 µm', '3.3 thousandths of an inch'],
+		['25 µm', '1.0 thousandth of an inch'],
+		['508 µm', '20 thousandths of an inch']
+	]);
 	expect([2, 145, 240, 300].map((ml) => formatVolume(ml).spoons)).toEqual(['1/2 teaspoon', '10 tablespoons', '1 cup', '1 1/4 cups']);
-	expect([0, 45, 120, 302.4, 3300, 4409.1, 43_200].map(formatDuration)).toEqual([
+	expect([0, 45, 120, 302.4, 1440, 2412, 3300, 4409.1, 43_200].map(formatDuration)).toEqual([
 		'0 min',
 		'45 min',
 		'2 h',
 		'5 h 3 min',
+		'24 h',
+		'1 day 16 h 12 min',
 		'2 days 7 h',
 		'3 days 1 h 30 min',
 		'30 days'
@@ -158,7 +169,7 @@ it('sizes between places that are rounded once add up to the whole, in mm and in
 				let from = 0;
 				let shown = 0;
 				for (const size of sizes) {
-					const one = sizeBetween(from, from + size, unit);
+					const one = Number(mmOf(figureBetween(from, from + size, unit, { read: 3, step: 1 }), unit));
 					expect(Math.abs(one - size)).toBeLessThanOrEqual(step + 1e-6);
 					shown += one;
 					from += size;
@@ -168,6 +179,30 @@ it('sizes between places that are rounded once add up to the whole, in mm and in
 			}
 		)
 	);
+});
+
+it.each([
+	[30, 30, '1 1/4'],
+	[25, 25, '1'],
+	[20.4, 20, '3/4'],
+	[8, 8, '3/8'],
+	[3, 3, '1/8'],
+	[2, 2, '1/16'],
+	[0.4, 0, '1/16'],
+	[0, 0, '0'],
+	[133.2, 133, '5 1/4']
+])('begins %f mm as %i mm, or as %s in', (mm, whole, inches) => {
+	expect(roundToBegin(mm, 'mm')).toBe(whole);
+	expect(formatFigure(roundToBegin(mm, 'in'), 'in')).toEqual({ text: inches, rounded: false });
+});
+
+it('keeps the figure of what was read finer than a tape: no gap of 3/32 becomes 1/8', () => {
+	const places = [0, ...['1 1/8', '1 7/32', '6 23/32'].map((at) => Number(mmOf(at, 'in')))];
+	const figures = (read: number) => places.slice(1).map((to, i) => figureBetween(places[i]!, to, 'in', { read, step: 1 }));
+	expect(figures((readLength('3/32', 'in') as { resolution: number }).resolution)).toEqual(['1 1/8', '3/32', '5 1/2']);
+	expect(figures((readLength('3/16', 'in') as { resolution: number }).resolution)).toEqual(['1 1/8', '1/8', '5 1/2']);
+	expect(readLength("1' 2 3/64", 'in')).toMatchObject({ resolution: 25.4 / 64 });
+	expect(readLength('1 2/3', 'in')).toMatchObject({ resolution: 25.4 / 16 });
 });
 
 it.each<[number, number, 'mm' | 'in', string]>([

@@ -35,13 +35,13 @@ export const frame: ArrangementKind<Frame> = {
 	short: 'frame',
 	of: 'tape',
 	spreads: false,
-	start: ({ id, name, parts, shortest }) => ({
+	start: ({ id, name, parts, shortest, round }) => ({
 		kind: 'frame',
 		id,
 		name,
 		parts,
-		inset: Math.max(3, Math.round(shortest / 12)),
-		lines: [{ width: shortest < 200 ? 3 : 6, gap: 0 }],
+		inset: Math.max(3, round(shortest / 12)),
+		lines: [{ width: round(shortest < 200 ? 3 : 6), gap: 0 }],
 		leftOut: []
 	}),
 	motifs: () => [],

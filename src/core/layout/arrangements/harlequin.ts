@@ -68,12 +68,12 @@ export const harlequin: ArrangementKind<Harlequin> = {
 	of: 'tape',
 	spreads: true,
 	firstRole: 'diamond-1',
-	start: ({ id, name, parts, shortest }) => ({
+	start: ({ id, name, parts, shortest, round }) => ({
 		kind: 'harlequin',
 		id,
 		name,
 		parts,
-		width: Math.max(10, Math.round(shortest / 4)),
+		width: Math.max(10, round(shortest / 4)),
 		ratio: 1.6,
 		picks: {},
 		leftOut: []

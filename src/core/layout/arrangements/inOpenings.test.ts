@@ -15,7 +15,7 @@ const motif = chest.layout.motifs[0]!;
 function lay(shape: string, kind: 'run' | 'single' | 'grid' | 'scatter' | 'border', more: object = {}) {
 	const begun = newProject({ name: 'Piece', units: 'mm', count: null, shape });
 	const face = planProject(begun).faces.find(({ parts }) => parts.some(({ role }) => role === 'open'))!;
-	const start = { id: 'a', name: 'A', motif, parts: [face.id], shortest: Math.min(face.width, face.height), scale: 0.5 };
+	const start = { id: 'a', name: 'A', motif, parts: [face.id], shortest: Math.min(face.width, face.height), scale: 0.5, round: Math.round };
 	const arrangement = { ...ARRANGEMENTS[kind].start(start), ...more } as Arrangement;
 	const project: Project = { ...begun, layout: { ...begun.layout, motifs: [motif], arrangements: [arrangement] } };
 	return { face, plan: planProject(project) };
@@ -62,7 +62,7 @@ it('one that lies wholly in an opening is not laid, and told; pulled there by ha
 });
 
 it('a motif that only crosses gaps does not go over the edge; one that hangs over it does', () => {
-	const start = { id: 'a', name: 'A', motif, parts: ['front'], shortest: 860, scale: 0.5 };
+	const start = { id: 'a', name: 'A', motif, parts: ['front'], shortest: 860, scale: 0.5, round: Math.round };
 	const plan = (offset: object) => {
 		const single = { ...ARRANGEMENTS.single.start(start), scale: 1.5, offset } as Arrangement;
 		return planProject({ ...chest, layout: { ...chest.layout, arrangements: [single] }, finish: { coats: [], decisions: [] } });

@@ -34,14 +34,14 @@ export const line: ArrangementKind<Line> = {
 	short: 'line',
 	of: 'tape',
 	spreads: false,
-	start: ({ id, name, parts, shortest }) => ({
+	start: ({ id, name, parts, shortest, round }) => ({
 		kind: 'line',
 		id,
 		name,
 		parts,
 		sides: ['bottom'],
 		inset: 0,
-		width: shortest < 100 ? 3 : 6,
+		width: round(shortest < 100 ? 3 : 6),
 		ends: 0,
 		leftOut: []
 	}),

@@ -53,7 +53,7 @@ export const scatter: ArrangementKind<Scatter> = {
 	of: 'motif',
 	spreads: true,
 	isThrown: true,
-	start: ({ id, name, motif, parts, scale }) => ({
+	start: ({ id, name, motif, parts, scale, round }) => ({
 		kind: 'scatter',
 		id,
 		name,
@@ -62,7 +62,7 @@ export const scatter: ArrangementKind<Scatter> = {
 		count: 12,
 		scale: { least: toScale(scale * 0.3), most: toScale(scale * 0.5) },
 		turn: 25,
-		clear: 8,
+		clear: round(8),
 		mirrored: true,
 		seed: 1,
 		picks: {},

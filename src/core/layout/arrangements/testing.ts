@@ -8,7 +8,7 @@ import type { ArrangementContext, StartSetting } from './types';
 
 /** For tests: what an arrangement begins from, and what it is laid among. */
 export function startSettingOf(motif: Motif | null, parts: Places, more: Partial<StartSetting> = {}): StartSetting {
-	return { id: 'a', name: 'A', motif, parts, shortest: 200, scale: 1, ...more };
+	return { id: 'a', name: 'A', motif, parts, shortest: 200, scale: 1, round: Math.round, ...more };
 }
 
 export function contextWith(

@@ -152,6 +152,8 @@ export interface StartSetting {
 	readonly shortest: Mm;
 	/** Scale at which the motif takes half of that. */
 	readonly scale: number;
+	/** A length that nobody chose yet, as the painter's rule has it: `roundToBegin`. */
+	readonly round: (mm: Mm) => Mm;
 }
 
 /** A way to lay a motif, or shapes of its own, on a piece. A new one is a file, a member of the union of schemas and a line in the table. */

@@ -1,5 +1,5 @@
 import type { BarePart, Chain, Context } from '../readings/chain';
-import type { Issue, Mm } from '../../units';
+import { tapeStep, type Issue, type Mm } from '../../units';
 import { gapsBetween, sideGaps } from './findGaps';
 import { countNames } from '../readings/nameReadings';
 import { readSetOff } from '../readings/readSetOff';
@@ -99,6 +99,7 @@ function divide(chain: Chain, context: Context): void {
 		along: chain.along,
 		overall: chain.overall?.mm ?? (chain.of === null ? null : room),
 		check,
+		finest: Math.min(...lengths.map((one) => one?.resolution ?? tapeStep('in'))),
 		readings: placed,
 		box: chain.box
 	});

@@ -11,6 +11,7 @@ import { placeParts } from './placeParts';
 import { createReader, type LengthReader } from '../readings/readLengths';
 import type { Face, FaceKind } from '../schema';
 import { shapeOutline } from './shapeOutline';
+import { walkReadings } from '../readings/walkReadings';
 import type { LengthUnit } from '../../units';
 
 /** What a face takes from the faces that it meets, where it has no reading of its own, mm. */
@@ -159,10 +160,10 @@ function readSquare({
 const TAPER: Mm = 0.5;
 
 function taperHints(gaps: MeasuredFace['gaps'], face: Face, path: string): Issue[] {
+	const places = new Map(walkReadings(face.chain, `${path}.chain`).map(({ entry, path }) => [entry.id, path]));
 	return gaps.flatMap(({ id, ends: [near, far] }) => {
-		const i = face.chain.findIndex((entry) => entry.id === id);
-		if (Math.abs(near - far) <= TAPER || i < 0) return [];
-		return [{ code: 'gap.tapers', path: `${path}.chain[${i}].far`, values: { near, far } }];
+		const at = places.get(id);
+		return Math.abs(near - far) <= TAPER || !at ? [] : [{ code: 'gap.tapers', path: `${at}.far`, values: { near, far } }];
 	});
 }
 

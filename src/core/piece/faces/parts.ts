@@ -55,6 +55,8 @@ export interface MeasuredChain {
 	readonly overall: Mm | null;
 	/** Null until every reading is there. */
 	readonly check: ChainCheck | null;
+	/** The finest step in which one of its readings was taken, mm. */
+	readonly finest: Mm;
 	/** After sharing, mm, each with its place from the left or the top of the face; and where the chain runs across that, for its dimension lines. */
 	readonly readings: readonly MeasuredReading[];
 	readonly box: Box;

@@ -2,7 +2,7 @@ import { parseLength, type Mm } from '../../units';
 import { isWithin, type ChainReading } from './chainReading';
 import { findMissed } from './findMissed';
 
-const SUSPECT_KINDS = ['digits-swapped', 'missed-or-twice', 'unit-slip', 'out-of-step', 'wrong-digit'] as const;
+const SUSPECT_KINDS = ['digits-swapped', 'missed-or-twice', 'doubled', 'unit-slip', 'out-of-step', 'wrong-digit'] as const;
 export type SuspectKind = (typeof SUSPECT_KINDS)[number];
 
 export interface Suspect {
@@ -37,6 +37,7 @@ export function findSuspects(overall: ChainReading, readings: readonly ChainRead
 	for (const index of [OVERALL, ...readings.keys()]) {
 		const reading = index === OVERALL ? overall : readings[index]!;
 		for (const mm of readAgain(reading, swapNeighbouringDigits(reading.text))) replace(index, 'digits-swapped', mm);
+		if (index !== OVERALL) replace(index, 'doubled', reading.mm / 2);
 		for (const factor of [10, 1 / 10, 25.4, 1 / 25.4]) replace(index, 'unit-slip', reading.mm * factor);
 		for (const mm of readAgain(reading, changeOneDigit(reading.text))) replace(index, 'wrong-digit', mm);
 	}

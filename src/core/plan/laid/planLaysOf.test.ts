@@ -68,7 +68,7 @@ describe('a sheet that would save rounds', () => {
 		const [reeds] = project.layout.arrangements;
 		const [motif] = project.layout.motifs;
 		const field = {
-			...ARRANGEMENTS.grid.start({ id: reeds!.id, name: 'Reeds', motif: motif!, parts, shortest: 100, scale: 1 }),
+			...ARRANGEMENTS.grid.start({ id: reeds!.id, name: 'Reeds', motif: motif!, parts, shortest: 100, scale: 1, round: Math.round }),
 			edge: 'whole',
 			scale: 0.5,
 			...change

@@ -1,6 +1,6 @@
 import { moveOutline, type Outline } from '../../geometry';
 import { doesMove, placeName, type MeasuredChain, type MeasuredFace } from '../../piece';
-import { formatFigure, sizeBetween, type LengthUnit, type Mm } from '../../units';
+import { figureBetween, formatFigure, type LengthUnit, type Mm } from '../../units';
 
 export const DRAWING_LAYERS = ['OUTLINE', 'PARTS', 'GAPS', 'HARDWARE', 'HOLES', 'DIMENSIONS', 'TEXT'] as const;
 export type DrawingLayer = (typeof DRAWING_LAYERS)[number];
@@ -51,8 +51,9 @@ export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm)
 	/** The first front shows where its hardware sits, across; the others are alike, or stand in the notes. */
 	const drilled = face.parts.find((part) => doesMove(part) && part.hardware.length > 0);
 	const top = drilled ? -row * 2 : -row;
-	const dimension = (line: Omit<Dimension, 'size' | 'text'> & { readonly mm: Mm }) =>
-		drawDimension({ ...line, size, text: formatFigure(line.mm, unit, FIGURE_STEP).text });
+	const dimension = ({ mm, ...line }: Omit<Dimension, 'size' | 'text'> & { readonly mm: Mm }) =>
+		drawDimension({ ...line, size, text: formatFigure(mm, unit, FIGURE_STEP).text });
+	const link = (line: Omit<Dimension, 'size'>) => drawDimension({ ...line, size });
 	return {
 		title: face.name,
 		face: { width: face.width, height: face.height },
@@ -100,8 +101,8 @@ export function describeMeasured(face: MeasuredFace, unit: LengthUnit, size: Mm)
 						mm: drilled.hardware[0]!.centre.x
 					})
 				: []),
-			...down.flatMap((chain, i) => chainLines({ chain, unit, off: face.width, away: row * (i + 1), draw: dimension })),
-			...across.flatMap((chain, i) => chainLines({ chain, unit, off: face.height, away: row * (i + 1), draw: dimension })),
+			...down.flatMap((chain, i) => chainLines({ chain, unit, off: face.width, away: row * (i + 1), draw: link })),
+			...across.flatMap((chain, i) => chainLines({ chain, unit, off: face.height, away: row * (i + 1), draw: link })),
 			...dimension({
 				upright: false,
 				from: 0,
@@ -126,7 +127,7 @@ function chainLines({
 	readonly unit: LengthUnit;
 	readonly off: Mm;
 	readonly away: Mm;
-	readonly draw: (line: { upright: boolean; from: Mm; to: Mm; at: Mm; off: Mm; mm: Mm; outer: boolean }) => DrawnItem[];
+	readonly draw: (line: { upright: boolean; from: Mm; to: Mm; at: Mm; off: Mm; text: string; outer: boolean }) => DrawnItem[];
 }): DrawnItem[] {
 	/** Narrow ones that follow each other stand on either side of their line in turn. */
 	return chain.readings.flatMap(({ from, mm }, i) =>
@@ -136,7 +137,7 @@ function chainLines({
 			to: from + mm,
 			at: off + away,
 			off,
-			mm: sizeBetween(from, from + mm, unit, FIGURE_STEP),
+			text: figureBetween(from, from + mm, unit, { read: chain.finest, step: FIGURE_STEP }),
 			outer: i % 2 === 1
 		})
 	);

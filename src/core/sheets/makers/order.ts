@@ -1,7 +1,7 @@
 import { nameSurfaces, wordSection, type OrderStep, type Plan } from '../../plan';
 import { colourOf, isFilm, type Coat } from '../../layers';
 import { gatherMaterials } from '../../materials';
-import { formatLatest, formatWait, formatWork, type LengthUnit } from '../../units';
+import { formatFilm, formatLatest, formatWait, formatWork, toDegrees, type LengthUnit } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -22,7 +22,14 @@ export const makeOrder: PageMaker = {
 				source !== null && typeof source !== 'string' ? project.layout.zones.find(({ id }) => id === source.zone)?.name : undefined;
 			const material = step.material === null ? '' : (materials.get(step.material)?.name ?? '');
 			const through = project.layout.arrangements.find(({ id }) => id === step.through)?.name;
-			const what = [step.detail, through, colour ?? zone, material, step.times > 1 ? `${step.times} coats` : '', thicknessOf(coat, step)]
+			const what = [
+				step.detail,
+				through,
+				colour ?? zone,
+				material,
+				step.times > 1 ? `${step.times} coats` : '',
+				thicknessOf(coat, step, project.units)
+			]
 				.filter(Boolean)
 				.join(', ');
 			const waitFor = plan.order.find(({ coat: id }) => id === step.waitFor);
@@ -56,10 +63,10 @@ export const makeOrder: PageMaker = {
 					.map((text): FlowLine => ({ text: `! ${text}`, indent: 6, size: 3.1, ink: 'ember' }))
 			];
 		});
-		const { temperature, humidity } = project.workshop;
+		const { temperature, humidity, degrees = 'C' } = project.workshop;
 		return flowLines(
 			'The order of the coats',
-			`${project.piece.name} · waits for ${temperature} °C and ${humidity} % humidity · the labels of your own tins come first`,
+			`${project.piece.name} · waits for ${Math.round(toDegrees(temperature, degrees))} °${degrees} and ${humidity} % humidity · the labels of your own tins come first`,
 			lines,
 			paper
 		);
@@ -67,9 +74,9 @@ export const makeOrder: PageMaker = {
 };
 
 /** Where it is laid thinner or heavier than plain: two coats of one paint are told from each other by it. */
-function thicknessOf(coat: Coat, { traits, film, times }: OrderStep): string {
+function thicknessOf(coat: Coat, { traits, film, times }: OrderStep, unit: LengthUnit): string {
 	if (!isFilm(coat) || traits.raised || coat.thickness === 1) return '';
-	return `${coat.thickness < 1 ? 'thin' : coat.thickness < 2 ? 'thick' : 'heavy'}: ${Math.round(film / times)} µm each when dry`;
+	return `${coat.thickness < 1 ? 'thin' : coat.thickness < 2 ? 'thick' : 'heavy'}: ${formatFilm(film / times, unit)} each when dry`;
 }
 
 function workOf({ work, between }: OrderStep): FlowLine[] {

@@ -2,7 +2,7 @@
 	import { canWorkWet, isFilm, kindOfCoat, wordCoat, type Coat, type Material } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
 	import { dropCoat } from '$core/project';
-	import { formatDuration, parseDuration, formatWait, formatWork } from '$core/units';
+	import { formatDuration, formatFilm, parseDuration, formatWait, formatWork } from '$core/units';
 	import { Find, Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import PlacesChoice from '$lib/ui/places/PlacesChoice.svelte';
@@ -106,7 +106,7 @@
 	{#if step}
 		<dl class="grid grid-cols-[1fr_auto] gap-x-3 border-t border-rule pt-2 text-sm">
 			{#if isFilm(coat)}<dt class="text-ink-soft">dry, in all</dt>
-				<dd>{Math.round(step.film)} µm</dd>{/if}
+				<dd>{formatFilm(step.film, piece.project.units)}</dd>{/if}
 			{#if step.work > 0}<dt class="text-ink-soft">work, as a first guess</dt>
 				<dd>{formatWork(step.work)}</dd>{/if}
 			{#if material}

@@ -1,4 +1,5 @@
 export { default as Ask } from './Ask.svelte';
+export { default as FilePick } from './FilePick.svelte';
 export { default as Find } from './Find.svelte';
 export { default as Fold } from './Fold.svelte';
 export { default as Help } from './Help.svelte';
@@ -13,3 +14,4 @@ export { default as Slide } from './Slide.svelte';
 export { default as Tabs } from './Tabs.svelte';
 export { default as Tick } from './Tick.svelte';
 export { default as Tip } from './Tip.svelte';
+export { default as VolumeField } from './VolumeField.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { MeasuredFace, MeasuredReading } from '$core/piece';
-	import { sizeBetween } from '$core/units';
+	import type { MeasuredChain, MeasuredFace, MeasuredReading } from '$core/piece';
+	import { figureBetween } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
 	import Dimension from './Dimension.svelte';
 
@@ -18,7 +18,8 @@
 	const piece = usePiece();
 	const unit = $derived(piece.project.units);
 	/** Sizes add up as they are read. */
-	const shown = ({ from, mm }: MeasuredReading) => sizeBetween(from, from + mm, unit);
+	const shown = ({ finest }: MeasuredChain, { from, mm }: MeasuredReading) =>
+		figureBetween(from, from + mm, unit, { read: finest, step: 1 });
 	const downs = $derived(face.chains.filter(({ along }) => along === 'down'));
 	const acrosses = $derived(face.chains.filter(({ along }) => along === 'across'));
 	const drawer = $derived(face.parts.find((part) => part.role === 'drawer'));
@@ -31,7 +32,7 @@
 			to={(reading.from + reading.mm) * scale}
 			at={face.width * scale + 20 + c * column}
 			off={face.width * scale + (c > 0 ? 12 + c * column : 0)}
-			mm={shown(reading)}
+			text={shown(chain, reading)}
 			{unit}
 			upright
 			guess={reading.estimated}
@@ -47,7 +48,7 @@
 			to={(reading.from + reading.mm) * scale}
 			at={face.height * scale + 24 + c * row}
 			off={face.height * scale + (c > 0 ? c * row : 0)}
-			mm={shown(reading)}
+			text={shown(chain, reading)}
 			{unit}
 			guess={reading.estimated}
 			fault={suspects.includes(reading.id)}

@@ -8,7 +8,9 @@
 		at: number;
 		/** Where the thing measured ends, px. */
 		off: number;
-		mm: number;
+		mm?: number;
+		/** The figure itself, where it is not the length as a tape shows it. */
+		text?: string | undefined;
 		unit: LengthUnit;
 		upright?: boolean;
 		ember?: boolean;
@@ -18,11 +20,24 @@
 		/** A narrow one stands on the outer side of its line, where its neighbours do not. */
 		outer?: boolean;
 	}
-	let { from, to, at, off, mm, unit, upright = false, ember = false, guess = false, fault = false, outer = true }: Props = $props();
+	let {
+		from,
+		to,
+		at,
+		off,
+		mm = 0,
+		text: given,
+		unit,
+		upright = false,
+		ember = false,
+		guess = false,
+		fault = false,
+		outer = true
+	}: Props = $props();
 
 	const colour = $derived(fault ? 'var(--color-must)' : ember ? 'var(--color-ember)' : 'var(--color-ink)');
 	const out = $derived(Math.sign(at - off) || 1);
-	const text = $derived(guess ? '?' : formatFigure(mm, unit).text);
+	const text = $derived(guess ? '?' : (given ?? formatFigure(mm, unit).text));
 	/** px: of a letter along the line, and of a tick at either end, which no figure touches. */
 	const LETTER = 7;
 	const TICK = 6;

@@ -2,7 +2,7 @@
 	import { MOTIF_USES, type Motif } from '$core/layout';
 	import type { PlanError } from '$core/plan';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
-	import { Fold } from '$lib/ui/controls';
+	import { FilePick, Fold } from '$lib/ui/controls';
 	import MotifPicture from '$lib/ui/motif/MotifPicture.svelte';
 	import LetterFields from './LetterFields.svelte';
 
@@ -27,10 +27,7 @@
 		)
 	);
 
-	async function bring(input: HTMLInputElement): Promise<void> {
-		const file = input.files?.[0];
-		input.value = '';
-		if (!file) return;
+	async function bring(file: File): Promise<void> {
 		[faults, passed, picture] = [[], [], null];
 		if (/^image\/(png|jpeg|webp)$/.test(file.type)) return void (picture = file);
 		const answer = await askWorkshop<{ notRead: PlanError[] }>(`/api/motifs?name=${encodeURIComponent(file.name)}`, {
@@ -73,14 +70,13 @@
 {#if motifs.length === 0}<p class="note">The store has no motif yet. Bring one in as an SVG, drawn in mm, or as a silhouette.</p>{/if}
 <div class="mt-2 border-t border-rule">
 	<Fold label="Write a line in stencil letters"><LetterFields {motifs} onkeep={keep} /></Fold>
-	<label class="label mt-2"
-		>Bring in a drawing (SVG), or a silhouette (PNG, JPEG) <input
-			class="mt-1 block w-full text-sm"
-			type="file"
+	<div class="mt-2">
+		<FilePick
+			label="Bring in a drawing (SVG), or a silhouette (PNG, JPEG)"
 			accept=".svg,image/svg+xml,image/png,image/jpeg,image/webp"
-			onchange={(event) => bring(event.currentTarget)}
-		/></label
-	>
+			onfile={bring}
+		/>
+	</div>
 </div>
 {#each faults as fault, i (i)}<p class="fault mt-1" role="alert">{fault.path ? `${fault.path}: ` : ''}{fault.message}</p>{/each}
 {#if passed.length > 0}

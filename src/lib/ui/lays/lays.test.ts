@@ -20,7 +20,15 @@ function withField(): Project {
 	const [reeds] = project.layout.arrangements;
 	const [motif] = project.layout.motifs;
 	const id = reeds!.id;
-	const field = ARRANGEMENTS.grid.start({ id, name: 'Reeds', motif: motif!, parts: ['drawer-2'], shortest: 100, scale: 1 });
+	const field = ARRANGEMENTS.grid.start({
+		id,
+		name: 'Reeds',
+		motif: motif!,
+		parts: ['drawer-2'],
+		shortest: 100,
+		scale: 1,
+		round: Math.round
+	});
 	const coats = [...project.finish.coats.filter((coat) => !('arrangement' in coat)), newPaste(id)];
 	const laid = setArrangement(project, { ...field, edge: 'whole' });
 	return { ...laid, finish: { ...laid.finish, coats } };

@@ -21,6 +21,7 @@
 	};
 	const KINDS = {
 		'digits-swapped': 'two digits swapped?',
+		doubled: 'twice what it is?',
 		'unit-slip': 'another unit?',
 		'out-of-step': 'out of step with the others?',
 		'wrong-digit': 'one wrong digit?'

@@ -28,6 +28,7 @@
 	const path = $derived(measured?.path ?? '');
 	const hasFronts = $derived(chain.filter(({ role }) => role === 'drawer' || role === 'door').length > 1);
 	const inches = $derived(unit === 'in');
+	const taperOf = (i: number) => piece.plan.hints.find(({ code, path: at }) => code === 'gap.tapers' && at === `${path}[${i}].far`);
 
 	const RULES: readonly { readonly value: SizeRule['rule']; readonly text: string }[] = [
 		{ value: 'readings', text: 'each as read' },
@@ -179,6 +180,7 @@
 					</Tip>
 				{/if}
 			</div>
+			{#if taperOf(i)}<p class="note border-l-4 border-ember pl-2">{taperOf(i)!.message}</p>{/if}
 			{#if entry.split}<ChainFields of={entry.id} chain={entry.split.chain} sizes={entry.split.sizes} {changing} {next} />{/if}
 		{/each}
 	</div>

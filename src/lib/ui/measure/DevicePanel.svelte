@@ -2,7 +2,8 @@
 	import { SimulatedDevice } from '$lib/ui/device/SimulatedDevice';
 	import { formatFigure } from '$core/units';
 	import { usePiece } from '$lib/ui/piece-state';
-	import { onDestroy } from 'svelte';
+	import { onDestroy, untrack } from 'svelte';
+	import { remember, truthOf } from './truePieces';
 	import type { Target } from './targets';
 
 	interface Props {
@@ -24,8 +25,10 @@
 	}
 	let taken: readonly Taken[] = $state.raw([]);
 	let running = $state(false);
+	const stood = untrack(() => truthOf(piece, piece.faceInput.id));
+	$effect.pre(() => remember(stood, targets));
 	/** The device is asked for nothing: it sends, and what it sends goes where the painter stands. */
-	const device = new SimulatedDevice(() => target?.length ?? null);
+	const device = new SimulatedDevice(stood, () => target?.id ?? null);
 	const stop = device.listen(receive);
 	onDestroy(() => {
 		stop();
@@ -62,7 +65,10 @@
 </script>
 
 <section class="mt-3 border border-rule-strong bg-white p-3" aria-label="Measuring device">
-	<p class="note">A stand-in for a real device: it reads the drawing with the noise of a hand, and now and then a wrong edge.</p>
+	<p class="note">
+		A stand-in for a real device: it measures the piece as it was drawn when you took it up, with the noise of a hand, and now and then a
+		wrong edge.
+	</p>
 	<p class="mt-1">
 		{#if target}Next: <b>{target.name}</b>{:else}Every reading is taken. Click on one to take it again.{/if}
 	</p>
@@ -72,6 +78,13 @@
 				>One after the other</button
 			>{/if}
 		<button class="button" disabled={taken.length === 0} onclick={takeBack}>Take the last back</button>
+		<button
+			class="button button-quiet underline"
+			onclick={() => {
+				stood.clear();
+				remember(stood, targets);
+			}}>The drawing is right now: measure by it</button
+		>
 	</div>
 	{#if taken.length > 0}
 		<ol class="mt-2 text-sm" aria-live="polite">

@@ -1,6 +1,9 @@
 <script lang="ts">
-	import { readReadings, wordIssue, writeReadings } from '$core/formats';
+	import { countBare, readReadings, wordIssue, writeReadings } from '$core/formats';
+	import { walkReadings } from '$core/piece';
+	import { FilePick, RadioRow } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
+	import { listOrders, orderFor, type Order } from './orders';
 	import type { Target } from './targets';
 
 	let { targets, ondone }: { targets: readonly Target[]; ondone: () => void } = $props();
@@ -8,10 +11,24 @@
 	const unit = $derived(piece.project.units);
 	let text = $state('');
 	let faults: readonly string[] = $state([]);
+	let chosen: Order['id'] | null = $state(null);
 	const list = $derived(writeReadings(targets.map(({ name, value }) => ({ name, text: String(value) }))));
+	const links = $derived(new Set(walkReadings(piece.faceInput.chain).map(({ entry }) => entry.id)));
+	/** Bare readings go by their order alone: which one is asked, and shown, before any is taken over. */
+	const count = $derived(countBare(text));
+	const orders = $derived(listOrders(targets, links).filter((order) => count !== null && order.targets.length >= count));
+	const order = $derived(count === null ? null : (orders.find(({ id }) => id === chosen) ?? orderFor(count, orders)));
+	const read = $derived(readReadings(text, order?.targets ?? targets, unit));
+	const goes = $derived(
+		order && read.ok
+			? read.readings.map(({ id, text }) => {
+					const { name, value } = targets.find((target) => target.id === id)!;
+					return { id, name, text, before: value === '' || String(value) === text ? '' : String(value) };
+				})
+			: []
+	);
 
 	function take(): void {
-		const read = readReadings(text, targets, unit);
 		if (!read.ok) {
 			faults = read.issues.map((issue) => wordIssue(issue, unit));
 			return;
@@ -21,11 +38,9 @@
 		});
 		ondone();
 	}
-	async function open(input: HTMLInputElement): Promise<void> {
-		const file = input.files?.[0];
-		if (file) text = await file.text();
+	async function open(file: File): Promise<void> {
+		text = await file.text();
 		faults = [];
-		input.value = '';
 	}
 </script>
 
@@ -45,18 +60,29 @@
 			{#if faults.length > 6}<p class="fault">and {faults.length - 6} more.</p>{/if}
 		</div>
 	{/if}
+	{#if order}
+		<div class="mt-2">
+			{#if orders.length > 1}<RadioRow
+					label="{count} bare {count === 1 ? 'reading' : 'readings'}: which are they?"
+					value={order.id}
+					options={orders.map(({ id, text }) => ({ value: id, text }))}
+					onchange={(id) => (chosen = id)}
+				/>{/if}
+			{#if goes.length > 0}<ol class="mt-1 columns-2 gap-4 text-sm" aria-label="Which goes where">
+					{#each goes as one (one.id)}<li class="flex justify-between gap-2 border-b border-rule">
+							<span class="truncate">{one.name}</span>
+							<span class="whitespace-nowrap"
+								>{#if one.before}<s class="text-ink-soft">{one.before}</s>{/if} <b>{one.text}</b></span
+							>
+						</li>{/each}
+				</ol>{/if}
+		</div>
+	{/if}
 	<div class="mt-2 flex flex-wrap items-center gap-2">
 		<button class="button" disabled={text.trim() === ''} onclick={take}>Take them over</button>
-		<label class="text-sm"
-			><span class="sr-only">A file of readings</span><input
-				type="file"
-				accept=".csv,.txt,text/csv,text/plain"
-				class="w-56 text-sm"
-				onchange={(event) => open(event.currentTarget)}
-			/></label
-		>
 		<a class="text-sm underline" download="readings.csv" href="data:text/csv;charset=utf-8,{encodeURIComponent(list)}"
 			>the list to fill in</a
 		>
 	</div>
+	<div class="mt-2"><FilePick label="A file of readings" accept=".csv,.txt,text/csv,text/plain" onfile={open} /></div>
 </section>

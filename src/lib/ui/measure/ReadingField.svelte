@@ -38,12 +38,16 @@
 	/** A reading that waits is no fault yet. */
 	const fault = $derived(error && error.code !== 'length.empty' ? error.message : null);
 
-	/** Enter goes on to the next reading, as a person measures. */
+	/** Enter goes on to the next reading, as a person measures, from a side figure too. */
 	function goOn(event: KeyboardEvent): void {
 		if (event.key !== 'Enter') return;
 		event.preventDefault();
 		const fields = [...document.querySelectorAll<HTMLInputElement>('input[data-reading]:not(:disabled)')];
-		fields[fields.indexOf(event.currentTarget as HTMLInputElement) + (event.shiftKey ? -1 : 1)]?.focus();
+		(event.shiftKey ? fields.toReversed() : fields).find((field) => followsOn(event, field))?.focus();
+	}
+	function followsOn({ currentTarget, shiftKey }: KeyboardEvent, field: HTMLInputElement): boolean {
+		const way = shiftKey ? Node.DOCUMENT_POSITION_PRECEDING : Node.DOCUMENT_POSITION_FOLLOWING;
+		return ((currentTarget as HTMLInputElement).compareDocumentPosition(field) & way) !== 0;
 	}
 </script>
 

@@ -30,9 +30,7 @@
 	const square = $derived(measured.square);
 	const hint = $derived(piece.plan.hints.find(({ path }) => path === `piece.faces[${piece.faceAt}].diagonals.falling`));
 	const edges = $derived(
-		piece.plan.hints.filter(
-			({ code, path }) => (code === 'edge.differs' || code === 'gap.tapers') && path.startsWith(`piece.faces[${piece.faceAt}].`)
-		)
+		piece.plan.hints.filter(({ code, path }) => code === 'edge.differs' && path.startsWith(`piece.faces[${piece.faceAt}].`))
 	);
 
 	function set(key: 'width' | 'height' | 'stile' | 'sideGap' | 'floor', text: string): void {

@@ -1,12 +1,17 @@
 import { newProject } from '$core/project';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
 import { pickByKeys } from '$lib/ui/testing';
-import { render, screen } from '@testing-library/svelte';
+import { render, screen, within } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import ChainCheckNote from './ChainCheckNote.svelte';
+import DevicePanel from './DevicePanel.svelte';
 import HardwarePanel from './HardwarePanel.svelte';
+import { listOrders, orderFor } from './orders';
+import PastePanel from './PastePanel.svelte';
 import ReadingField from './ReadingField.svelte';
+import Readings from './Readings.svelte';
+import { listTargets } from './targets';
 
 beforeEach(() => vi.stubGlobal('fetch', () => new Promise(() => {})));
 
@@ -50,6 +55,75 @@ it('goes on to the next reading with Enter, and back with Shift', async () => {
 	expect(screen.getByLabelText('Drawer')).toHaveFocus();
 	await userEvent.keyboard('{Shift>}{Enter}{/Shift}');
 	expect(screen.getByLabelText('Rail')).toHaveFocus();
+});
+
+it('goes on from the other end of a gap to the next reading, not to the first', async () => {
+	const piece = open(['25', '4', '160', '4', '175', '4', '60'], '432');
+	render(Readings, { context: contextOf(piece) });
+	const far = screen.getByLabelText('Gap 2, at its other end');
+	far.focus();
+	await userEvent.keyboard('5{Enter}');
+	expect(screen.getByLabelText('Drawer 2')).toHaveFocus();
+	expect(screen.getByText(/This gap tapers: 4 mm at one end, 5 mm at the other/).previousElementSibling).toContainElement(far);
+	far.focus();
+	await userEvent.keyboard('{Shift>}{Enter}{/Shift}');
+	expect(screen.getByLabelText('Gap 2')).toHaveFocus();
+});
+
+describe('a list of bare readings', () => {
+	const FIELDS = ['Width', 'Height', 'Stile', 'Side gap', 'Rail', 'Gap 1', 'Drawer 1', 'Gap 2'];
+	const targets = FIELDS.map((name, i) => ({ id: name.toLowerCase(), name, value: i < 3 ? '9' : '', length: 10, set: () => {} }));
+	const orders = listOrders(targets, new Set(['rail', 'gap 1', 'drawer 1', 'gap 2']));
+
+	it.each([
+		[8, 'all'],
+		[6, 'whole-and-chain'],
+		[5, 'open'],
+		[4, 'chain'],
+		[3, 'chain'],
+		[7, 'all'],
+		[9, undefined]
+	])('of %i is taken for: %s', (count, id) => expect(orderFor(count, orders)?.id).toBe(id));
+
+	it('shows which goes where, and what it would replace; the chain alone leaves the width as it is', async () => {
+		const piece = open(['25', '4', '160', '4', '175', '4', '60'], '432');
+		const face = piece.faceInput;
+		render(PastePanel, { props: { targets: listTargets(face, piece.face), ondone: () => {} }, context: contextOf(piece) });
+		await userEvent.type(screen.getByRole('textbox'), '26\n4\n160\n4\n174\n4\n60');
+		const goes = within(screen.getByRole('list', { name: 'Which goes where' })).getAllByRole('listitem');
+		expect(goes.map((one) => one.textContent?.replace(/\s+/g, ' ').trim())).toEqual([
+			'Rail 25 26',
+			'Gap 1 4',
+			'Drawer 1 160',
+			'Gap 2 4',
+			'Drawer 2 175 174',
+			'Gap 3 4',
+			'Plinth 60'
+		]);
+		await userEvent.click(screen.getByRole('radio', { name: 'every reading, in the order of the tape' }));
+		expect(screen.getByRole('list', { name: 'Which goes where' })).toHaveTextContent(/^Width\s*860\s*26/);
+		await userEvent.click(screen.getByRole('radio', { name: 'the chain alone' }));
+		await userEvent.click(screen.getByRole('button', { name: 'Take them over' }));
+		expect([piece.faceInput.width, piece.faceInput.chain[0]!.reading, piece.faceInput.chain[4]!.reading]).toEqual(['860', '26', '174']);
+	});
+});
+
+it('the simulated device keeps one piece in its mind: what was sent from a wrong edge is not measured again', async () => {
+	const piece = open(['25', '4', '160', '4', '175', '4', '60'], '432');
+	const drawn = () => listTargets(piece.faceInput, piece.face);
+	const panel = render(DevicePanel, {
+		props: { targets: drawn(), next: drawn().find(({ name }) => name === 'Drawer 1')!.id, onnext: () => {} },
+		context: contextOf(piece)
+	});
+	piece.editFace((face) => void (face.chain[2]!.reading = '190'));
+	await panel.rerender({ targets: drawn() });
+	await userEvent.click(screen.getByRole('button', { name: 'Send one' }));
+	expect(Number(piece.faceInput.chain[2]!.reading)).toBeCloseTo(160, 0);
+	piece.editFace((face) => void (face.chain[2]!.reading = '200'));
+	await panel.rerender({ targets: drawn() });
+	await userEvent.click(screen.getByRole('button', { name: /measure by it/ }));
+	await userEvent.click(screen.getByRole('button', { name: 'Send one' }));
+	expect(Number(piece.faceInput.chain[2]!.reading)).toBeCloseTo(200, 0);
 });
 
 it('does not call a reading wrong that has not been taken', () => {

@@ -3,7 +3,7 @@
 	import { gatherMaterials, paintsThatMix } from '$core/materials';
 	import { nameMix, setColour } from '$core/project';
 	import { freeId } from '$core/layers';
-	import { NumberField, Pick } from '$lib/ui/controls';
+	import { NumberField, Pick, VolumeField } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { MixesClient } from '$lib/workers/mixes/client';
 	import { onDestroy } from 'svelte';
@@ -148,7 +148,16 @@
 		</div>
 		<div class="mt-2 flex items-end gap-2">
 			<div class="w-28">
-				<NumberField label="In all" unit="ml" eager value={total} min={1} max={10000} step={10} onchange={(ml) => (total = ml)} />
+				<VolumeField
+					label="In all"
+					unit={piece.project.workshop.volumes}
+					eager
+					value={total}
+					min={1}
+					max={10000}
+					step={10}
+					onchange={(ml) => (total = ml)}
+				/>
 			</div>
 			<button class="button" onclick={add}>Add it to the palette</button>
 			<button class="button button-quiet text-sm underline" onclick={() => (parts = {})}>None of it</button>
@@ -170,11 +179,11 @@
 				/>
 			</div>
 			{#if fromAt >= 0}<div class="w-28">
-					<NumberField
+					<VolumeField
 						label="of it"
-						unit="ml"
+						unit={piece.project.workshop.volumes}
 						eager
-						value={Math.round(poured.ml[fromAt]! * 10) / 10}
+						value={poured.ml[fromAt]!}
 						min={0.1}
 						max={10000}
 						step={10}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { guessWet, type Colour } from '$core/colour';
 	import { dropColour, setColour, usesOfColour } from '$core/project';
-	import { NumberField, RadioRow, Slide } from '$lib/ui/controls';
+	import { NumberField, RadioRow, Slide, VolumeField } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import PictureFields from './PictureFields.svelte';
@@ -121,25 +121,31 @@
 				note="parts of a plain paint that one of it counts for"
 				onchange={(strength) => set({ strength: strength === 1 ? undefined : strength }, 'strength')}
 			/>
-			<NumberField
+			<VolumeField
 				label="Left in the jar"
-				unit="ml"
-				whole
+				unit={piece.project.workshop.volumes}
 				value={colour.jar?.left ?? null}
 				min={0}
 				max={100_000}
 				onchange={(left) => set({ jar: { size: colour.jar?.size ?? USUAL, left } }, 'left')}
 			/>
-			<NumberField
+			<VolumeField
 				label="A jar holds"
-				unit="ml"
-				whole
+				unit={piece.project.workshop.volumes}
 				value={colour.jar?.size ?? null}
 				min={1}
 				max={100_000}
 				onchange={(size) => set({ jar: { left: colour.jar?.left ?? 0, size } }, 'size')}
 			/>
 		</div>
+		{#if colour.jar && colour.jar.left > colour.jar.size}
+			{@const { left, size } = colour.jar}
+			<div class="flex flex-wrap items-center gap-2 border-l-4 border-ember pl-2 text-sm" role="status">
+				<span><b>?</b> That is more than a jar of {piece.writeVolume(size)} holds. {Math.ceil(left / size)} jars, or is one larger?</span>
+				<button class="button text-sm" onclick={() => set({ jar: { left, size: left } })}>One jar holds {piece.writeVolume(left)}</button>
+				<button class="button text-sm" onclick={() => set({ jar: { left: size, size } })}>One is left, full</button>
+			</div>
+		{/if}
 	{/if}
 	<div class="flex flex-wrap items-baseline gap-3">
 		{#if parts.length === 0}<button class="button text-sm whitespace-nowrap" onclick={() => onkeep(colour)}>Put it on the shelf</button

@@ -68,7 +68,7 @@
 								></span></span
 							>
 							<span class="min-w-0 flex-1 truncate">{one.name}</span>
-							{#if one.mix}<span class="note">mix</span>{:else if one.jar}<span class="note">{Math.round(one.jar.left)} ml</span>{/if}
+							{#if one.mix}<span class="note">mix</span>{:else if one.jar}<span class="note">{piece.writeVolume(one.jar.left)}</span>{/if}
 						</button>
 					</li>
 				{/each}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { averageColour } from '$core/colour';
+	import { FilePick } from '$lib/ui/controls';
 
 	let { onchange }: { onchange: (hex: string) => void } = $props();
 	/** The picture is shown no larger than this, px; the colour is the mean of a square about the mark. */
@@ -18,9 +19,7 @@
 	let fault: string | null = $state(null);
 	const hex = $derived(picture ? averageColour(picture, mark.x, mark.y, RADIUS) : null);
 
-	async function load(input: HTMLInputElement): Promise<void> {
-		const file = input.files?.[0];
-		if (!file) return;
+	async function load(file: File): Promise<void> {
 		const bitmap = await createImageBitmap(file).catch(() => null);
 		fault = bitmap ? null : 'This picture cannot be opened. Choose a JPEG, PNG or WebP.';
 		if (!bitmap || !canvas) return;
@@ -48,14 +47,7 @@
 </script>
 
 <div class="space-y-1">
-	<label class="label"
-		>From a picture <input
-			class="mt-1 block w-full text-sm"
-			type="file"
-			accept="image/png,image/jpeg,image/webp"
-			onchange={(event) => load(event.currentTarget)}
-		/></label
-	>
+	<FilePick label="From a picture" accept="image/png,image/jpeg,image/webp" onfile={load} />
 	{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 	<div

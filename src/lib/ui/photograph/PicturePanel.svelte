@@ -5,7 +5,7 @@
 	import { formatLength, readLength } from '$core/units';
 	import ReadingField from '$lib/ui/measure/ReadingField.svelte';
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
-	import { Progress, Tick } from '$lib/ui/controls';
+	import { FilePick, Progress, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { startCorners } from './startCorners';
 	import type { StraightPhotograph } from './Photographs.svelte';
@@ -30,10 +30,7 @@
 	const scale = $derived(check && known?.ok && known.mm > 0 ? checkKnownLength(check.from, check.to, known.mm) : null);
 	const write = (mm: number) => formatLength(mm, unit, 0.1).text;
 
-	async function load(input: HTMLInputElement): Promise<void> {
-		const file = input.files?.[0];
-		input.value = '';
-		if (!file) return;
+	async function load(file: File): Promise<void> {
 		loading = true;
 		faults = [];
 		const answer = await askWorkshop<{ picture: string; width: number; height: number }>('/api/pictures', { method: 'POST', body: file });
@@ -72,15 +69,14 @@
 		Straight from the front or aslant: set its four corners, and it is straightened behind the drawing, at scale, to trace parts on.
 	</p>
 {/if}
-<label class="label mt-2" for="photograph">{photograph ? 'Another picture' : 'JPEG, PNG or WebP'}</label>
-<input
-	id="photograph"
-	class="mt-1 block w-full text-sm"
-	type="file"
-	accept="image/jpeg,image/png,image/webp"
-	disabled={loading}
-	onchange={(event) => load(event.currentTarget)}
-/>
+<div class="mt-2">
+	<FilePick
+		label={photograph ? 'Another picture' : 'JPEG, PNG or WebP'}
+		accept="image/jpeg,image/png,image/webp"
+		disabled={loading}
+		onfile={load}
+	/>
+</div>
 {#if loading}<p class="note mt-1" role="status">Taking it into the workshop …</p>{/if}
 {#if faults.length > 0}<div role="alert">
 		{#each faults as { message }, i (i)}<p class="fault mt-1">{message} Nothing has changed.</p>{/each}

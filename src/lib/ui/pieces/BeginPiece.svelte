@@ -8,11 +8,11 @@
 </script>
 
 <script lang="ts">
-	import { newProject } from '$core/project';
+	import { INCH_FELLOWS, newProject } from '$core/project';
 	import { measurePiece, STARTERS } from '$core/piece';
 	import type { PlanError } from '$core/plan';
 	import type { LengthUnit } from '$core/units';
-	import { NumberField, RadioRow } from '$lib/ui/controls';
+	import { FilePick, NumberField, RadioRow, Tick } from '$lib/ui/controls';
 	import FaceMini from '$lib/ui/drawing/FaceMini.svelte';
 	import type { WorkshopState } from '$lib/ui/workshop/WorkshopState.svelte';
 	import { RadioGroup } from 'bits-ui';
@@ -36,27 +36,22 @@
 	let count: number | null = $state(null);
 	let beginning = $state(false);
 
+	/** What goes with inches is asked of a workshop in mm, and then remembered there. */
+	let fellows = $state(false);
+	const asks = $derived(units === 'in' && workshop.settings !== null && workshop.settings.units !== 'in');
+
 	/** One that is quick goes on only when it is known what holds in the workshop: the piece begins with it. */
 	async function begin(event: SubmitEvent): Promise<void> {
 		event.preventDefault();
 		if (beginning) return;
 		beginning = true;
-		const settings = (await workshop.known()) ?? undefined;
+		if ((await workshop.known()) !== null && asks && fellows) await workshop.change(INCH_FELLOWS);
+		const settings = workshop.settings ?? undefined;
 		beginning = false;
 		await onadd(JSON.stringify(newProject({ name: name.trim() || starter.name, units, count, shape, settings })), 'measure');
 	}
 
-	async function open(input: HTMLInputElement): Promise<void> {
-		const file = input.files?.[0];
-		if (file) await onadd(await file.text(), 'layout');
-		input.value = '';
-	}
-	/** A file is dropped where one can be chosen. */
-	async function drop(event: DragEvent): Promise<void> {
-		event.preventDefault();
-		const file = event.dataTransfer?.files[0];
-		if (file) await onadd(await file.text(), 'layout');
-	}
+	const open = async (file: File): Promise<void> => onadd(await file.text(), 'layout');
 </script>
 
 <form class="paper p-5" onsubmit={begin}>
@@ -73,6 +68,11 @@
 			]}
 			onchange={(value) => (picked = value)}
 		/>
+		{#if asks}<Tick
+				label="Fahrenheit, fluid ounces and Letter paper with them, from now on"
+				checked={fellows}
+				onchange={(next) => (fellows = next)}
+			/>{/if}
 	</div>
 	<fieldset class="mt-3">
 		<legend class="label">What it is like</legend>
@@ -116,21 +116,8 @@
 	<button class="button button-ember mt-4 w-full justify-center" disabled={busy || beginning}
 		>{busy || beginning ? 'Beginning' : 'Begin measuring'}</button
 	>
-	<div
-		class="mt-5 border-t border-rule pt-3"
-		role="group"
-		aria-label="A project file"
-		ondragover={(event) => event.preventDefault()}
-		ondrop={drop}
-	>
-		<label class="label" for="file">or open a project file; it can be dropped here</label>
-		<input
-			id="file"
-			class="mt-1 block w-full text-sm"
-			type="file"
-			accept=".json,application/json"
-			onchange={(event) => open(event.currentTarget)}
-		/>
+	<div class="mt-5 border-t border-rule pt-3">
+		<FilePick label="or open a project file" accept=".json,application/json" onfile={open} />
 	</div>
 	{#if faults.length > 0}
 		<div class="mt-3 border-t-2 border-must pt-2" role="alert">

@@ -1,6 +1,7 @@
 import type { Project } from '$core/project';
 import { colourOf, isFilm, materialOf, whereOf, type Coat } from '$core/layers';
 import { gatherMaterials } from '$core/materials';
+import { formatFilm } from '$core/units';
 import { layStepBoard, type BoardStep, type OrderStep, type Plan } from '$core/plan';
 
 export type Edge = 'porous' | 'waxy' | 'glossy' | 'plain';
@@ -33,7 +34,11 @@ export function describeTreads(project: Project, plan: Plan, surface: string): T
 			...board[at]!,
 			at,
 			label: step.label,
-			detail: [isFilm(coat) && coat.times > 1 ? `${coat.times} coats` : '', step.detail, isFilm(coat) ? `${Math.round(step.film)} µm` : '']
+			detail: [
+				isFilm(coat) && coat.times > 1 ? `${coat.times} coats` : '',
+				step.detail,
+				isFilm(coat) ? formatFilm(step.film, project.units) : ''
+			]
 				.filter(Boolean)
 				.join(', '),
 			edge: edgeOf(step, material?.sheen ?? 0),

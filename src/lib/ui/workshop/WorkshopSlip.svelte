@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { INCH_FELLOWS, sharedField } from '$core/project';
 	import { Pop, RadioRow } from '$lib/ui/controls';
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
@@ -7,6 +8,7 @@
 
 	/** What holds in the workshop: a new piece begins with it, and pieces that are there say where they differ. */
 	let { workshop }: { workshop: WorkshopState } = $props();
+	const fellows = Object.keys(INCH_FELLOWS) as (keyof typeof INCH_FELLOWS)[];
 </script>
 
 <Pop label="What holds in the workshop" look="touch underline hover:text-ember-deep" side="left">
@@ -31,6 +33,11 @@
 				]}
 				onchange={(paper) => void workshop.change({ paper })}
 			/>
+			{#if workshop.settings.units === 'in' && fellows.some((field) => sharedField(workshop.settings!, field) !== INCH_FELLOWS[field])}
+				<button class="button text-sm" onclick={() => void workshop.change(INCH_FELLOWS)}
+					>Fahrenheit, fluid ounces and Letter with inches</button
+				>
+			{/if}
 			<p class="note">A new piece begins with this. Pieces that are there keep what they have, and say so where they differ.</p>
 			<div class="flex gap-2">
 				<button

@@ -12,7 +12,7 @@ export const border: ArrangementKind<Border> = {
 	short: 'border',
 	of: 'motif',
 	spreads: true,
-	start: ({ id, name, motif, parts, shortest }) => {
+	start: ({ id, name, motif, parts, shortest, round }) => {
 		const wish = toScale((SHARE * shortest) / motif!.height);
 		return {
 			kind: 'border',
@@ -22,10 +22,10 @@ export const border: ArrangementKind<Border> = {
 			parts,
 			corners: 'mirrored',
 			corner: null,
-			inset: Math.max(0, Math.round(shortest / 20)),
+			inset: round(shortest / 20),
 			tops: 'out',
 			scale: { least: toScale(wish * 0.7), most: toScale(wish * 1.4), wish },
-			gap: { least: 0, most: Math.max(1, Math.round((motif!.width * wish) / 3)), wish: 0 },
+			gap: { least: 0, most: Math.max(1, round((motif!.width * wish) / 3)), wish: 0 },
 			pinned: { across: null, down: null },
 			picks: {},
 			leftOut: []

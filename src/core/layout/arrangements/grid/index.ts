@@ -16,7 +16,7 @@ export const grid: ArrangementKind<Grid> = {
 	short: 'field',
 	of: 'motif',
 	spreads: false,
-	start: ({ id, name, motif, parts, scale }) => ({
+	start: ({ id, name, motif, parts, scale, round }) => ({
 		kind: 'grid',
 		id,
 		name,
@@ -24,7 +24,7 @@ export const grid: ArrangementKind<Grid> = {
 		parts,
 		shift: 'square',
 		scale: toScale(scale / 2),
-		gap: { across: Math.round(motif!.width / 4), down: Math.round(motif!.height / 4) },
+		gap: { across: round(motif!.width / 4), down: round(motif!.height / 4) },
 		middle: 'motif',
 		offset: { x: 0, y: 0 },
 		edge: 'cut',

@@ -12,7 +12,7 @@ export const run: ArrangementKind<Run> = {
 	short: 'row',
 	of: 'motif',
 	spreads: false,
-	start: ({ id, name, motif, parts, scale }) => ({
+	start: ({ id, name, motif, parts, scale, round }) => ({
 		kind: 'run',
 		id,
 		name,
@@ -20,11 +20,11 @@ export const run: ArrangementKind<Run> = {
 		parts,
 		ends: 'whole',
 		middle: 'either',
-		margin: 20,
+		margin: round(20),
 		scale: scalesAround(scale),
-		gap: { least: 0, most: Math.max(1, Math.round(motif!.width * scale)), wish: null },
+		gap: { least: 0, most: Math.max(1, round(motif!.width * scale)), wish: null },
 		hardware: 'avoid',
-		clearance: 3,
+		clearance: round(3),
 		sizing: 'common',
 		line: { from: 'middle' },
 		picks: {},

@@ -43,9 +43,9 @@ export const scheme: ArrangementKind<Scheme> = {
 			...begun,
 			kind: 'scheme',
 			field: beginning.motif!.id,
-			fieldGap: Math.round(beginning.motif!.width * begun.scale.wish),
+			fieldGap: beginning.round(beginning.motif!.width * begun.scale.wish),
 			centre: null,
-			plain: Math.round(beginning.motif!.height * begun.scale.wish * 0.35)
+			plain: beginning.round(beginning.motif!.height * begun.scale.wish * 0.35)
 		};
 	},
 	motifs: ({ field, centre, ...own }) => [
