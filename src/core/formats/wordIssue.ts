@@ -1,5 +1,5 @@
 import { LEAST_SCALE } from '../layout';
-import { formatBeside, formatLength, type Issue, type LengthUnit } from '../units';
+import { formatBeside, formatFine, formatLength, type Issue, type LengthUnit } from '../units';
 
 type Words = (values: Readonly<Record<string, string | number>>, unit: LengthUnit) => string;
 const length = (value: string | number | undefined, unit: LengthUnit) => formatLength(Number(value), unit, 0.1).text;
