@@ -1,5 +1,5 @@
 import { PDFDocument } from '@cantoo/pdf-lib';
-import { copyOf, demoPiece, expect, test, visit } from './workshop';
+import { copyOf, demoPiece, expect, expectNoViolations, test, visit } from './workshop';
 
 test('a piece is copied beside itself, and the copy taken back where it is told', async ({ page, workshop }) => {
 	await visit(page, workshop, '/');
@@ -20,8 +20,21 @@ test('printed, the page of the sheets is its sheets, one to a page; any other sa
 	await expect(sheets.first()).toBeVisible();
 	const printed = await PDFDocument.load(await page.pdf({ preferCSSPageSize: true }));
 	expect(printed.getPageCount()).toBe(await sheets.count());
-	const { width, height } = printed.getPage(0).getSize();
-	expect([Math.round((width / 72) * 25.4), Math.round((height / 72) * 25.4)]).toEqual([210, 297]);
+	const sizes = printed.getPages().map((one) => Object.values(one.getSize()).map((points) => Math.round((points / 72) * 25.4)));
+	expect(sizes[0]).toEqual([297, 210]);
+	expect(sizes.at(-1)).toEqual([210, 297]);
+	await test.step('one opens large; the arrows go through all, and it is put back', async () => {
+		await page.getByRole('button', { name: 'Look at page 2: Drawer 2' }).click();
+		const large = page.getByRole('dialog');
+		await expect(large.getByRole('img', { name: 'Page: Drawer 2' })).toBeVisible();
+		const box = (await large.getByRole('img').boundingBox())!;
+		expect(Math.max(box.width / 1280, box.height / 800)).toBeGreaterThan(0.75);
+		await page.keyboard.press('ArrowRight');
+		await expect(large.getByRole('img', { name: 'Page: Drawer 3' })).toBeVisible();
+		await expectNoViolations(page, 'a page, large');
+		await page.keyboard.press('Escape');
+		await expect(large).toHaveCount(0);
+	});
 	await page.getByRole('link', { name: 'Coats' }).click();
 	await page.emulateMedia({ media: 'print' });
 	await expect(page.getByRole('main')).toBeHidden();

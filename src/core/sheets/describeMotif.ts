@@ -3,35 +3,37 @@ import { intersectRings } from '../geometry';
 import { ringsForScale, type Motif } from '../layout';
 import { ringOfBox, type Box } from '../piece';
 import { formatLength, MM_PER_INCH, type Mm } from '../units';
-import { PAGE_MARGIN, PAPERS, type Page, type PageItem } from './page';
+import { PAGE_MARGIN, sizeOfPage, type Page, type PageItem } from './page';
 
 const TOP: Mm = 34;
 /** Tiles of a motif that is larger than the page overlap by this, mm. */
 const OVERLAP: Mm = 10;
 /** Pages that one motif is spread over. */
-const MOST_TILES = 120;
+const MOST_TILES = 60;
 
-/** A motif at true size, over as many pages as it needs, with a square to check the printer by. */
+/**
+ * A motif at true size, over as few pages as it needs, upright or across, with something to check the printer by: a square in the corner, or
+ * where that would cost a page two lines along the edges.
+ */
 export function describeMotif(project: Project, motif: Motif, scale: number, paper: Project['paper']): Page[] {
-	const { width, height } = PAPERS[paper];
-	const square = checkSquare(project, width, height);
 	const size = { width: motif.width * scale, height: motif.height * scale };
-	const above = { width: width - 2 * PAGE_MARGIN, height: square.y - 8 - TOP };
-	const beside = { width: square.x - 8 - PAGE_MARGIN, height: height - PAGE_MARGIN - TOP };
-	const fitsBeside = size.height > above.height && size.width <= beside.width && size.height <= beside.height;
-	const room = fitsBeside ? beside : above;
-	const [across, down] = [tiles(size.width, room.width), tiles(size.height, room.height)];
-	if (across * down > MOST_TILES) return [describeLarge({ project, motif, scale, size, page: { width, height } })];
+	const { page, check, room } = settingFor(size, project, paper);
+	const { width, height } = page;
+	const across = tile(size.width, room.width);
+	const down = tile(size.height, room.height);
+	const count = across.count * down.count;
+	if (count > MOST_TILES) return [describeLarge({ project, motif, scale, size, page })];
 	const rings = ringsForScale(motif, scale);
-	return Array.from({ length: across * down }, (_, i) => {
-		const offset = { x: (i % across) * (room.width - OVERLAP), y: Math.floor(i / across) * (room.height - OVERLAP) };
-		const origin =
-			across * down === 1 ? { x: PAGE_MARGIN + (room.width - size.width) / 2, y: TOP } : { x: PAGE_MARGIN - offset.x, y: TOP - offset.y };
-		const more = across * down > 1 ? ` (${i + 1} of ${across * down}: cut on the dashed lines, cross on cross)` : '';
-		const isTiled = across * down > 1;
+	const isTiled = count > 1;
+	const shown = { x: PAGE_MARGIN, y: TOP, width: across.size, height: down.size };
+	return Array.from({ length: count }, (_, i) => {
+		const offset = { x: (i % across.count) * (across.size - OVERLAP), y: Math.floor(i / across.count) * (down.size - OVERLAP) };
+		const origin = isTiled
+			? { x: PAGE_MARGIN - offset.x, y: TOP - offset.y }
+			: { x: PAGE_MARGIN + (room.width - size.width) / 2, y: TOP + Math.min(LOWER, (room.height - size.height) / 2) };
+		const more = isTiled ? ` (${i + 1} of ${count}: cut on the dashed lines, cross on cross)` : '';
 		const whole = rings.map((ring) => ring.map((value, at) => (at % 2 === 0 ? origin.x : origin.y) + value * scale));
-		const tile = { x: PAGE_MARGIN, y: TOP, ...room };
-		const placed = isTiled ? intersectRings(whole, [ringOfBox(tile)]) : whole;
+		const placed = isTiled ? intersectRings(whole, [ringOfBox(shown)]) : whole;
 		const items: PageItem[] = [
 			{ kind: 'text', x: PAGE_MARGIN, y: 20, text: `${motif.name}, true size`, size: 7, ink: 'ink', bold: true },
 			{
@@ -44,13 +46,73 @@ export function describeMotif(project: Project, motif: Motif, scale: number, pap
 			},
 			{ kind: 'line', x1: PAGE_MARGIN, y1: 30, x2: width - PAGE_MARGIN, y2: 30, weight: 0.3, ink: 'ember' },
 			{ kind: 'rings', rings: placed, fill: '#e4dfd4', weight: 0.2, ink: 'ink', name: 'motif' },
-			...registerMarks(origin, size).flatMap((item) => (isTiled ? clipToTile(item, tile) : [item])),
-			...(isTiled ? drawTile({ at: i, across, down, room, pageWidth: width }) : []),
-			...square.items
+			...registerMarks(origin, size).flatMap((item) => (isTiled ? clipToTile(item, shown) : [item])),
+			...(isTiled ? drawTile({ at: i, across: across.count, down: down.count, room: shown, pageWidth: width }) : []),
+			...check
 		];
 		return { width, height, title: `${motif.name} at ${scale.toFixed(2)}`, items };
 	});
 }
+
+interface Setting {
+	readonly page: { readonly width: Mm; readonly height: Mm };
+	/** What the printer is checked by. */
+	readonly check: readonly PageItem[];
+	/** What it leaves for the motif, from the left margin and below the heading. */
+	readonly room: { readonly width: Mm; readonly height: Mm };
+}
+
+/** The first of the settings that takes the fewest pages: the square before the lines, upright before across. */
+function settingFor(size: { readonly width: Mm; readonly height: Mm }, project: Project, paper: Project['paper']): Setting {
+	const pages = (['upright', 'across'] as const).map((lie) => sizeOfPage(paper, lie));
+	const settings = [...pages.flatMap((page) => withSquare(page, project)), ...pages.map((page) => withLines(page, project))];
+	const count = ({ room }: Setting) => tile(size.width, room.width).count * tile(size.height, room.height).count;
+	return settings.reduce((best, one) => (count(one) < count(best) ? one : best));
+}
+
+/** The square stands in the corner below, and the motif above it or beside it. */
+function withSquare(page: Setting['page'], project: Project): Setting[] {
+	const { x, y, items } = checkSquare(project, page.width, page.height);
+	return [
+		{ page, check: items, room: { width: page.width - 2 * PAGE_MARGIN, height: y - AWAY - TOP } },
+		{ page, check: items, room: { width: x - AWAY - PAGE_MARGIN, height: page.height - PAGE_MARGIN - TOP } }
+	];
+}
+
+/** A line of the same length along the right edge, and one along the lower. */
+function withLines(page: Setting['page'], project: Project): Setting {
+	const { side, label } = checkLength(project);
+	const [right, bottom] = [page.width - PAGE_MARGIN, page.height - PAGE_MARGIN];
+	const line = (x1: Mm, y1: Mm, x2: Mm, y2: Mm, name?: string): PageItem => ({
+		kind: 'line',
+		x1,
+		y1,
+		x2,
+		y2,
+		weight: 0.25,
+		ink: 'ink',
+		...(name === undefined ? {} : { name })
+	});
+	const said = `Both lines are ${label} long, this one and the one at the right edge. Measure them before you cut; if they are not, print again at 100 %.`;
+	return {
+		page,
+		check: [
+			line(PAGE_MARGIN, bottom, PAGE_MARGIN + side, bottom, 'check-line'),
+			line(PAGE_MARGIN, bottom - TICK, PAGE_MARGIN, bottom),
+			line(PAGE_MARGIN + side, bottom - TICK, PAGE_MARGIN + side, bottom),
+			line(right, TOP, right, TOP + side, 'check-line'),
+			line(right - TICK, TOP, right, TOP),
+			line(right - TICK, TOP + side, right, TOP + side),
+			{ kind: 'text', x: PAGE_MARGIN, y: bottom - TICK - 1.2, text: said, size: 2.6, ink: 'ink' }
+		],
+		room: { width: right - TICK - AWAY / 2 - PAGE_MARGIN, height: bottom - 2 * TICK - 3 - AWAY / 2 - TOP }
+	};
+}
+
+const AWAY: Mm = 8;
+const TICK: Mm = 3;
+/** A motif alone on its page hangs no lower than so much under its heading. */
+const LOWER: Mm = 12;
 
 /** A motif that nobody would glue together: where to have it instead. */
 function describeLarge({
@@ -78,8 +140,10 @@ function describeLarge({
 	return { ...page, title: `${motif.name} at ${scale.toFixed(2)}`, items };
 }
 
-function tiles(size: Mm, room: Mm): number {
-	return size <= room ? 1 : Math.ceil((size - OVERLAP) / (room - OVERLAP));
+/** How many tiles a length takes, all of one size, so that none is a strip. */
+function tile(size: Mm, room: Mm): { readonly count: number; readonly size: Mm } {
+	const count = size <= room ? 1 : Math.ceil((size - OVERLAP) / (room - OVERLAP));
+	return { count, size: count === 1 ? room : (size + (count - 1) * OVERLAP) / count };
 }
 
 /** The lines that meet in the centre of the motif, and its frame: what the figures of the fronts are measured to. */
@@ -161,9 +225,12 @@ function drawTile({
 const CROSS: Mm = 3;
 const KEY: Mm = 3.2;
 
+function checkLength({ units }: Project): { readonly side: Mm; readonly label: string } {
+	return units === 'in' ? { side: 4 * MM_PER_INCH, label: '4 in' } : { side: 100, label: '100 mm' };
+}
+
 function checkSquare(project: Project, width: Mm, height: Mm): { x: Mm; y: Mm; items: PageItem[] } {
-	const side = project.units === 'in' ? 4 * MM_PER_INCH : 100;
-	const label = project.units === 'in' ? '4 in' : '100 mm';
+	const { side, label } = checkLength(project);
 	const x = width - PAGE_MARGIN - side;
 	const y = height - PAGE_MARGIN - side;
 	const lines = [`This square is ${label} on every side.`, 'Measure it before you cut: if it is not,', 'print again at 100 %.'];

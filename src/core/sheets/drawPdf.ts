@@ -4,6 +4,8 @@ import {
 	concatTransformationMatrix,
 	fill,
 	fillAndStroke,
+	fillEvenOdd,
+	PDFOperatorNames,
 	lineTo,
 	moveTo,
 	PDFDocument,
@@ -16,7 +18,7 @@ import {
 	setStrokingColor,
 	stroke,
 	type PDFFont,
-	type PDFOperator,
+	PDFOperator,
 	type PDFPage
 } from '@cantoo/pdf-lib';
 import fontkit from '@cantoo/fontkit';
@@ -25,6 +27,8 @@ import { INKS, type Page, type PageItem, type SheetFonts } from './page';
 const POINTS_PER_MM = 72 / 25.4;
 /** How far a circle's control points stand off, as a share of its radius. */
 const ARC = 0.5522847498;
+/** The library has no word for this one. */
+const fillEvenOddAndStroke = () => PDFOperator.of(PDFOperatorNames.FillEvenOddAndStroke);
 
 /** As `writePdf`, which fetches it when it is asked for. */
 export async function drawPdf(pages: readonly Page[], fonts: SheetFonts, title: string): Promise<Uint8Array> {
@@ -55,9 +59,17 @@ function drawItem(item: Drawn, height: number): PDFOperator[] {
 		...(filled ? [setFillingColor(colourOf(filled))] : []),
 		...(item.kind === 'line' && item.dashed ? [setDashPattern([1.2, 1], 0)] : []),
 		...outline(item),
-		item.kind === 'line' ? stroke() : filled ? (item.weight > 0 ? fillAndStroke() : fill()) : stroke(),
+		paintOf(item, filled !== null),
 		popGraphicsState()
 	];
+}
+
+/** As the screen does: what lies in a ring within a ring is left out, but where the item says that its rings are no holes. */
+function paintOf(item: Drawn, isFilled: boolean): PDFOperator {
+	if (!isFilled) return stroke();
+	const isEvenOdd = item.kind === 'rings' && item.rule !== 'nonzero';
+	if (item.weight > 0) return isEvenOdd ? fillEvenOddAndStroke() : fillAndStroke();
+	return isEvenOdd ? fillEvenOdd() : fill();
 }
 
 function outline(item: Drawn): PDFOperator[] {

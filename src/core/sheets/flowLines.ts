@@ -49,27 +49,63 @@ export function wrapText(text: string, width: Mm, size: Mm): string[] {
 	return [...lines, line].map((one) => one.replaceAll(HELD, ' '));
 }
 
-/** Lines of text over as many pages as they need, each with its heading. */
+/** What is left for a last page with no more lines than these is drawn in on the pages before it. */
+const FEW_LINES = 4;
+/** By how much type and what is left free shrink for that, at most. */
+const SQUEEZES = [1, 0.97, 0.94, 0.91, 0.88];
+
+/** Lines of text over as many pages as they need, each with its heading; no page with a line or two by themselves where closer setting saves it. */
 export function flowLines(title: string, under: string, lines: readonly FlowLine[], paper: 'a4' | 'letter'): Page[] {
-	const { width, height } = PAPERS[paper];
+	const size = PAPERS[paper];
+	const laid = SQUEEZES.map((squeeze) => () => layLines(lines, size, squeeze));
+	const plain = laid[0]!();
+	const isFew = plain.length > 1 && plain.at(-1)!.lines <= FEW_LINES;
+	const closer = isFew ? laid.slice(1).find((lay) => lay().length < plain.length)?.() : undefined;
+	return headPages({ title, under, pages: (closer ?? plain).map(({ items }) => items), size });
+}
+
+interface LaidPage {
+	readonly items: PageItem[];
+	lines: number;
+}
+
+function layLines(lines: readonly FlowLine[], { width, height }: { readonly width: Mm; readonly height: Mm }, squeeze: number): LaidPage[] {
 	const bottom = height - PAGE_MARGIN - FOOT;
-	const pages: PageItem[][] = [[]];
+	const pages: LaidPage[] = [{ items: [], lines: 0 }];
 	let y = TOP;
-	for (const { text, size = 3.4, ink = 'ink', bold = false, indent = 0, right, before = 0, keep = 0 } of lines) {
+	for (const { text, size: wish = 3.4, ink = 'ink', bold = false, indent = 0, right, before = 0, keep = 0 } of lines) {
+		const size = wish * squeeze;
 		const room = width - 2 * PAGE_MARGIN - indent - (right === undefined ? 0 : right.length * size * LETTER + 4);
 		const broken = wrapText(text, room, size);
-		y += before;
+		y += before * squeeze;
 		if (y + Math.max(keep, broken.length * size * LEADING) > bottom && y > TOP) {
-			pages.push([]);
+			pages.push({ items: [], lines: 0 });
 			y = TOP;
 		}
+		const page = pages.at(-1)!;
+		page.lines += broken.length;
 		broken.forEach((part, i) => {
 			y += size * LEADING;
-			pages.at(-1)!.push({ kind: 'text', x: PAGE_MARGIN + indent, y, text: part, size, ink, bold });
+			page.items.push({ kind: 'text', x: PAGE_MARGIN + indent, y, text: part, size, ink, bold });
 			if (i === 0 && right !== undefined)
-				pages.at(-1)!.push({ kind: 'text', x: width - PAGE_MARGIN, y, text: right, size, ink, bold, anchor: 'end' });
+				page.items.push({ kind: 'text', x: width - PAGE_MARGIN, y, text: right, size, ink, bold, anchor: 'end' });
 		});
 	}
+	return pages;
+}
+
+/** Pages of one title, each with its heading. */
+export function headPages({
+	title,
+	under,
+	pages,
+	size: { width, height }
+}: {
+	readonly title: string;
+	readonly under: string;
+	readonly pages: readonly (readonly PageItem[])[];
+	readonly size: { readonly width: Mm; readonly height: Mm };
+}): Page[] {
 	return pages.map((items, i) => ({
 		width,
 		height,

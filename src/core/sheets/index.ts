@@ -1,4 +1,4 @@
-export { describeSheets, listPages, type PageSummary } from './describeSheets';
+export { bundleSheets, describeSheets, listPages, type PageSummary, type Sheet } from './describeSheets';
 export { planFile, writePlan, type PlanAnswer } from './planFile';
 export { INKS, PAGE_MARGIN, PAPERS, type Ink, type Page, type PageItem, type SheetFonts } from './page';
 export { writePdf } from './writePdf';

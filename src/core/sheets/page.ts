@@ -20,6 +20,7 @@ export type PageItem =
 			readonly weight: Mm;
 			readonly ink: Ink;
 			readonly dashed?: boolean;
+			readonly name?: string;
 	  }
 	| {
 			readonly kind: 'rect';
@@ -62,12 +63,22 @@ export type PageItem =
 			readonly anchor?: 'start' | 'middle' | 'end';
 			readonly bold?: boolean;
 			readonly turn?: number;
+			readonly name?: string;
 	  };
 
 export const PAPERS: Readonly<Record<'a4' | 'letter', { readonly width: Mm; readonly height: Mm; readonly name: string }>> = {
 	a4: { width: 210, height: 297, name: 'A4' },
 	letter: { width: 215.9, height: 279.4, name: 'Letter' }
 };
+
+/** How a page lies before the painter. */
+export type Lie = 'upright' | 'across';
+
+/** Of a page of some paper as it lies, mm. */
+export function sizeOfPage(paper: 'a4' | 'letter', lie: Lie): { readonly width: Mm; readonly height: Mm } {
+	const { width, height } = PAPERS[paper];
+	return lie === 'upright' ? { width, height } : { width: height, height: width };
+}
 
 /** Printers cannot reach nearer to the edge than this, mm. */
 export const PAGE_MARGIN: Mm = 12;

@@ -113,8 +113,8 @@ it.each(STARTERS.map(({ id }) => id))('%s, with a zone and each kind of arrangem
 	for (const page of pages) expectTidy(page);
 	/** Numbers run within one arrangement, after that of its balloon; every row of the table has its number in the drawing. */
 	const own = pages.filter(({ title }) => title.startsWith(name)).flatMap(textsOf);
-	const listed = own.filter(({ size, bold, ink }) => size === 3.6 && bold && ink === 'ember').map(({ text }) => text);
-	const drawn = new Set(own.filter(({ size, anchor }) => size === 2.6 && anchor === 'middle').map(({ text }) => text));
+	const listed = own.filter(({ name, bold, ink }) => name === 'cell' && bold && ink === 'ember').map(({ text }) => text);
+	const drawn = new Set(own.filter((text) => text.name === 'number').map(({ text }) => text));
 	expect(listed.length).toBeGreaterThan(3);
 	expect(listed.filter((label) => !drawn.has(label))).toEqual([]);
 	const numbers = listDecoration(project, plan).map(({ id, number }) => [id, number] as const);
@@ -131,14 +131,81 @@ it.each(STARTERS.map(({ id }) => id))('%s, with a zone and each kind of arrangem
 	expect(said).not.toMatch(/−\d|[ (]-\d/);
 });
 
+it.each([
+	['sail-loft-chest', /^Drawer \d$/, 'across'],
+	['chart-cabinet', /^(Door|Panel) \d$/, 'upright'],
+	['ferry-table', /^Top$/, 'upright']
+] as const)('%s: %s lies %s, and the drawing fills its page', (name, titles, lie) => {
+	const project = load(name);
+	for (const paper of ['a4', 'letter'] as const) {
+		const pages = pagesOf(project, paper).filter(({ title }) => titles.test(title));
+		expect(pages.length).toBeGreaterThan(0);
+		for (const page of pages) {
+			expect(page.width > page.height ? 'across' : 'upright').toBe(lie);
+			const [front] = page.items.flatMap((item) =>
+				item.kind === 'rect' && item.name === 'front'
+					? [item]
+					: item.kind === 'rings' && item.name === 'front'
+						? [boxAround(item.rings[0]!)]
+						: []
+			);
+			const lowest = Math.max(
+				...textsOf(page)
+					.filter(({ size, y }) => size > 2.9 && y < page.height - PAGE_MARGIN)
+					.map(({ y }) => y)
+			);
+			/** As wide as the page takes, or as high as words and figures leave it. */
+			const isWide = front!.width > page.width - 2 * PAGE_MARGIN - 31;
+			expect(isWide || lowest > page.height - PAGE_MARGIN - 25, `${page.title} on ${paper}`).toBe(true);
+		}
+	}
+});
+
+function boxAround(ring: readonly number[]): { width: number; height: number } {
+	const [xs, ys] = [0, 1].map((axis) => ring.filter((_, i) => i % 2 === axis)) as [number[], number[]];
+	return { width: Math.max(...xs) - Math.min(...xs), height: Math.max(...ys) - Math.min(...ys) };
+}
+
+it('no page of a part has one row, or one line, by itself, however many there are', () => {
+	const coats = chest.finish.coats.filter((coat) => !('arrangement' in coat));
+	for (let count = 1; count <= 60; count++) {
+		const single = {
+			...ARRANGEMENTS.single.start({ id: 's', name: 'S', motif: flag, parts: ['drawer-2'], shortest: 100, scale: 0.1, round: Math.round })
+		};
+		const spots = Array.from({ length: count }, (_, i) => ({
+			...(single as object),
+			id: `s${i}`,
+			name: `S ${i}`,
+			offset: { x: -360 + 12 * i, y: (i % 7) * 9 - 30 }
+		})) as Arrangement[];
+		const project = {
+			...chest,
+			layout: { ...chest.layout, motifs: [...chest.layout.motifs, flag], arrangements: spots },
+			finish: { ...chest.finish, coats }
+		};
+		const pages = pagesOf(project).filter(({ title }) => /^Drawer 2(,|$)/.test(title));
+		const later = pages.slice(1).map((page) => textsOf(page).filter(({ y, size }) => y > 32 && size > 2.9).length);
+		const rows = pages.map(
+			(page) => page.items.filter((item) => item.kind === 'text' && item.name === 'cell' && item.ink === 'ember').length
+		);
+		expect(rows.reduce((sum, n) => sum + n, 0)).toBe(count);
+		expect(
+			later.every((n) => n > 1),
+			String(count)
+		).toBe(true);
+		if (count > 1) expect(rows, String(count)).not.toContain(1);
+	}
+});
+
 it('prints each figure in its own column, from the edge that it is told for', () => {
-	const page = pagesOf(chest).find(({ title }) => title === 'Drawer 2')!;
-	const texts = textsOf(page);
+	const texts = pagesOf(chest)
+		.filter(({ title }) => /^Drawer 2(,|$)/.test(title))
+		.flatMap(textsOf);
 	const columnOf = (title: string) => texts.find(({ text }) => text === title)!.x;
 	const rows = planProject(chest)
 		.items.filter(({ part }) => part === 'drawer-2')
 		.sort((a, b) => a.number - b.number);
-	const cells = (title: string) => texts.filter(({ x, size }) => x === columnOf(title) && size === 3.6).map(({ text }) => text);
+	const cells = (title: string) => texts.filter(({ x, name }) => x === columnOf(title) && name === 'cell').map(({ text }) => text);
 	expect(cells('Place')).toEqual(rows.map(({ number }) => String(number)));
 	/** From left to right, the order of placing by itself. */
 	expect(rows.map(({ left }) => left)).toEqual(rows.map(({ left }) => left).toSorted((a, b) => a - b));
@@ -236,14 +303,15 @@ describe('a motif larger than the page', () => {
 		for (const page of tiles) {
 			expect(page.items.filter((item) => item.kind === 'rect' && item.name === 'key-here')).toHaveLength(1);
 			for (const item of page.items)
-				if (item.kind === 'rings') for (const ring of item.rings) expect(Math.max(...ring)).toBeLessThanOrEqual(page.height - PAGE_MARGIN);
+				if (item.kind === 'rings')
+					for (const ring of item.rings) expect(Math.max(...ring)).toBeLessThanOrEqual(Math.max(page.width, page.height) - PAGE_MARGIN);
 		}
 		const crosses = (page: Page) =>
 			page.items.filter((item) => item.kind === 'line' && item.ink === 'ember' && item.weight === 0.2) as Extract<
 				PageItem,
 				{ kind: 'line' }
 			>[];
-		const [first, second] = tiles as [Page, Page];
+		const [first, second] = tiles as unknown as [Page, Page];
 		/** The right line of the first tile is the left line of the second: 5 mm in from both edges, at the same heights. */
 		const level = (page: Page) => [
 			...new Set(

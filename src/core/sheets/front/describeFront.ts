@@ -3,53 +3,75 @@ import { datumWords, type Plan } from '../../plan';
 import type { Project } from '../../project';
 import { formatLength, type Mm } from '../../units';
 import { wrapText } from '../flowLines';
-import { PAGE_MARGIN, PAPERS, type Page, type PageItem } from '../page';
+import { PAGE_MARGIN, sizeOfPage, type Page, type PageItem } from '../page';
 import { wordZone } from '../wordZone';
 import { drawFront } from './drawFront';
 import { numberRows, type NumberedLaid } from './numberRows';
 import { placeTable, ROW } from './placeTable';
 import { wordSettingOut } from './wordSettingOut';
 
-/** Where the drawing begins, and how tall it may be. */
+/** Where the drawing begins; and how tall it is at least, as a share of the page, where words and figures would leave it less. */
 const DRAWING_TOP: Mm = 42;
-const DRAWING_TALLEST: { readonly level: Mm; readonly upright: Mm } = { level: 82, upright: 120 };
-const LEFT: Mm = PAGE_MARGIN + 16;
-/** Room for the dimension at the right of the drawing. */
-const RIGHT: Mm = PAGE_MARGIN + 10;
+const LEAST_SHARE: { readonly level: number; readonly upright: number } = { level: 0.28, upright: 0.4 };
+const LEFT: Mm = PAGE_MARGIN + 18;
+/** Room for the dimension at the right of the drawing, and below it. */
+const RIGHT: Mm = PAGE_MARGIN + 12;
+const BELOW: Mm = 17;
 /** From line to line of the notes. */
-const NOTE: Mm = 4.4;
-const NOTE_SIZE: Mm = 3.1;
+const NOTE: Mm = 5;
+const NOTE_SIZE: Mm = 3.6;
+/** Between notes and table. */
+const BETWEEN: Mm = 6;
 const LATER_TOP: Mm = 34;
+/** Kept free above the footer. */
+const FOOT: Mm = 10;
 /** Of the line under the heading; a long one is set smaller. */
 const UNDER: Mm = 3.4;
 const LETTER = 0.47;
+/** A page lies across where the part is drawn so much larger on it, since words read better on an upright one; for a wide part, where it is hardly smaller. */
+const WORTH_TURNING = { wide: 0.95, other: 1.15 };
+const WIDE = 2;
+/** No page is turned for so few lines or rows. */
+const FEW = 2;
 
-/** The pages of one part: its drawing with dimensions, how its colours and motifs are set out, and a row of figures for each placement that is found by itself. */
+/** How a part stands on its pages. */
+interface FrontSetting {
+	readonly width: Mm;
+	readonly height: Mm;
+	readonly scale: number;
+	readonly lines: readonly string[];
+}
+
+/** The pages of one part: its drawing with dimensions, as large as the page and the words leave room for; how its colours and motifs are set out, and a row of figures for each placement that is found by itself. */
 export function describeFront(project: Project, plan: Plan, part: Part, paper: Project['paper']): Page[] {
-	const { width, height } = PAPERS[paper];
 	const laid = numberRows(project, plan, part);
 	const listed = laid.flatMap((one) => one.listed);
-	const tallest = part.height > part.width ? DRAWING_TALLEST.upright : DRAWING_TALLEST.level;
-	const scale = Math.min((width - LEFT - RIGHT) / part.width, tallest / part.height);
+	const notes = notesOf(project, plan, part, laid);
+	const [upright, across] = (['upright', 'across'] as const).map((lie) => settingOf(part, notes, listed.length, sizeOfPage(paper, lie)));
+	const worth = part.width > WIDE * part.height ? WORTH_TURNING.wide : WORTH_TURNING.other;
+	const { width, height, scale, lines } = across!.scale > worth * upright!.scale ? across! : upright!;
 	const at = (x: Mm, y: Mm) => [LEFT + x * scale, DRAWING_TOP + y * scale] as const;
-	const bottom = height - PAGE_MARGIN - 18;
+	const bottom = height - PAGE_MARGIN - FOOT;
 	/** Notes first, then the table; each goes on where the page is full. */
-	const lines = notesOf(project, plan, part, laid).flatMap((text) => wrapText(text, width - 2 * PAGE_MARGIN, NOTE_SIZE));
 	const pages: PageItem[][] = [drawFront({ project, plan, part, laid, page: { scale, at } })];
-	let y = DRAWING_TOP + part.height * scale + 18;
+	let y = DRAWING_TOP + part.height * scale + BELOW;
 	const turn = () => {
 		pages.push([]);
-		y = LATER_TOP + 4;
+		y = LATER_TOP + 6;
 	};
-	for (const text of lines) {
-		if (y > bottom) turn();
+	lines.forEach((text, i) => {
+		const isLastButOne = i === lines.length - 2 && y + NOTE > bottom;
+		if (y > bottom || (isLastButOne && i > 0)) turn();
 		pages.at(-1)!.push({ kind: 'text', x: PAGE_MARGIN, y, text, size: NOTE_SIZE, ink: 'ink' });
 		y += NOTE;
-	}
-	y += 6;
+	});
+	y += BETWEEN;
 	for (let from = 0; from < listed.length;) {
-		const room = Math.floor((bottom - y) / ROW);
-		if (room < Math.min(2, listed.length - from)) {
+		const fits = Math.floor((bottom - y) / ROW);
+		const left = listed.length - from;
+		/** No row stands alone on a page. */
+		const room = left - fits === 1 && fits > 2 ? fits - 1 : fits;
+		if (room < Math.min(2, left)) {
 			turn();
 			continue;
 		}
@@ -65,6 +87,21 @@ export function describeFront(project: Project, plan: Plan, part: Part, paper: P
 		title: `${part.name}${i > 0 ? `, page ${i + 1}` : ''}`,
 		items: [...header(project, part, pages.length > 1 ? ` (${i + 1} of ${pages.length})` : '', width), ...footer(height), ...items]
 	}));
+}
+
+/** The drawing takes what words and figures leave of its page, or its least share, and they go on overleaf; a little less where that saves a page for a line or two. */
+function settingOf(
+	part: Part,
+	notes: readonly string[],
+	rows: number,
+	{ width, height }: { readonly width: Mm; readonly height: Mm }
+): FrontSetting {
+	const lines = notes.flatMap((text) => wrapText(text, width - 2 * PAGE_MARGIN, NOTE_SIZE));
+	const words = lines.length * NOTE + (rows === 0 ? 0 : BETWEEN + (rows + 1) * ROW);
+	const room = height - PAGE_MARGIN - FOOT - DRAWING_TOP - BELOW - words;
+	const least = (part.height > part.width ? LEAST_SHARE.upright : LEAST_SHARE.level) * height;
+	const tallest = room >= least - FEW * ROW ? room : least;
+	return { width, height, lines, scale: Math.min((width - LEFT - RIGHT) / part.width, tallest / part.height) };
 }
 
 function header(project: Project, part: Part, more: string, width: Mm): PageItem[] {
@@ -86,7 +123,7 @@ function header(project: Project, part: Part, more: string, width: Mm): PageItem
 }
 
 function footer(height: Mm): PageItem[] {
-	const text = 'The labels of your own paints come first. Print at 100 %, not fitted to the page; check the square on the motif page.';
+	const text = 'The labels of your own paints come first. Print at 100 %, not fitted to the page; check the square or the lines on the motif page.';
 	return [{ kind: 'text', x: PAGE_MARGIN, y: height - PAGE_MARGIN, text, size: 2.8, ink: 'soft' }];
 }
 

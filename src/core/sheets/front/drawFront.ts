@@ -106,14 +106,18 @@ function cutByOutline(part: Part, page: ToPage): PageItem[] {
 	];
 }
 
+/** Type of the figures of the part, to be read from a metre, and of those of its first motif. */
+const FIGURE: Mm = 4.6;
+const OWN_FIGURE: Mm = 3.4;
+
 function drawDimensions(part: Part, rows: readonly NumberedRow[], { units }: Project, { at }: ToPage): PageItem[] {
 	const [left, top] = at(0, 0);
 	const [right, bottom] = at(part.width, part.height);
 	const write = (mm: Mm) => formatLength(mm, units).text;
 	const { across, down } = datumOf(part);
 	const items = [
-		...drawLevelDimension({ from: left, to: right, at: bottom + 9, off: bottom, text: write(part.width) }),
-		...drawUprightDimension({ from: top, to: bottom, at: left - 9, off: left, text: write(part.height) })
+		...drawLevelDimension({ from: left, to: right, at: bottom + 10, off: bottom, text: write(part.width), size: FIGURE }),
+		...drawUprightDimension({ from: top, to: bottom, at: left - 10, off: left, text: write(part.height), size: FIGURE })
 	];
 	/** Centre lines that figures are told from run through it. */
 	const [middleX, middleY] = at(part.width / 2, part.height / 2);
@@ -129,7 +133,7 @@ function drawDimensions(part: Part, rows: readonly NumberedRow[], { units }: Pro
 	const [x, y] = at(leftmost.left, leftmost.top);
 	return [
 		...items,
-		...drawLevelDimension({ from: left, to: x, at: top - 4, off: top, text: write(leftmost.left), size: 2.6, ink: 'ember' }),
-		...drawUprightDimension({ from: top, to: y, at: right + 5, off: right, text: write(leftmost.top), size: 2.6, ink: 'ember' })
+		...drawLevelDimension({ from: left, to: x, at: top - 5, off: top, text: write(leftmost.left), size: OWN_FIGURE, ink: 'ember' }),
+		...drawUprightDimension({ from: top, to: y, at: right + 6, off: right, text: write(leftmost.top), size: OWN_FIGURE, ink: 'ember' })
 	];
 }

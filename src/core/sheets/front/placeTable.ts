@@ -5,7 +5,10 @@ import { formatLength, type Mm } from '../../units';
 import { PAGE_MARGIN, type PageItem } from '../page';
 import type { NumberedRow } from './numberRows';
 
-export const ROW: Mm = 6;
+export const ROW: Mm = 6.2;
+/** Type of its figures on an upright page; on a wider one it grows with its columns, up to so much. */
+const FIGURE: Mm = 3.6;
+const LARGEST = 1.2;
 
 interface Column {
 	readonly title: string;
@@ -98,6 +101,7 @@ export function placeTable({
 	readonly width: Mm;
 }): PageItem[] {
 	const stretch = (width - 2 * PAGE_MARGIN) / 186;
+	const larger = Math.min(LARGEST, stretch);
 	const columns = columnsOf(part, project);
 	const x = ({ at }: Column) => PAGE_MARGIN + at * stretch;
 	const items: PageItem[] = columns.map((column): PageItem => ({
@@ -105,12 +109,12 @@ export function placeTable({
 		x: x(column),
 		y: top,
 		text: column.title,
-		size: 3,
+		size: 3 * larger,
 		ink: 'soft'
 	}));
 	items.push({ kind: 'line', x1: PAGE_MARGIN, y1: top + 1.6, x2: width - PAGE_MARGIN, y2: top + 1.6, weight: 0.25, ink: 'ink' });
 	rows.forEach((row, i) => {
-		const y = top + 1.6 + (i + 1) * ROW - 1.6;
+		const y = top + (i + 1) * ROW;
 		const remark = remarkInRow(row.row, part, (mm) => formatLength(mm, project.units).text);
 		columns.forEach((column, c) => {
 			/** What is to be said of a motif stands small below its name. */
@@ -120,9 +124,10 @@ export function placeTable({
 				x: x(column),
 				y: y - up,
 				text: column.cell(row),
-				size: 3.6 - up / 2,
+				size: FIGURE * larger - up / 2,
 				ink: c === 0 ? 'ember' : 'ink',
-				bold: column.bold ?? false
+				bold: column.bold ?? false,
+				name: 'cell'
 			});
 		});
 		if (remark !== '') items.push({ kind: 'text', x: x(columns[1]!), y: y + 0.9, text: remark, size: 2, ink: 'soft' });

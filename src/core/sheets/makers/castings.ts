@@ -11,6 +11,7 @@ import type { PageMaker } from './types';
 /** What is cast and glued: how many of each mould, the clay, the trims of each run, cuts along gaps, and the time at the bench before any glue. Source: methods 8. */
 export const makeCastings: PageMaker = {
 	id: 'castings',
+	word: 'Castings',
 	pages(project, plan, paper) {
 		const glued = new Set(plan.order.flatMap(({ coat, traits }) => (traits.glued ? [coat] : [])));
 		const lines = project.finish.coats.filter(({ id }) => glued.has(id)).flatMap((coat) => linesOf(coat, plan, project));

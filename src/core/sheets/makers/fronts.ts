@@ -7,6 +7,7 @@ import type { PageMaker } from './types';
 /** A page for every surface that has something on it: drawers, doors, panels, whole faces; and for every drawer, so that none is looked for. Those that are alike in every figure share one. */
 export const makeFronts: PageMaker = {
 	id: 'front',
+	word: 'The parts',
 	pages(project, plan, paper) {
 		const shown = plan.faces
 			.flatMap(partsOnFace)

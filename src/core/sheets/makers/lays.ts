@@ -1,6 +1,7 @@
 import { namePlace, wordLay, wordSheetOffer, type Plan } from '../../plan';
 import type { Project } from '../../project';
 import { formatWait } from '../../units';
+import { drawLays } from '../drawLays';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -13,15 +14,19 @@ const HOW = {
 /** The lays of raised work, round by round: where the first mark of the sheet goes, how it is turned, what it fills and what is masked. Source: methods 4. */
 export const makeLays: PageMaker = {
 	id: 'lays',
+	word: 'Lays',
 	pages(project, plan, paper) {
 		const worked = plan.lays.filter(({ lays }) => lays.length > 0);
 		if (worked.length === 0) return [];
-		return flowLines(
-			'Lays',
-			`${project.piece.name} · marks are the corners of the design · numbers as on the pages of the parts`,
-			worked.flatMap((one) => linesOf(one, plan, project)),
-			paper
-		);
+		return [
+			...worked.flatMap((one) => drawLays(one, plan, project, paper)),
+			...flowLines(
+				'Lays',
+				`${project.piece.name} · marks are the corners of the design · numbers as on the pages of the parts`,
+				worked.flatMap((one) => linesOf(one, plan, project)),
+				paper
+			)
+		];
 	}
 };
 

@@ -11,6 +11,7 @@ const SAID_ABOVE = 'The label on the tin comes first.';
 /** The coats in their order: on what, how often, how long to wait and what ready looks like, with the cautions at the step. */
 export const makeOrder: PageMaker = {
 	id: 'order',
+	word: 'Order of coats',
 	pages(project, plan, paper) {
 		if (plan.order.length === 0) return [];
 		const materials = gatherMaterials(project.materials);

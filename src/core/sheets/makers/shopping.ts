@@ -6,6 +6,7 @@ import type { PageMaker } from './types';
 /** What to pour, to buy and to lay out before work begins. */
 export const makeShopping: PageMaker = {
 	id: 'shopping',
+	word: 'To buy',
 	pages(project, plan, paper) {
 		const { paints, products, jars, tools } = plan.quantities;
 		const { supplies, unmeasured: left } = plan;

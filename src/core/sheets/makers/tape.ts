@@ -9,6 +9,7 @@ import type { PageMaker } from './types';
 /** Where the tapes go: every edge from the edge of its part, the order of laying, masks and spacers, and metres of each. Source: methods 5. */
 export const makeTape: PageMaker = {
 	id: 'tape',
+	word: 'Tape',
 	pages(project, plan, paper) {
 		const taped = plan.arrangements.filter(({ taping }) => taping.some(({ strips }) => strips.length > 0));
 		if (taped.length === 0) return [];

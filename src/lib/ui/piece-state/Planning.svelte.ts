@@ -1,6 +1,6 @@
 import { createPlanner, planMeasured, type Plan } from '$core/plan';
 import { hasSameParts, type Project } from '$core/project';
-import type { Page } from '$core/sheets';
+import type { Sheet } from '$core/sheets';
 import type { SlowAnswers } from './SlowAnswers.svelte';
 import { PlanClient, type MadePlan } from '$lib/workers/plan/client';
 
@@ -119,7 +119,7 @@ export class Planning {
 	}
 
 	/** The sheets of what is kept, drawn in the worker that planned it. */
-	pages(paper: Project['paper']): Promise<Page[]> {
+	pages(paper: Project['paper']): Promise<Sheet[]> {
 		return this.#client.pages(this.project(), paper);
 	}
 

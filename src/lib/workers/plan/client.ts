@@ -1,5 +1,5 @@
 import type { Project } from '$core/project';
-import type { Page } from '$core/sheets';
+import type { Sheet } from '$core/sheets';
 import { wrap, type Remote } from 'comlink';
 import type { MadePlan, PlanWorker } from './worker';
 
@@ -23,7 +23,7 @@ export class PlanClient {
 	}
 
 	/** Its sheets; of what was planned last they are soon drawn. */
-	pages(project: Project, paper: Project['paper']): Promise<Page[]> {
+	pages(project: Project, paper: Project['paper']): Promise<Sheet[]> {
 		return this.#ask((remote) => remote.pages(project, paper));
 	}
 

@@ -1,6 +1,6 @@
 import { createPlanner, plainPlan, type Plan } from '$core/plan';
 import { reuseParts, type Project } from '$core/project';
-import { describeSheets, type Page } from '$core/sheets';
+import { describeSheets, type Sheet } from '$core/sheets';
 import { expose } from 'comlink';
 
 export interface MadePlan {
@@ -31,7 +31,7 @@ const worker = {
 		if (last) createPlanner()(last);
 		return performance.now() - began;
 	},
-	pages(sent: Project, paper: Project['paper']): Page[] {
+	pages(sent: Project, paper: Project['paper']): Sheet[] {
 		const project = take(sent);
 		return describeSheets(project, planner(project), paper);
 	}

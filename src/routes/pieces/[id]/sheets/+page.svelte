@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { describeSheets, PAPERS, type Page } from '$core/sheets';
+	import { bundleSheets, describeSheets, PAPERS, type Sheet } from '$core/sheets';
 	import { nameIssue } from '$core/plan';
 	import { setOwn } from '$core/project';
 	import { RadioRow } from '$lib/ui/controls';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
+	import LargeSheet from '$lib/ui/sheet/LargeSheet.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 
 	const piece = usePiece();
@@ -15,7 +16,7 @@
 		return `/pieces/${piece.id}/${screen}${at.size > 0 ? `?${at}` : ''}`;
 	}
 	/** Of a piece that is planned beside the page its pages are drawn there too. */
-	let drawnElsewhere: readonly Page[] | null = $state.raw(null);
+	let drawnElsewhere: readonly Sheet[] | null = $state.raw(null);
 	$effect(() => {
 		if (piece.planning.isHere || piece.planning.isBehind) return;
 		void piece.planning.pages(piece.project.paper).then(
@@ -25,13 +26,21 @@
 	});
 	const drawn = $derived(piece.planning.isHere ? describeSheets(piece.project, piece.plan, piece.project.paper) : drawnElsewhere);
 	const pages = $derived(drawn ?? []);
+	const bundles = $derived(bundleSheets(pages));
+	/** The page that is looked at large, from 0. */
+	let large: number | null = $state(null);
+	/** All at one scale, px for a mm. */
+	const SCALE = 0.92;
+	const { width, height } = $derived(PAPERS[piece.project.paper]);
 	const musts = $derived(piece.plan.findings.filter((finding) => finding.kind === 'must').length);
 	const saved = $derived(piece.saver.state.kind === 'saved');
 </script>
 
 <svelte:head>
 	{#if pages[0]}
-		<svelte:element this={"style"}>{`@page { size: ${pages[0].width}mm ${pages[0].height}mm; margin: 0 }`}</svelte:element>
+		<svelte:element this={"style"}
+			>{`@page upright { size: ${width}mm ${height}mm; margin: 0 } @page across { size: ${height}mm ${width}mm; margin: 0 }`}</svelte:element
+		>
 	{/if}
 </svelte:head>
 
@@ -40,11 +49,33 @@
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="min-w-0 flex-1 overflow-y-auto p-6" tabindex="0" role="region" aria-label="Pages">
 		{#if pages.length > 0}
-			<ul data-prints class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-5">
-				{#each pages as page, i (i)}<li>
-						<SheetPage {page} /><span class="mt-1 block text-sm text-ink">{i + 1}. {page.title}</span>
-					</li>{/each}
-			</ul>
+			<div data-prints class="divide-y divide-rule-strong border-y border-rule-strong">
+				{#each bundles as { kind, word, pages: own } (kind)}
+					<section class="flex gap-5 py-4" aria-label={word}>
+						<h2 class="paper h-fit w-28 shrink-0 px-2 py-1.5 text-center text-base leading-tight">
+							{word}<span class="block font-sans text-sm font-normal text-ink-soft"
+								>{own.length === 1 ? '1 page' : `${own.length} pages`}</span
+							>
+						</h2>
+						<ul class="flex min-w-0 flex-1 flex-wrap items-start gap-4">
+							{#each own as { at, page } (at)}<li
+									data-page={page.width > page.height ? 'across' : 'upright'}
+									style:width="{page.width * SCALE}px"
+									style:--wide="{page.width}mm"
+									style:--high="{page.height}mm"
+									class="max-w-full"
+								>
+									<button
+										class="block w-full hover:outline-2 hover:outline-ember"
+										onclick={() => (large = at)}
+										aria-label="Look at page {at + 1}: {page.title}"><SheetPage {page} /></button
+									><span class="mt-1 block truncate text-sm text-ink">{at + 1}. {page.title}</span>
+								</li>{/each}
+						</ul>
+					</section>
+				{/each}
+			</div>
+			<LargeSheet {pages} bind:at={large} />
 		{:else}
 			<section class="paper mx-auto mt-10 max-w-lg p-6">
 				{#if drawn === null}
@@ -89,7 +120,7 @@
 					onclick={(event) => piece.saver.openSaved(event)}>Open the PDF, {pages.length} pages</a
 				>
 			</p>
-			<p class="note mt-2">Print it at 100 %, and measure the square on the motif page before you cut.</p>
+			<p class="note mt-2">Print it at 100 %, and measure the square, or the two lines, on the motif page before you cut.</p>
 		{/if}
 		{#if musts > 0}<p class="mt-4 border-l-4 border-must pl-3">
 				! The order of coats still has {musts} thing{musts > 1 ? 's' : ''} that must be put right.
