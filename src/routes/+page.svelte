@@ -107,7 +107,7 @@
 	<p class="text-ink-soft">the workshop's pieces</p>
 </header>
 
-<main class="flex items-start gap-8 p-8">
+<main class="flex items-start gap-8 p-8 max-narrow:flex-col max-narrow:p-4">
 	{#if pieces.length > 0}
 		<a class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:px-4 focus:py-2" href="#name"
 			>Past the pieces, to a new one</a
@@ -142,7 +142,7 @@
 		</div>
 	{/if}
 
-	<div class="ml-auto w-[25rem] shrink-0 space-y-4">
+	<div class="ml-auto w-[25rem] shrink-0 space-y-4 max-narrow:mx-auto max-narrow:w-full max-narrow:max-w-[25rem]">
 		<BeginPiece {workshop} {busy} {faults} onadd={add} />
 		<nav class="paper px-5 py-3 text-sm" aria-label="The workshop">
 			<p class="py-1.5"><WorkshopSlip {workshop} /></p>

@@ -100,3 +100,69 @@ test('for a finger all that is pressed is 44 px, or reaches so far', async ({ br
 	expect(await small(), 'with a row picked').toEqual([]);
 	await context.close();
 });
+
+test('at 200 % each screen goes below itself: nothing is cut off, and name, undo and picture stay', async ({ page, workshop }) => {
+	await page.setViewportSize({ width: 640, height: 400 });
+	const id = await demoPiece(workshop);
+	for (const screen of ['measure', 'layout', 'coats', 'mix', 'sheets']) {
+		await visit(page, workshop, `/pieces/${id}/${screen}`);
+		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+		expect(await page.evaluate(() => document.documentElement.scrollWidth), screen).toBeLessThanOrEqual(640);
+		await page.mouse.move(600, 390);
+		await page.evaluate(() => scrollTo(0, document.documentElement.scrollHeight));
+		await expect(page.getByRole('heading', { level: 1 })).toBeInViewport({ ratio: 0.9 });
+		await expect(page.getByRole('button', { name: /^Undo/ })).toBeInViewport({ ratio: 0.9 });
+		if (['layout', 'measure', 'coats'].includes(screen)) await expect(page.locator('.screen-picture')).toBeInViewport({ ratio: 0.9 });
+		await expectNoViolations(page, `${screen} at 200 %`);
+	}
+});
+
+test('two fingers that begin on a motif bring the piece nearer, and the motif stays; a line is pulled on the picture; laid flat it comes along by key', async ({
+	browser,
+	workshop
+}) => {
+	const context = await browser.newContext({ viewport: { width: 1024, height: 768 }, hasTouch: true });
+	const page = await context.newPage();
+	await visit(page, workshop, `/pieces/${await copyOf(workshop, 'sail-loft-chest')}/layout`);
+	const motif = page.locator('[data-item]').first();
+	const before = (await motif.boundingBox())!;
+	const touches = await context.newCDPSession(page);
+	const [x, y] = [before.x + before.width / 2, before.y + before.height / 2];
+	const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', touchPoints: { x: number; y: number; id: number }[]) =>
+		touches.send('Input.dispatchTouchEvent', { type, touchPoints });
+	await send('touchStart', [{ x, y, id: 1 }]);
+	await send('touchMove', [{ x: x + 8, y, id: 1 }]);
+	await send('touchStart', [
+		{ x: x + 8, y, id: 1 },
+		{ x: x + 60, y: y + 60, id: 2 }
+	]);
+	for (let i = 1; i <= 6; i++)
+		await send('touchMove', [
+			{ x: x + 8 - 8 * i, y: y - 8 * i, id: 1 },
+			{ x: x + 60 + 8 * i, y: y + 60 + 8 * i, id: 2 }
+		]);
+	await send('touchEnd', []);
+	await expect.poll(async () => (await motif.boundingBox())!.width / before.width).toBeGreaterThan(1.5);
+	await expect(page.getByRole('button', { name: /^Undo/ })).toBeDisabled();
+
+	await page.getByRole('button', { name: 'Compare from here', exact: true }).click();
+	const line = page.locator('[data-parted]');
+	const box = (await line.boundingBox())!;
+	await page.mouse.move(box.x + box.width * 0.5, box.y + box.height / 2);
+	await page.mouse.down();
+	await page.mouse.move(box.x + box.width * 0.25, box.y + box.height / 2, { steps: 4 });
+	await page.mouse.up();
+	await expect(line).toHaveAttribute('data-parted', '25');
+	await page.getByRole('button', { name: 'Keep what is now' }).click();
+
+	await page.getByRole('button', { name: 'lay it flat' }).click();
+	const front = page.getByRole('button', { name: /^Front, / });
+	await page.getByRole('button', { name: 'Nearer' }).click();
+	const stood = (await front.boundingBox())!;
+	await front.focus();
+	await page.keyboard.press('ArrowRight');
+	await expect.poll(async () => (await front.boundingBox())!.x - stood.x).toBeLessThan(-50);
+	await page.keyboard.press('0');
+	await expect(page.getByRole('button', { name: 'All faces' })).toBeDisabled();
+	await context.close();
+});

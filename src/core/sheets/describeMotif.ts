@@ -83,24 +83,16 @@ function withSquare(page: Setting['page'], project: Project): Setting[] {
 function withLines(page: Setting['page'], project: Project): Setting {
 	const { side, label } = checkLength(project);
 	const [right, bottom] = [page.width - PAGE_MARGIN, page.height - PAGE_MARGIN];
-	const line = (x1: Mm, y1: Mm, x2: Mm, y2: Mm, name?: string): PageItem => ({
-		kind: 'line',
-		x1,
-		y1,
-		x2,
-		y2,
-		weight: 0.25,
-		ink: 'ink',
-		...(name === undefined ? {} : { name })
-	});
+	const line = (x1: Mm, y1: Mm, x2: Mm, y2: Mm): PageItem => ({ kind: 'line', x1, y1, x2, y2, weight: 0.25, ink: 'ink' });
+	const named = { name: 'check-line' };
 	const said = `Both lines are ${label} long, this one and the one at the right edge. Measure them before you cut; if they are not, print again at 100 %.`;
 	return {
 		page,
 		check: [
-			line(PAGE_MARGIN, bottom, PAGE_MARGIN + side, bottom, 'check-line'),
+			{ ...line(PAGE_MARGIN, bottom, PAGE_MARGIN + side, bottom), ...named },
 			line(PAGE_MARGIN, bottom - TICK, PAGE_MARGIN, bottom),
 			line(PAGE_MARGIN + side, bottom - TICK, PAGE_MARGIN + side, bottom),
-			line(right, TOP, right, TOP + side, 'check-line'),
+			{ ...line(right, TOP, right, TOP + side), ...named },
 			line(right - TICK, TOP, right, TOP),
 			line(right - TICK, TOP + side, right, TOP + side),
 			{ kind: 'text', x: PAGE_MARGIN, y: bottom - TICK - 1.2, text: said, size: 2.6, ink: 'ink' }

@@ -123,7 +123,8 @@ function header(project: Project, part: Part, more: string, width: Mm): PageItem
 }
 
 function footer(height: Mm): PageItem[] {
-	const text = 'The labels of your own paints come first. Print at 100 %, not fitted to the page; check the square or the lines on the motif page.';
+	const text =
+		'The labels of your own paints come first. Print at 100 %, not fitted to the page; check the square or the lines on the motif page.';
 	return [{ kind: 'text', x: PAGE_MARGIN, y: height - PAGE_MARGIN, text, size: 2.8, ink: 'soft' }];
 }
 

@@ -1,10 +1,7 @@
 <script lang="ts">
-	import Maximize from '@lucide/svelte/icons/expand';
-	import ZoomIn from '@lucide/svelte/icons/zoom-in';
-	import ZoomOut from '@lucide/svelte/icons/zoom-out';
 	import type { Snippet } from 'svelte';
-	import { Tip } from '$lib/ui/controls';
 	import FaceMap from './FaceMap.svelte';
+	import Nearness from './Nearness.svelte';
 	import { Viewport } from './Viewport.svelte';
 
 	interface Props {
@@ -34,12 +31,6 @@
 		() => room
 	);
 	const id = $props.id();
-	const WHOLE = 'Whole face';
-	const NEARNESS = [
-		{ name: 'Further away', key: '−', Icon: ZoomOut, act: () => view.zoomOut() },
-		{ name: 'Nearer', key: '+', Icon: ZoomIn, act: () => view.zoomIn() },
-		{ name: WHOLE, key: '0', Icon: Maximize, act: () => view.showAll() }
-	];
 
 	/** px of the window. */
 	let frame: { readonly x: number; readonly y: number; readonly toX: number; readonly toY: number } | null = $state.raw(null);
@@ -69,14 +60,7 @@
 	function press(event: KeyboardEvent): void {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
 		if (onkey?.(event)) event.preventDefault();
-		else if (zoomBy(event.key)) event.preventDefault();
-	}
-	function zoomBy(key: string): boolean {
-		if (key === '+' || key === '=') view.zoomIn();
-		else if (key === '-') view.zoomOut();
-		else if (key === '0') view.showAll();
-		else return false;
-		return true;
+		else if (view.press(event.key)) event.preventDefault();
 	}
 </script>
 
@@ -87,7 +71,7 @@
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 		<svg
 			{@attach view.attach}
-			class="absolute inset-0 h-full w-full touch-none not-focus-visible:outline-none focus-visible:outline-offset-[-4px]"
+			class="absolute inset-0 h-full w-full touch-none select-none not-focus-visible:outline-none focus-visible:outline-offset-[-4px]"
 			tabindex="0"
 			role="application"
 			aria-label={label}
@@ -114,21 +98,7 @@
 				/>
 			{/if}
 		</svg>
-		<div class="absolute top-2 right-2 flex flex-col gap-1">
-			{#each NEARNESS as { name, key, Icon, act } (name)}
-				<Tip text="{name} ({key})" side="left">
-					{#snippet children({ props })}
-						<button
-							{...props}
-							class="button button-quiet !bg-paper"
-							onclick={act}
-							disabled={name === WHOLE && view.isFitted}
-							aria-label={name}><Icon size={18} /></button
-						>
-					{/snippet}
-				</Tip>
-			{/each}
-		</div>
+		<Nearness {view} whole="Whole face" />
 		<FaceMap />
 	</div>
 	<div class={tools ? 'flex min-h-[38px] items-center justify-end gap-2 border-t border-ground-deep bg-ground px-2 py-0.5' : 'sr-only'}>

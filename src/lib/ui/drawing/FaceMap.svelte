@@ -43,7 +43,7 @@
 				}}
 				{#if Math.min(laid.width, laid.height) * k >= FINGER}
 					<button
-						class="absolute block p-0 hover:[&_path]:fill-ember-pale"
+						class="absolute block p-0 not-aria-pressed:hover:[&_path]:fill-ember-pale"
 						{...at}
 						aria-label={face.name}
 						aria-pressed={isShown(laid.face)}

@@ -207,7 +207,7 @@
 		{/snippet}
 	</DrawingWindow>
 	{#if progress < 1}
-		<div class="absolute top-1 right-16 flex items-center gap-2 text-xs text-[#3f3a33]" role="status">
+		<div class="absolute top-1 right-16 flex items-center gap-2 bg-paper px-2 text-xs" role="status">
 			painting it <Progress label="Painting the picture" value={progress} />
 		</div>
 	{/if}

@@ -7,6 +7,7 @@
 	import { usePiece } from '$lib/ui/piece-state';
 	import Balloons from './Balloons.svelte';
 	import FaceMap from './FaceMap.svelte';
+	import Nearness from './Nearness.svelte';
 	import { MAP } from './room';
 	import { Viewport } from './Viewport.svelte';
 
@@ -53,9 +54,13 @@
 		const face = piece.plan.faces.find((other) => other.id === id || other.parts.some((part) => part.id === id));
 		if (face) piece.view.face = face.id;
 	}
+	function near(event: KeyboardEvent): void {
+		if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+		if (view.press(event.key)) event.preventDefault();
+	}
 	function press(event: KeyboardEvent, id: string): void {
 		if (event.key === 'Enter') piece.view.showFace(id);
-		else if (event.key === ' ') pick(id);
+		else if (event.key === ' ') pick(id, event.shiftKey);
 		else return;
 		event.preventDefault();
 	}
@@ -87,13 +92,20 @@
 			</div>
 		{/each}
 	{/if}
-	<svg {@attach view.attach} class="absolute inset-0 h-full w-full touch-none" role="group" aria-label="The piece laid out flat">
+	<!-- Its faces are the stops of the keyboard; the keys that bring it nearer are theirs too. -->
+	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+	<svg
+		{@attach view.attach}
+		class="absolute inset-0 h-full w-full touch-none select-none"
+		role="group"
+		aria-label="The piece laid out flat"
+		onkeydown={near}
+	>
 		<rect width="100%" height="100%" fill="transparent" />
 		<g transform="translate({view.x} {view.y})">
 			{#each faces as { laid, face } (face.id)}
 				{@const isPicked = mode === 'layout' ? piece.pickedParts.includes(face.id) : piece.view.part === face.id}
 				<g
-					data-grip
 					class="group cursor-pointer focus:outline-none"
 					role="button"
 					tabindex="0"
@@ -178,6 +190,7 @@
 			</g>
 		</g>
 	</svg>
-	<p class="absolute top-1 left-2 text-sm text-[#2f2a24]" role="status">{said}</p>
+	<p class="absolute top-1 left-2 max-w-[calc(100%-5rem)] bg-paper px-2 py-0.5 text-sm" role="status">{said}</p>
+	<Nearness {view} whole="All faces" />
 	<FaceMap />
 </div>

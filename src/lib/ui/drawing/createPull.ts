@@ -6,14 +6,25 @@ import type { PieceState } from '$lib/ui/piece-state';
  * Escape is pressed. `tryAt` gives the project as the pull would leave it, null where it is too short to count.
  */
 export function createPull<Held>(piece: PieceState, tryAt: (held: Held, event: PointerEvent) => Project | null) {
-	let held: { readonly what: Held } | null = null;
-	const cancel = () => {
+	let held: { readonly what: Held; readonly letGo: () => void } | null = null;
+	const letGo = () => {
+		held?.letGo();
 		held = null;
+	};
+	const cancel = () => {
+		letGo();
 		piece.drag.trial = null;
+	};
+	/** A second finger anywhere means to bring the drawing nearer. */
+	const watch = ({ pointerId }: PointerEvent) => {
+		const second = (event: PointerEvent) => event.pointerId !== pointerId && cancel();
+		window.addEventListener('pointerdown', second, true);
+		return () => window.removeEventListener('pointerdown', second, true);
 	};
 	return {
 		take(event: PointerEvent, what: Held): void {
-			held = { what };
+			letGo();
+			held = { what, letGo: watch(event) };
 			(event.currentTarget as Element).setPointerCapture(event.pointerId);
 		},
 		move(event: PointerEvent): void {
@@ -22,7 +33,7 @@ export function createPull<Held>(piece: PieceState, tryAt: (held: Held, event: P
 		},
 		drop(): void {
 			if (held && piece.drag.trial) piece.replace(piece.drag.trial);
-			held = null;
+			letGo();
 		},
 		cancel,
 		press(event: KeyboardEvent): void {

@@ -24,6 +24,11 @@
 	const [w, h] = $derived([face.width * scale, face.height * scale]);
 	const full = $derived(pixelsPerMm(scale, face));
 	const isThere = $derived(held.project.piece.faces.some(({ id }) => id === face.id));
+	/** To where the pointer is on the picture. */
+	function pull(event: PointerEvent & { currentTarget: HTMLElement }): void {
+		const box = event.currentTarget.getBoundingClientRect();
+		line = Math.round(Math.min(100, Math.max(0, (100 * (event.clientX - box.left)) / box.width)));
+	}
 	function takeBack(): void {
 		/** The property follows `piece.view.held`: it is put back first. */
 		piece.replace(held.project);
@@ -77,10 +82,27 @@
 		{#if !isThere}<p class="p-6">This face was not there when the look was held.</p>
 		{:else if width > 0}
 			{#if how === 'split'}
-				<div class="absolute" style:left="{(width - w) / 2}px" style:top="{GAP}px">
+				<!-- By keyboard the line is moved by the slide above. -->
+				<!-- svelte-ignore a11y_no_static_element_interactions -->
+				<div
+					class="absolute cursor-ew-resize touch-none select-none"
+					data-parted={line}
+					style:left="{(width - w) / 2}px"
+					style:top="{GAP}px"
+					onpointerdown={(event) => {
+						event.currentTarget.setPointerCapture(event.pointerId);
+						pull(event);
+					}}
+					onpointermove={(event) => event.buttons > 0 && pull(event)}
+				>
 					{@render look({ project: piece.project, plan: piece.settled }, 'As it is now')}
 					<div class="absolute inset-0" style:clip-path="inset(0 {100 - line}% 0 0)">{@render look(held, 'As it was held')}</div>
-					<span class="absolute inset-y-0 w-0.5 bg-white outline outline-1 outline-ink" style:left="{line}%"></span>
+					<span class="absolute inset-y-0 w-0.5 bg-white outline outline-1 outline-ink" style:left="{line}%"
+						><span
+							class="absolute top-1/2 -left-[15px] flex h-8 w-8 -translate-y-1/2 items-center justify-center rounded-full border border-ink bg-paper text-sm"
+							>↔</span
+						></span
+					>
 					<span class="absolute -top-5 left-0 text-xs">held</span><span class="absolute -top-5 right-0 text-xs">now</span>
 				</div>
 			{:else}

@@ -35,7 +35,8 @@
 		onprogress
 	}: Props = $props();
 
-	let canvas: HTMLCanvasElement;
+	/** Null when the place is left: a picture that comes after is let go. */
+	let canvas: HTMLCanvasElement | null = $state.raw(null);
 	let client: LookClient | null = $state.raw(null);
 	let shown = $state(false);
 	/** Before the first picture is there: the face in plain colours. */
@@ -53,6 +54,7 @@
 		readonly light: Light;
 	}
 	const scene = $derived(describeScene(sourceOfScene(project, plan, face)));
+	let asks = 0;
 	let working = false;
 	let next: Request | null = null;
 
@@ -68,9 +70,11 @@
 		working = true;
 		next = null;
 		tell(0);
-		const done = await client!.look(scene, asked, draw, (laid, of) => tell(laid / Math.max(1, of)));
+		const mine = ++asks;
+		/** A picture that fails leaves the one before: nobody waits for it. */
+		const done = await client!.look(scene, asked, draw, (laid, of) => mine === asks && tell(laid / Math.max(1, of))).catch(() => true);
 		working = false;
-		if (done) tell(1);
+		if (done && mine === asks) tell(1);
 		if (next) void make(next);
 	}
 
@@ -79,6 +83,7 @@
 		onprogress?.(done);
 	}
 	function draw({ width, height, pixels }: LookPicture): void {
+		if (!canvas) return;
 		if (canvas.width !== width || canvas.height !== height) {
 			canvas.width = width;
 			canvas.height = height;

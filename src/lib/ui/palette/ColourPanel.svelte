@@ -4,6 +4,7 @@
 	import { NumberField, RadioRow, Slide, VolumeField } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
+	import EyeFields from './EyeFields.svelte';
 	import PictureFields from './PictureFields.svelte';
 	import ReaderFields from './ReaderFields.svelte';
 
@@ -74,13 +75,7 @@
 			onchange={(next) => (by = next)}
 		/>
 		{#if by === 'eye'}
-			<input
-				type="color"
-				class="h-10 w-24 border border-rule-strong bg-white p-0.5"
-				aria-label="Shade of {colour.name} as it dries"
-				value={colour.hex}
-				oninput={(event) => set({ hex: event.currentTarget.value }, 'hex')}
-			/>
+			<EyeFields label="Shade of {colour.name} as it dries" hex={colour.hex} onchange={(hex) => set({ hex }, 'hex')} />
 		{:else if by === 'lab'}<ReaderFields hex={colour.hex} onchange={(hex) => set({ hex })} />
 		{:else}<PictureFields onchange={(hex) => set({ hex })} />{/if}
 		{#if noPaint}<p class="border-l-4 border-ember pl-2 text-sm" role="status"><b>!</b> {noPaint}</p>{/if}

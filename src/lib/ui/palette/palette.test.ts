@@ -55,6 +55,44 @@ describe('the palette', () => {
 		expect(first().strength).toBe(1.6);
 	});
 
+	it('is made lighter, stronger and of another hue by keys, as one step; grey keeps the hue that it had', async () => {
+		const { piece, first } = show();
+		await choose(first().name);
+		const before = first().hex;
+		const was = convertHexToLab(before);
+		const press = async (name: string, keys: string) => {
+			screen.getByRole('slider', { name }).focus();
+			await userEvent.keyboard(keys);
+		};
+		await press('Lightness', '{ArrowRight>9/}');
+		const lighter = convertHexToLab(first().hex);
+		expect(lighter.l - was.l).toBeGreaterThan(7);
+		expect(Math.hypot(lighter.a - was.a, lighter.b - was.b)).toBeLessThan(2);
+		await press('Strength', '{Home}');
+		const grey = convertHexToLab(first().hex);
+		expect(Math.hypot(grey.a, grey.b)).toBeLessThan(1);
+		await press('Strength', '{ArrowRight>12/}');
+		const again = convertHexToLab(first().hex);
+		expect(Math.hypot(again.a, again.b)).toBeCloseTo(12, 0);
+		expect(Math.atan2(again.b, again.a)).toBeCloseTo(Math.atan2(was.b, was.a), 0);
+		await press('Hue', '{Home}');
+		const rose = convertHexToLab(first().hex);
+		expect(Math.atan2(rose.b, rose.a)).toBeCloseTo(0, 0);
+		piece.undo();
+		expect(first().hex).toBe(before);
+	});
+
+	it('asks where more is left than a jar holds', async () => {
+		const { first } = show();
+		await choose(first().name);
+		await type('A jar holds', '250');
+		await type('Left in the jar', '600');
+		expect(screen.getByRole('status')).toHaveTextContent('That is more than a jar of 250 ml holds. 3 jars, or is one larger?');
+		await userEvent.click(screen.getByRole('button', { name: 'One jar holds 600 ml' }));
+		expect(first().jar).toEqual({ left: 600, size: 600 });
+		expect(screen.queryByText(/more than a jar/)).toBeNull();
+	});
+
 	it('takes Lab as it is typed, and what no screen shows by the nearest, and says so', async () => {
 		const { first } = show();
 		await choose(first().name);

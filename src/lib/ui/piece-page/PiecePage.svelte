@@ -146,7 +146,7 @@
 		{/key}
 	{/await}
 {/if}
-<div class="flex h-screen min-h-[560px] flex-col" inert={isBack} aria-busy={isBack}>
+<div class="flex h-screen min-h-[560px] flex-col max-narrow:block max-narrow:h-auto" inert={isBack} aria-busy={isBack}>
 	<PieceHeader id={piece.id} name={piece.project.piece.name} {toDo}>
 		{#snippet tools()}
 			<PieceWorkshop />

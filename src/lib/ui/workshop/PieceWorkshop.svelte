@@ -30,7 +30,7 @@
 </script>
 
 <Pop
-	label={changed.length > 0 ? 'Workshop changed' : 'Workshop'}
+	label={changed.length > 0 ? 'Where it is painted, changed' : 'Where it is painted'}
 	look="button button-quiet text-sm {changed.length > 0 ? 'font-bold' : ''}"
 >
 	<div class="w-72 space-y-2">

@@ -60,9 +60,9 @@
 	<div class="mt-6 border-t border-rule pt-4"><RoomToMove /></div>
 {/snippet}
 
-<div class="flex h-full">
+<div class="screen">
 	{#if wide.current}<div class="paper w-[19rem] shrink-0 overflow-y-auto border-y-0 border-l-0 px-5 py-4">{@render found()}</div>{/if}
-	<div class="relative min-w-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
+	<div class="screen-picture" bind:clientWidth={width} bind:clientHeight={height}>
 		{#if width > 0}
 			<FaceLook {face} left={(width - face.width * scale) / 2} top={16} {scale}
 				>{#if coat && 'on' in coat}<CoatPicks {coat} {face} {scale} />{/if}<GapMarks {face} {scale} /></FaceLook
@@ -76,10 +76,7 @@
 			)} in all, about {formatWork(sum.work)} of work
 		</p>
 	</div>
-	<aside
-		class="paper w-[22.5rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4 max-xl:w-[19.5rem]"
-		aria-label="The step that is picked"
-	>
+	<aside class="screen-side paper w-[22.5rem] px-5 py-4 max-xl:w-[19.5rem]" aria-label="The step that is picked">
 		{#if wide.current}{@render step()}
 		{:else}
 			<Tabs

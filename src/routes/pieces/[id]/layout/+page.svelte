@@ -74,8 +74,8 @@
 	);
 </script>
 
-<div class="flex h-full">
-	<div class="relative min-w-0 flex-1">
+<div class="screen">
+	<div class="screen-picture">
 		{#if piece.view.held}{#await import('$lib/ui/look/CompareLooks.svelte') then { default: CompareLooks }}<CompareLooks
 					held={piece.view.held}
 				/>{/await}
@@ -94,7 +94,7 @@
 			</LayoutDrawing>
 		{/if}
 	</div>
-	<aside class="paper w-[25rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="What lies on the piece">
+	<aside class="screen-side paper w-[25rem] px-5 py-4" aria-label="What lies on the piece">
 		{#if open > 0}<p class="mb-3 border-l-4 border-must pl-3">
 				! <a class="underline" href="/pieces/{piece.id}/measure">{open} reading{open > 1 ? 's' : ''} to put right</a>: until then the
 				figures here are a guess.

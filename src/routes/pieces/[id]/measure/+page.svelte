@@ -106,8 +106,8 @@
 	}
 </script>
 
-<div class="flex h-full">
-	<div class="min-w-0 flex-1">
+<div class="screen">
+	<div class="screen-picture">
 		{#if piece.view.view === 'unfolded'}{#await import('$lib/ui/drawing/UnfoldedDrawing.svelte') then { default: UnfoldedDrawing }}<UnfoldedDrawing
 					mode="measure"
 				/>{/await}{:else if isSetting}{#await import('$lib/ui/photograph/CornerPicker.svelte') then { default: CornerPicker }}<CornerPicker
@@ -116,7 +116,7 @@
 				/>{/await}{:else}
 			<MeasureDrawing {suspects} photograph={photograph?.shown ? straight.picture : null} {trace} ontrace={take} />{/if}
 	</div>
-	<aside class="paper w-[27rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-3" aria-label="Readings">
+	<aside class="screen-side paper w-[27rem] px-5 py-3" aria-label="Readings">
 		<div class="flex items-end gap-3">
 			<div class="flex-1">
 				<NameField

@@ -22,8 +22,13 @@
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="h-full overflow-y-auto p-6" tabindex="0" role="region" aria-label="Quantities">
-	<div class="mx-auto grid max-w-[76rem] grid-cols-[1.5fr_1fr] items-start gap-6">
+<div
+	class="h-full overflow-y-auto p-6 max-narrow:h-auto max-narrow:overflow-visible max-narrow:p-3"
+	tabindex="0"
+	role="region"
+	aria-label="Quantities"
+>
+	<div class="mx-auto grid max-w-[76rem] grid-cols-[1.5fr_1fr] items-start gap-6 max-narrow:grid-cols-[minmax(0,1fr)]">
 		<div class="space-y-6">
 			<section class="paper p-5" aria-label="Paint">
 				<h2>Paint to pour out</h2>

@@ -44,10 +44,10 @@
 	{/if}
 </svelte:head>
 
-<div class="flex h-full">
+<div class="screen">
 	<!-- Pages scroll by keyboard too. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="min-w-0 flex-1 overflow-y-auto p-6" tabindex="0" role="region" aria-label="Pages">
+	<div class="min-w-0 flex-1 overflow-y-auto p-6 max-narrow:overflow-visible max-narrow:p-4" tabindex="0" role="region" aria-label="Pages">
 		{#if pages.length > 0}
 			<div data-prints class="divide-y divide-rule-strong border-y border-rule-strong">
 				{#each bundles as { kind, word, pages: own } (kind)}
@@ -96,7 +96,7 @@
 			</section>
 		{/if}
 	</div>
-	<aside class="paper w-[22rem] shrink-0 overflow-y-auto border-y-0 border-r-0 px-5 py-4" aria-label="Printing">
+	<aside class="screen-side paper w-[22rem] px-5 py-4" aria-label="Printing">
 		<h2>Sheets</h2>
 		<p class="mt-1">
 			A page for each part with something on it, in figures from its edges or its centre lines and in words; each motif at true size; where
