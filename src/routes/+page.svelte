@@ -61,8 +61,6 @@
 		busy = false;
 		if (!answer.ok) return void (faults = answer.faults);
 		await goto(`/pieces/${answer.value.id}/${then}`);
-		/** What comes next is the first length. */
-		document.querySelector<HTMLInputElement>('input[data-target="width"]')?.focus();
 	}
 
 	async function take(id: string): Promise<boolean> {

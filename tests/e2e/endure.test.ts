@@ -33,7 +33,7 @@ test('a piece lies in the bin and comes back; the workshop is put back to a copy
 	await page.getByRole('button', { name: 'Make a copy now' }).click();
 	const put = page.getByRole('button', { name: /^Put back the copy of/ });
 	await expect(put).toHaveCount(1, { timeout: 30_000 });
-	await expect(page.getByRole('row').nth(1)).toContainText('The ferry table');
+	await expect(page.getByRole('main').getByRole('listitem').first()).toContainText('The ferry table');
 	await page.getByRole('link', { name: 'All pieces' }).click();
 	await chest.getByRole('button', { name: 'take out' }).click();
 	await page.getByRole('button', { name: 'Take it out' }).click();
@@ -49,8 +49,8 @@ test('a piece lies in the bin and comes back; the workshop is put back to a copy
 	await page.getByRole('button', { name: 'Put it back' }).click();
 	await expect(page.getByText(/in the folder of the workshop as database\.before-/)).toBeVisible({ timeout: 30_000 });
 	/** What was put aside stands in the list, and so does what was made by hand until a button takes it out, with undo. */
-	await expect(page.getByRole('row').filter({ hasText: 'put aside' })).toHaveCount(1);
-	const byHand = page.getByRole('row').filter({ hasText: 'made by hand' });
+	await expect(page.getByRole('main').getByRole('listitem').filter({ hasText: 'put aside' })).toHaveCount(1);
+	const byHand = page.getByRole('main').getByRole('listitem').filter({ hasText: 'made by hand' });
 	await byHand.getByRole('button', { name: /^Take out the copy of/ }).click();
 	await expect(byHand).toHaveCount(0);
 	await page.getByRole('listitem').filter({ hasText: 'The copy of' }).getByRole('button', { name: 'Undo' }).click();

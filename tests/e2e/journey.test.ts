@@ -90,10 +90,10 @@ test('a new chest front, from the tape to the placement sheet', async ({ page, w
 		await page.getByRole('radio', { name: 'Glaze slip' }).click();
 		await page.getByLabel('Coats', { exact: true }).fill('3');
 		await page.keyboard.press('Enter');
-		await expect(page.locator('[data-tread="blend"]')).toContainText('3 coats, 188 µm');
+		await expect(page.locator('[data-tread="blend"]')).toContainText('3 coats, 7.4 thousandths of an inch');
 		await page.getByLabel('Material').click();
 		await page.getByRole('option', { name: 'Mineral furniture paint' }).click();
-		await expect(page.locator('[data-tread="blend"]')).toContainText('3 coats, 131 µm');
+		await expect(page.locator('[data-tread="blend"]')).toContainText('3 coats, 5.2 thousandths of an inch');
 	});
 
 	await test.step('the look follows the film', async () => {

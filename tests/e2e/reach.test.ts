@@ -95,7 +95,7 @@ test('for a finger all that is pressed is 44 px, or reaches so far', async ({ br
 		await page.waitForTimeout(500);
 		expect(await small(), path).toEqual([]);
 	}
-	await page.getByRole('table').getByRole('button', { name: 'Reed bed' }).click();
+	await page.getByRole('list', { name: 'What lies on it, by number' }).getByRole('button', { name: 'Reed bed' }).click();
 	await expect(page.getByRole('region', { name: 'Ways it fits' })).toBeVisible();
 	expect(await small(), 'with a row picked').toEqual([]);
 	await context.close();

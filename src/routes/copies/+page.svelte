@@ -11,6 +11,16 @@
 	let doing: 'copying' | 'restoring' | null = $state(null);
 	let trouble: string | null = $state(null);
 
+	/** Copies of one day stand on one shelf, the latest first. */
+	const shelves = $derived.by(() => {
+		const days = new Map<string, Copy[]>();
+		for (const copy of data.copies) {
+			const day = copy.at.toLocaleDateString([], { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
+			days.set(day, [...(days.get(day) ?? []), copy]);
+		}
+		return [...days].map(([day, copies]) => ({ day, copies }));
+	});
+	const time = (at: Date) => at.toLocaleTimeString([], { timeStyle: 'short' });
 	const when = (at: Date) => at.toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
 	const size = (bytes: number) => `${Math.max(0.1, bytes / 1e6).toFixed(1)} MB`;
 	onMount(() => void (document.documentElement.dataset['ready'] = 'true'));
@@ -62,8 +72,8 @@
 	<h1 class="text-2xl">Copies of the workshop</h1>
 </header>
 
-<main class="p-8">
-	<section class="paper max-w-3xl p-5">
+<main class="p-8 max-narrow:p-3">
+	<section class="paper mx-auto max-w-5xl p-5">
 		<p>
 			All pieces, motifs, colours and photographs are copied after an hour of work and once a day, into the folder of the workshop. Of these
 			are kept those of the last 24 hours, 14 days and 26 weeks in which any was made. What was made by hand, or put aside when a copy was
@@ -79,44 +89,40 @@
 		{#if data.copies.length === 0}
 			<p class="mt-4">There is no copy yet: the first is made after an hour of work.</p>
 		{:else}
-			<table class="mt-4 w-full">
-				<thead class="text-left text-sm text-ink-soft"
-					><tr
-						><th class="py-1 font-normal">Made</th><th class="font-normal">Pieces in it</th><th class="pr-3 text-right font-normal">Size</th
-						><th><span class="sr-only">Put back</span></th><th><span class="sr-only">Take out</span></th></tr
-					></thead
-				>
-				<tbody>
-					{#each data.copies as copy (copy.name)}
-						<tr class="border-t border-rule align-baseline">
-							<td class="py-1.5 pr-3 whitespace-nowrap">{when(copy.at)}<span class="note block">{HOW[copy.how]}</span></td>
-							<td class="pr-3"
-								>{#if copy.pieces}<b>{copy.pieces.length}</b>
-									<span class="note">{copy.pieces.slice(0, 4).join(', ')}{copy.pieces.length > 4 ? ' and more' : ''}</span>{:else}<span
-										class="note">{copy.how === 'put-aside' ? 'all that was there then' : 'not kept then'}</span
-									>{/if}</td
-							>
-							<td class="pr-3 text-right whitespace-nowrap">{size(copy.bytes)}</td>
-							<td class="text-right"
-								><button
-									class="underline hover:text-ember-deep"
+			{#each shelves as { day, copies } (day)}
+				<h2 class="mt-6 text-lg">{day}</h2>
+				<ul class="flex flex-wrap items-end gap-3 border-b-8 border-ground-deep px-2 pt-2" aria-label="Copies of {day}">
+					{#each copies as copy (copy.name)}
+						<li class="w-56 border border-b-0 border-rule-strong bg-white px-3 pt-2 pb-1.5">
+							<p class="flex items-baseline justify-between gap-2">
+								<b class="text-lg">{time(copy.at)}</b><span class="note">{size(copy.bytes)}</span>
+							</p>
+							{#if HOW[copy.how]}<p class="text-sm font-medium">{HOW[copy.how]}</p>{/if}
+							<p class="note leading-tight">
+								{#if copy.pieces}{copy.pieces.length === 1 ? 'one piece' : `${copy.pieces.length} pieces`}: {copy.pieces
+										.slice(0, 4)
+										.join(', ')}{copy.pieces.length > 4 ? ' and more' : ''}{:else}{copy.how === 'put-aside'
+										? 'all that was there then'
+										: 'what was in it was not kept then'}{/if}
+							</p>
+							<p class="mt-1 flex justify-between gap-2 text-sm">
+								<button
+									class="touch underline hover:text-ember-deep"
 									disabled={doing !== null}
 									aria-label="Put back the copy of {when(copy.at)}"
 									onclick={() => (chosen = copy)}>put back</button
-								></td
-							>
-							<td class="pl-4 text-right"
-								><button
-									class="whitespace-nowrap underline hover:text-ember-deep"
+								>
+								<button
+									class="touch whitespace-nowrap underline hover:text-ember-deep"
 									disabled={doing !== null}
 									aria-label="Take out the copy of {when(copy.at)}"
 									onclick={() => takeOut(copy)}>take out</button
-								></td
-							>
-						</tr>
+								>
+							</p>
+						</li>
 					{/each}
-				</tbody>
-			</table>
+				</ul>
+			{/each}
 		{/if}
 		{#if doing === 'restoring'}<p class="mt-3" role="status">Putting the copy in place; it takes a moment.</p>{/if}
 	</section>

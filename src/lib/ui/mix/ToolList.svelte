@@ -12,8 +12,8 @@
 	<h2>To lay out</h2>
 	{#if tools.length === 0}<p>No coat yet that needs a tool.</p>{/if}
 	<ul class="mt-2">
-		{#each tools as { tool, count, coats } (tool)}<li class="flex justify-between gap-3 border-t border-rule py-1">
-				<span>{tool}<span class="note block">{coatsOf(coats)}</span></span><b>{count}</b>
+		{#each tools as { tool, count, coats } (tool)}<li class="py-0.5">
+				<b class="mr-2">{count}</b>{tool}<span class="note block pl-5 leading-tight">{coatsOf(coats)}</span>
 			</li>{/each}
 	</ul>
 </section>

@@ -23,7 +23,7 @@
 		/** Of the file that was given last. */
 		faults: readonly PlanError[];
 		/** Adds what is begun, or what a file holds, and goes on with a screen of it. */
-		onadd: (text: string, then: 'measure' | 'layout') => Promise<void>;
+		onadd: (text: string, then: 'measure?field=width' | 'layout') => Promise<void>;
 	}
 	let { workshop, busy, faults, onadd }: Props = $props();
 
@@ -48,7 +48,7 @@
 		if ((await workshop.known()) !== null && asks && fellows) await workshop.change(INCH_FELLOWS);
 		const settings = workshop.settings ?? undefined;
 		beginning = false;
-		await onadd(JSON.stringify(newProject({ name: name.trim() || starter.name, units, count, shape, settings })), 'measure');
+		await onadd(JSON.stringify(newProject({ name: name.trim() || starter.name, units, count, shape, settings })), 'measure?field=width');
 	}
 
 	const open = async (file: File): Promise<void> => onadd(await file.text(), 'layout');

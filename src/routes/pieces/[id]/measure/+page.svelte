@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { replaceState } from '$app/navigation';
 	import { page } from '$app/state';
 	import { changeUnits, markOwn, placeKnob } from '$core/project';
 	import { freeId } from '$core/layers';
@@ -64,7 +65,12 @@
 		const face = searchParams.get('face');
 		if (face !== null && piece.plan.faces.some(({ id }) => id === face)) piece.view.showFace(face);
 		const field = searchParams.get('field');
-		if (field !== null) void tick().then(() => document.querySelector<HTMLElement>(`input[data-target="${CSS.escape(field)}"]`)?.focus());
+		if (field !== null)
+			void tick().then(() => {
+				document.querySelector<HTMLElement>(`input[data-target="${CSS.escape(field)}"]`)?.focus();
+				/** Once: loaded anew it is a page like any other. */
+				replaceState(page.url.pathname, page.state);
+			});
 	});
 
 	const straight = new StraightPhotograph();

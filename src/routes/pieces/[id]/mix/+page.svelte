@@ -2,7 +2,7 @@
 	import { gatherMaterials } from '$core/materials';
 	import { nameSurface } from '$core/plan';
 	import { formatPour, formatVolume, formatRun, nameTape } from '$core/units';
-	import ColourTable from '$lib/ui/mix/ColourTable.svelte';
+	import ColourCards from '$lib/ui/mix/ColourCards.svelte';
 	import ToolList from '$lib/ui/mix/ToolList.svelte';
 	import Unmeasured from '$lib/ui/mix/Unmeasured.svelte';
 	import MixPanel from '$lib/ui/mix/MixPanel.svelte';
@@ -37,55 +37,35 @@
 					spoil it. What is left in a jar is set in the palette below.
 				</p>
 				<Unmeasured />
-				<ColourTable />
+				<ColourCards />
 				<h3 class="mt-6">Everything else</h3>
-				<table class="mt-1 w-full">
-					<tbody>
-						{#each quantities.products as row (row.material)}
-							{@const volume = formatPour(row.ml, piece.project.workshop.volumes)}
-							<tr class="border-t border-rule"
-								><td class="py-1.5"
-									>{materials.get(row.material)?.name}{#if row.mixed.length > 0}<span class="note block"
-											>mixed of {row.mixed
-												.map(({ of, ml }) => `${formatVolume(ml, piece.project.workshop.volumes).text} of ${of}`)
-												.join(' and ')}</span
-										>{/if}</td
-								><td class="text-right">{row.area > 0 ? piece.writeArea(row.area) : ''}</td><td class="text-right text-lg font-bold"
-									>{volume.text}{@render more(moreOfProduct(row.material))}</td
-								><td class="pl-4 text-sm">{volume.spoons}</td></tr
-							>
-						{/each}
-						{#each supplies.tapes as { width, length } (width)}
-							<tr class="border-t border-rule"
-								><td class="py-1.5">Tape, {nameTape(width, piece.project.units)}</td><td></td><td class="text-right text-lg font-bold"
-									>{formatRun(length, piece.project.units)}</td
-								><td></td></tr
-							>
-						{/each}
-						{#if supplies.glue > 0}
-							{@const glue = formatPour(supplies.glue, piece.project.workshop.volumes)}
-							<tr class="border-t border-rule"
-								><td class="py-1.5">Wood glue</td><td></td><td class="text-right text-lg font-bold">{glue.text}</td><td class="pl-4 text-sm"
-									>{glue.spoons}</td
-								></tr
-							>
-						{/if}
-						{#each supplies.moulds as { motif, name, casts } (motif)}
-							<tr class="border-t border-rule"
-								><td class="py-1.5">Mould, {name}</td><td></td><td class="text-right text-lg font-bold"
-									>{casts} cast{casts === 1 ? '' : 's'}</td
-								><td></td></tr
-							>
-						{/each}
-						{#each supplies.pieces as { motif, name, count } (motif)}
-							<tr class="border-t border-rule"
-								><td class="py-1.5">Ornament, {name}</td><td></td><td class="text-right text-lg font-bold"
-									>{count} piece{count === 1 ? '' : 's'}</td
-								><td></td></tr
-							>
-						{/each}
-					</tbody>
-				</table>
+				<ul class="mt-1">
+					{#each quantities.products as row (row.material)}
+						{@const volume = formatPour(row.ml, piece.project.workshop.volumes)}
+						{@const mixed = row.mixed
+							.map(({ of, ml }) => `${formatVolume(ml, piece.project.workshop.volumes).text} of ${of}`)
+							.join(' and ')}
+						{@render line(
+							materials.get(row.material)?.name ?? '',
+							volume.text,
+							[mixed && `mixed of ${mixed}`, volume.spoons, row.area > 0 ? piece.writeArea(row.area) : ''].filter(Boolean).join(' · '),
+							moreOfProduct(row.material)
+						)}
+					{/each}
+					{#each supplies.tapes as { width, length } (width)}
+						{@render line(`Tape, ${nameTape(width, piece.project.units)}`, formatRun(length, piece.project.units))}
+					{/each}
+					{#if supplies.glue > 0}
+						{@const glue = formatPour(supplies.glue, piece.project.workshop.volumes)}
+						{@render line('Wood glue', glue.text, glue.spoons)}
+					{/if}
+					{#each supplies.moulds as { motif, name, casts } (motif)}
+						{@render line(`Mould, ${name}`, `${casts} cast${casts === 1 ? '' : 's'}`)}
+					{/each}
+					{#each supplies.pieces as { motif, name, count } (motif)}
+						{@render line(`Ornament, ${name}`, `${count} piece${count === 1 ? '' : 's'}`)}
+					{/each}
+				</ul>
 				{#each onlyThere as row (row.material)}<p class="text-sm">
 						{materials.get(row.material)?.name}: nothing measured{@render more(row.ml)}
 					</p>{/each}
@@ -107,6 +87,16 @@
 	</div>
 </div>
 
+<!-- As a note for the shop is written: the name, dots, how much. -->
+{#snippet line(name: string, amount: string, under = '', besides: number | undefined = undefined)}
+	<li class="py-1">
+		<span class="flex items-baseline gap-2">
+			<span>{name}</span><span class="min-w-6 flex-1 border-b-2 border-dotted border-rule-strong" aria-hidden="true"></span>
+			<b class="text-right text-lg whitespace-nowrap">{amount}{@render more(besides)}</b>
+		</span>
+		{#if under}<span class="note block leading-tight">{under}</span>{/if}
+	</li>
+{/snippet}
 {#snippet more(ml: number | undefined)}{#if ml !== undefined}<span class="block text-sm font-normal whitespace-nowrap text-ink-soft"
 			>and about {piece.writePour(ml)}</span
 		>{/if}{/snippet}
