@@ -70,8 +70,8 @@ test('gilding wax keeps to the tops of a motif, and a print takes the colours of
 	await page.getByRole('radio', { name: 'the colours of a zone' }).click();
 	await expect(page.getByLabel('Zone whose colours it takes')).toHaveText('Edge shade and glow');
 	await page.getByRole('link', { name: 'Mix & buy' }).click();
-	await expect(page.getByText(/^Gilding wax, .* · gilding wax/)).toBeVisible();
-	await expect(page.getByText(/blended coat .* ml, reed bed .* ml/).first()).toBeVisible();
+	await expect(page.getByText(/^Gilding wax, .* ml for gilding wax/)).toBeVisible();
+	await expect(page.getByText(/ml for blended coat.*; .* ml for reed bed/).first()).toBeVisible();
 });
 
 test('old holes that are to be filled bring the filler; undo takes it out again with the change', async ({ page, workshop }) => {
@@ -90,7 +90,7 @@ test('old holes that are to be filled bring the filler; undo takes it out again 
 	await page.locator('[data-tread="sand"]').click();
 	await expect(page.getByText(/for the filler \(wood filler\)/)).toBeVisible();
 	await page.getByRole('link', { name: 'Mix & buy' }).click();
-	const filler = page.getByRole('cell', { name: 'Wood filler' });
+	const filler = page.getByText('Wood filler', { exact: true });
 	await expect(filler).toBeVisible();
 	await page.keyboard.press('Control+z');
 	await page.keyboard.press('Control+z');

@@ -194,4 +194,16 @@ test('a photograph is straightened behind the drawing by its four corners, by ke
 		await expect(page.getByRole('button', { name: /^Traced part 1/ })).toHaveCount(0);
 		await saved(page);
 	});
+
+	await test.step('faint over the picture in Lay out, by a switch', async () => {
+		await page.getByRole('link', { name: /^Lay out/ }).click();
+		const over = page.locator('[data-photograph]');
+		await expect(over).toHaveCount(0);
+		await page.getByRole('button', { name: 'With the photograph' }).click();
+		await expect(over).toBeVisible();
+		const [photo, look] = [(await over.boundingBox())!, (await page.locator('[data-shown]').first().boundingBox())!];
+		for (const side of ['x', 'y', 'width', 'height'] as const) expect(photo[side]).toBeCloseTo(look[side], 0);
+		await page.getByRole('button', { name: 'Without the photograph' }).click();
+		await expect(over).toHaveCount(0);
+	});
 });

@@ -29,8 +29,7 @@
 
 <div
 	class="border border-dashed px-2 py-1.5 {over ? 'border-ember bg-white' : 'border-rule-strong'}"
-	role="group"
-	aria-label="{label}: a file, chosen or dropped"
+	role="presentation"
 	ondragover={(event) => {
 		event.preventDefault();
 		over = true;

@@ -1,7 +1,57 @@
-import { render, screen } from '@testing-library/svelte';
+import { createEvent, fireEvent, render, screen } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import { NumberField, Pick, Tick } from './index';
+import { FilePick, NumberField, Pick, Tick, VolumeField } from './index';
+
+describe('a file', () => {
+	const file = new File(['28'], 'readings.csv', { type: 'text/csv' });
+	const show = (more: object = {}) => {
+		const onfile = vi.fn();
+		const { container } = render(FilePick, { label: 'A file of readings', accept: '.csv', onfile, ...more });
+		return {
+			onfile,
+			field: screen.getByLabelText(/A file of readings/, { selector: 'input' }),
+			place: container.firstElementChild as HTMLElement
+		};
+	};
+	const drop = async (place: HTMLElement) => {
+		const event = createEvent.drop(place);
+		Object.defineProperty(event, 'dataTransfer', { value: { files: [file] } });
+		await fireEvent(place, event);
+		return event;
+	};
+
+	it('is chosen, or dropped on the same place; the browser does not open it', async () => {
+		const { onfile, field, place } = show();
+		await userEvent.upload(field, file);
+		expect((await drop(place)).defaultPrevented).toBe(true);
+		expect(onfile.mock.calls).toEqual([[file], [file]]);
+		/** The same one can be chosen again, mended. */
+		await userEvent.upload(field, file);
+		expect(onfile).toHaveBeenCalledTimes(3);
+	});
+
+	it('is not taken while it may not be', async () => {
+		const { onfile, place } = show({ disabled: true });
+		await drop(place);
+		expect(onfile).not.toHaveBeenCalled();
+	});
+});
+
+it.each([
+	['ml', 120, '120', '90', 90],
+	['fl-oz', 118.294118, '4', '8', 236.588236],
+	['fl-oz', null, '', '0.5', 14.786765]
+] as const)('a volume in %s: %f ml stands as %s, and %s is kept as %f ml', async (unit, value, shown, typed, ml) => {
+	const onchange = vi.fn();
+	render(VolumeField, { label: 'Left in the jar', unit, value, min: 0, max: 100_000, onchange });
+	const field = screen.getByLabelText('Left in the jar');
+	expect(field).toHaveValue(shown);
+	await userEvent.clear(field);
+	await userEvent.type(field, typed);
+	await userEvent.tab();
+	expect(onchange.mock.calls).toEqual([[expect.closeTo(ml, 4)]]);
+});
 
 describe('a number', () => {
 	const show = (more: object = {}) => {

@@ -157,7 +157,12 @@
 				sketch={piece.drag.sketch}
 				onprogress={(done) => (progress = done)}
 			/>
-			<LaidOutlines {face} {view} shown={stencilled} />
+			{#if piece.view.photographed && piece.faceInput.photograph?.corners}{#await import('$lib/ui/photograph/PhotographOver.svelte') then { default: PhotographOver }}<PhotographOver
+						left={view.x}
+						top={view.y}
+						scale={view.scale}
+					/>{/await}{/if}
+			<LaidOutlines {face} {view} shown={piece.view.photographed ? () => false : stencilled} />
 		{/snippet}
 		{#snippet children(view)}
 			{@const k = view.scale}

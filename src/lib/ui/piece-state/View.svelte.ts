@@ -34,6 +34,8 @@ export class View {
 	lays: { readonly coat: string; readonly at: number } | null = $state.raw(null);
 	/** The row whose line is to be drawn with the next stroke on the piece. */
 	drawing: string | null = $state(null);
+	/** In Lay out the photograph of the face lies faint over its picture. */
+	photographed = $state(false);
 	/** The lamp that it is seen by. */
 	light: Light = $state.raw(WORKSHOP_LIGHT);
 	/** The piece as it was when its look was held, to be compared with what it becomes. */

@@ -85,6 +85,12 @@
 		{:else}
 			<LayoutDrawing>
 				{#snippet tools()}
+					{#if piece.faceInput.photograph?.corners}<button
+							class="button text-sm"
+							aria-pressed={piece.view.photographed}
+							onclick={() => (piece.view.photographed = !piece.view.photographed)}
+							>{piece.view.photographed ? 'Without the photograph' : 'With the photograph'}</button
+						>{/if}
 					<button class="button text-sm" onclick={() => (piece.view.held = { project: piece.project, plan: piece.settled })}
 						>Compare from here</button
 					><Help word="compare from here" />
