@@ -49,19 +49,21 @@ export function wrapText(text: string, width: Mm, size: Mm): string[] {
 	return [...lines, line].map((one) => one.replaceAll(HELD, ' '));
 }
 
-/** What is left for a last page with no more lines than these is drawn in on the pages before it. */
+/** A last page with no more lines than these is drawn in on the pages before it. */
 const FEW_LINES = 4;
-/** By how much type and what is left free shrink for that, at most. */
-const SQUEEZES = [1, 0.97, 0.94, 0.91, 0.88];
+/** By how much type, and what is left free, shrink for that at most; and grow where there is room on the same pages, to be read from further. */
+const CLOSER = [0.97, 0.94, 0.91, 0.88];
+const LARGER = [1.35, 1.28, 1.21, 1.14, 1.07];
 
-/** Lines of text over as many pages as they need, each with its heading; no page with a line or two by themselves where closer setting saves it. */
+/** Lines of text over as many pages as they need, each with its heading, as large as those pages take; no page with a line or two by themselves where closer setting saves it. */
 export function flowLines(title: string, under: string, lines: readonly FlowLine[], paper: 'a4' | 'letter'): Page[] {
 	const size = PAPERS[paper];
-	const laid = SQUEEZES.map((squeeze) => () => layLines(lines, size, squeeze));
-	const plain = laid[0]!();
-	const isFew = plain.length > 1 && plain.at(-1)!.lines <= FEW_LINES;
-	const closer = isFew ? laid.slice(1).find((lay) => lay().length < plain.length)?.() : undefined;
-	return headPages({ title, under, pages: (closer ?? plain).map(({ items }) => items), size });
+	const layAt = (by: number) => layLines(lines, size, by);
+	const isLonely = (pages: readonly LaidPage[]) => pages.length > 1 && pages.at(-1)!.lines <= FEW_LINES;
+	const plain = layAt(1);
+	const closer = isLonely(plain) ? CLOSER.map(layAt).find((pages) => pages.length < plain.length) : undefined;
+	const larger = closer ? undefined : LARGER.map(layAt).find((pages) => pages.length === plain.length && !isLonely(pages));
+	return headPages({ title, under, pages: (closer ?? larger ?? plain).map(({ items }) => items), size });
 }
 
 interface LaidPage {
@@ -69,15 +71,15 @@ interface LaidPage {
 	lines: number;
 }
 
-function layLines(lines: readonly FlowLine[], { width, height }: { readonly width: Mm; readonly height: Mm }, squeeze: number): LaidPage[] {
+function layLines(lines: readonly FlowLine[], { width, height }: { readonly width: Mm; readonly height: Mm }, by: number): LaidPage[] {
 	const bottom = height - PAGE_MARGIN - FOOT;
 	const pages: LaidPage[] = [{ items: [], lines: 0 }];
 	let y = TOP;
 	for (const { text, size: wish = 3.4, ink = 'ink', bold = false, indent = 0, right, before = 0, keep = 0 } of lines) {
-		const size = wish * squeeze;
+		const size = wish * by;
 		const room = width - 2 * PAGE_MARGIN - indent - (right === undefined ? 0 : right.length * size * LETTER + 4);
 		const broken = wrapText(text, room, size);
-		y += before * squeeze;
+		y += before * by;
 		if (y + Math.max(keep, broken.length * size * LEADING) > bottom && y > TOP) {
 			pages.push({ items: [], lines: 0 });
 			y = TOP;
