@@ -49,8 +49,12 @@ it.each(['a4', 'letter'] as const)(
 		const discs = page!.items.filter((item): item is Extract<PageItem, { kind: 'circle' }> => item.kind === 'circle');
 		worked.lays.forEach(({ round }, i) => {
 			const ring = sheets[i]!;
-			expect(numbers[i]!.x).toBeGreaterThanOrEqual(Math.min(ring[0]!, ring[2]!, ring[4]!, ring[6]!));
-			expect(numbers[i]!.x).toBeLessThanOrEqual(Math.max(ring[0]!, ring[2]!, ring[4]!, ring[6]!));
+			for (const axis of ['x', 'y'] as const) {
+				const corners = ring.filter((_, at) => at % 2 === (axis === 'x' ? 0 : 1));
+				const at = axis === 'x' ? numbers[i]!.x : numbers[i]!.y - 1.1;
+				expect(at).toBeGreaterThanOrEqual(Math.min(...corners) - 1e-6);
+				expect(at).toBeLessThanOrEqual(Math.max(...corners) + 1e-6);
+			}
 			expect(discs[i]!.fill).toBe(discs[worked.lays.findIndex((lay) => lay.round === round)]!.fill);
 		});
 		const tints = new Set(worked.lays.slice(0, 60).map((_, i) => discs[i]!.fill));

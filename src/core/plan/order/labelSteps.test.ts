@@ -1,32 +1,55 @@
-import demo from '../../../../demo/chart-cabinet.json';
-import { readProject } from '../../formats';
+import { readFileSync } from 'node:fs';
+import { expect, it } from 'vitest';
+import { readProjectText } from '../../formats';
 import type { Coat } from '../../layers';
+import type { Project } from '../../project';
 import { planProject } from '../planProject';
-import { describe, expect, it } from 'vitest';
 
-const read = readProject(demo);
+const read = readProjectText(readFileSync('tests/fixtures/reed-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const { project } = read;
-const coatOf = (id: string) => project.finish.coats.find((coat) => coat.id === id)!;
-const labelsOf = (...coats: Coat[]) => planProject({ ...project, finish: { ...project.finish, coats } }).order.map(({ label }) => label);
-const twin = (id: string, more: object = {}) => ({ ...coatOf(id), ...more, id: `${id}-2` }) as Coat;
+const [zone] = project.layout.zones;
+const stencil = project.finish.coats.find((coat): coat is Extract<Coat, { kind: 'stencil' }> => coat.kind === 'stencil')!;
+const base = project.finish.coats.find((coat): coat is Extract<Coat, { kind: 'base' }> => coat.kind === 'base')!;
+const row = project.layout.arrangements[0]!.name;
+const [one, other] = project.palette as unknown as [Project['palette'][0], Project['palette'][0]];
 
-describe('steps are called so that no two are alike', () => {
-	it.each<[string, Coat[], string[]]>([
-		['alone, by their word', [coatOf('base'), coatOf('blend')], ['Base coat', 'Blended coat']],
-		[
-			'blended ones by their zone',
-			[coatOf('blend'), coatOf('hollows')],
-			['Blended coat, Linen in the panels', 'Blended coat, Dark in the hollows']
-		],
-		['base coats by their colour', [coatOf('base'), coatOf('beads')], ['Base coat, Hull white', 'Base coat, Sand bar']],
-		['where the colour is the same too, by their place', [coatOf('base'), twin('base')], ['Base coat 1', 'Base coat 2']],
-		[
-			'clear coats by their material',
-			[coatOf('clear'), twin('clear', { material: 'tough-clear-coat' })],
-			['Clear coat', 'Clear coat, Tough clear coat']
-		]
-	])('%s', (_, coats, labels) => {
-		expect(labelsOf(...coats)).toEqual(labels);
+/** What steps of one word are called, in place of all that goes through motifs. */
+const labelsOf = (...coats: Coat[]) => {
+	const layout = { ...project.layout, zones: [zone!, { ...zone!, id: 'tide', name: 'Tide' }] };
+	const plan = planProject({
+		...project,
+		layout,
+		finish: { ...project.finish, coats: coats.map((coat, i) => ({ ...coat, id: `c${i}` })) }
 	});
-});
+	return plan.order.map(({ label }) => label);
+};
+
+it.each<[string, Coat[], string[]]>([
+	['one is told by its arrangement alone', [stencil], [row]],
+	[
+		'two in the colours of zones by these',
+		[
+			{ ...stencil, colour: { zone: zone!.id } },
+			{ ...stencil, colour: { zone: 'tide' } }
+		],
+		[`${row}, ${zone!.name}`, `${row}, Tide`]
+	],
+	[
+		'two of plain colours by these',
+		[
+			{ ...stencil, colour: one.id },
+			{ ...stencil, colour: other.id }
+		],
+		[`${row}, ${one.name}`, `${row}, ${other.name}`]
+	],
+	['two of one colour by their place', [stencil, stencil], [`${row} 1`, `${row} 2`]],
+	[
+		'two of one colour and of two paints by these',
+		[
+			{ ...base, material: 'chalk-paint' },
+			{ ...base, material: 'mineral-paint' }
+		],
+		['Base coat, Chalk-type paint', 'Base coat, Mineral furniture paint']
+	]
+])('%s', (_, coats, labels) => expect(labelsOf(...coats)).toEqual(labels));

@@ -3,11 +3,7 @@ import type { Project } from '../../project';
 
 /** What tells steps of one word apart, the first that does for all of them. */
 const TELLING: readonly ((layer: Layer, project: Pick<Project, 'layout' | 'palette'>) => string | undefined)[] = [
-	({ coat }, { layout }) => {
-		const source = colourOf(coat);
-		const zone = whereOf(coat).zone ?? (source !== null && typeof source === 'object' ? source.zone : undefined);
-		return layout.zones.find(({ id }) => id === zone)?.name;
-	},
+	({ coat }, { layout }) => layout.zones.find(({ id }) => id === whereOf(coat).zone)?.name,
 	({ coat }, { palette }) => palette.find(({ id }) => id === colourOf(coat))?.name,
 	({ coat }, { layout }) => layout.arrangements.find(({ id }) => id === whereOf(coat).through)?.name,
 	({ material }) => material?.name
