@@ -75,7 +75,7 @@ test('the palette reads a sample, keeps it on the shelf, and another piece takes
 	await palette.getByRole('button', { name: 'One more colour' }).click();
 	await palette.getByLabel('Name', { exact: true }).fill('Quay lichen');
 	await expect(palette.getByRole('radio', { name: 'by Lab', exact: true })).toBeVisible();
-	await page.getByRole('button', { name: 'Where it is painted' }).click();
+	await page.getByRole('button', { name: 'Conditions' }).click();
 	await page.getByRole('checkbox', { name: /simulated measuring device/ }).click();
 	await page.keyboard.press('Escape');
 	await palette.getByRole('radio', { name: 'by Lab or reader' }).click();

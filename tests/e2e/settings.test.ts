@@ -14,7 +14,7 @@ test('what holds in the workshop is changed by keyboard; a piece says so, takes 
 	await expect.poll(async () => (await ask('workshop')).document.temperature).toBe(14);
 	await expectNoViolations(page, 'Pieces, what holds in the workshop');
 	await visit(page, workshop, `/pieces/${chest}/coats`);
-	await page.getByRole('button', { name: 'Where it is painted, changed' }).click();
+	await page.getByRole('button', { name: 'Conditions changed' }).click();
 	await expect(page.getByText('The workshop is not as this piece has it: 14 °C.')).toBeVisible();
 	await expectNoViolations(page, 'Coats, the workshop has changed');
 	await page.getByRole('button', { name: 'Take that for this piece' }).click();
@@ -22,7 +22,7 @@ test('what holds in the workshop is changed by keyboard; a piece says so, takes 
 	await saved(page);
 	await page.keyboard.press('Escape');
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByRole('button', { name: 'Where it is painted, changed' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Conditions changed' })).toBeVisible();
 	await visit(page, workshop, '/');
 	await page.getByLabel('Its name').fill('In the cold');
 	await page.getByRole('button', { name: 'Begin measuring' }).click();

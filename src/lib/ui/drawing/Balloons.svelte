@@ -15,12 +15,9 @@
 
 	const RADIUS = 12;
 	const APART = 2 * RADIUS + 6;
-	/** px: between the face and its balloons; kept free for the buttons at the top, and for dimensions at the bottom. */
+	/** px: between the face and its balloons; kept free at the top, and for dimensions at the bottom. */
 	const BESIDE = 27;
-	/** For a finger each of the three buttons is larger by so much. */
-	const LARGER = globalThis.matchMedia?.('(pointer: coarse)').matches ? 10 : 0;
-	const TOP = { free: 18, buttons: 138 + 3 * LARGER };
-	const BUTTONS = 52 + LARGER;
+	const TOP = 18;
 	const BOTTOM = 50;
 	/** A leader ends so far inside what it points at, as a share of its width. */
 	const INSIDE = 0.07;
@@ -62,7 +59,7 @@
 	const balloons = $derived(
 		placeBalloons(
 			targets.filter(({ y }) => y + view.y > 0 && y + view.y < view.height),
-			(column + view.x + RADIUS > view.width - BUTTONS ? TOP.buttons : TOP.free) - view.y,
+			TOP - view.y,
 			view.height - BOTTOM - view.y,
 			APART
 		)

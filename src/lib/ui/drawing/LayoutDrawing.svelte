@@ -17,7 +17,7 @@
 	import { snapRow } from './snapRow';
 	import PartPicks from './PartPicks.svelte';
 	import SizeLines from './SizeLines.svelte';
-	import { MAP } from './room';
+	import { roomBeside } from './room';
 	import { sayFace } from './sayFace';
 
 	/** The look of the face at hand, with what is picked on it, its figures and its handles. */
@@ -25,7 +25,7 @@
 	const piece = usePiece();
 	const face = $derived(piece.face);
 	const unit = $derived(piece.project.units);
-	const room = $derived([piece.plan.faces.length > 1 ? MAP : 58, 14, 56, 46] as const);
+	const room = $derived([roomBeside(piece.plan.faces.length), 14, 56, 46] as const);
 	let progress = $state(1);
 
 	const order = $derived(piece.plan.order.slice(0, piece.steps));

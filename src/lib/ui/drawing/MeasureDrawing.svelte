@@ -8,7 +8,7 @@
 	import KnownLength from './KnownLength.svelte';
 	import SizeLines from './SizeLines.svelte';
 	import Trace from './Trace.svelte';
-	import { MAP } from './room';
+	import { roomBeside } from './room';
 	import { sayFace } from './sayFace';
 
 	/** A line drawing of the face at hand with every reading. */
@@ -34,7 +34,7 @@
 		);
 	const COLUMN = 56;
 	const ROW = 32;
-	const room = $derived([piece.plan.faces.length > 1 ? MAP : 58, 30, 40 + COLUMN * count('down'), 44 + ROW * count('across')] as const);
+	const room = $derived([roomBeside(piece.plan.faces.length), 30, 40 + COLUMN * count('down'), 44 + ROW * count('across')] as const);
 	/** A drag shorter than this, mm, was a click. */
 	const LEAST_TRACED = 3;
 	const FILLS: Readonly<Record<string, string>> = {

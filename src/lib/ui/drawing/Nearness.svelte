@@ -14,7 +14,7 @@
 	]);
 </script>
 
-<div class="absolute top-2 right-2 flex flex-col gap-1">
+<div class="absolute top-2 left-2 flex flex-col gap-1">
 	{#each NEARNESS as { name, key, Icon, act } (name)}
 		<Tip text="{name} ({key})" side="left">
 			{#snippet children({ props })}

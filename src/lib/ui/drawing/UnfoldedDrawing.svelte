@@ -190,7 +190,7 @@
 			</g>
 		</g>
 	</svg>
-	<p class="absolute top-1 left-2 max-w-[calc(100%-5rem)] bg-paper px-2 py-0.5 text-sm" role="status">{said}</p>
+	<p class="absolute top-1 left-14 max-w-[calc(100%-5rem)] bg-paper px-2 py-0.5 text-sm pointer-coarse:left-18" role="status">{said}</p>
 	<Nearness {view} whole="All faces" />
 	<FaceMap />
 </div>

@@ -106,7 +106,7 @@
 		onchange={(percent) => set({ opacity: percent / 100 }, 'opacity')}
 	/>
 	{#if parts.length === 0}
-		<div class="grid grid-cols-3 gap-2">
+		<div class="w-44">
 			<NumberField
 				label="Tinting strength"
 				value={colour.strength ?? 1}
@@ -116,6 +116,8 @@
 				note="parts of a plain paint that one of it counts for"
 				onchange={(strength) => set({ strength: strength === 1 ? undefined : strength }, 'strength')}
 			/>
+		</div>
+		<div class="grid grid-cols-2 items-end gap-2">
 			<VolumeField
 				label="Left in the jar"
 				unit={piece.project.workshop.volumes}

@@ -34,7 +34,7 @@
 		value={hex}
 		oninput={(event) => onchange(event.currentTarget.value)}
 	/>
-	<div class="grid min-w-0 flex-1 grid-cols-3 gap-3">
+	<div class="grid min-w-0 flex-1 grid-cols-[repeat(auto-fit,minmax(7rem,1fr))] gap-x-3">
 		<Slide
 			label="Lightness"
 			value={Math.round(now.l)}

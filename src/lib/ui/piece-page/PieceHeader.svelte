@@ -26,7 +26,11 @@
 	<div
 		class="flex items-baseline gap-x-6 max-narrow:sticky max-narrow:top-0 max-narrow:z-30 max-narrow:flex-wrap max-narrow:gap-x-4 max-narrow:border-b max-narrow:border-rule max-narrow:bg-paper max-narrow:px-3 max-narrow:pt-1"
 	>
-		<a href="/" class="touch button-quiet -ml-2 px-2 text-ink-soft no-underline hover:text-ember-deep" aria-label="All pieces">‹ Pieces</a>
+		<a
+			href="/"
+			class="touch button-quiet -ml-2 px-2 whitespace-nowrap text-ink-soft no-underline hover:text-ember-deep"
+			aria-label="All pieces">‹ Pieces</a
+		>
 		<h1 class="max-w-[22rem] truncate text-xl max-narrow:max-w-[11rem] max-narrow:text-lg">{name}</h1>
 		<nav
 			aria-label="This piece"

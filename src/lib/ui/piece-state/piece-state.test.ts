@@ -6,17 +6,24 @@ const answer = (status: number, body: object) => new Response(JSON.stringify(bod
 const calls: { version: number; name: string }[] = [];
 let respond: (version: number) => Response | Promise<Response>;
 
+const isSaved = (version: number) => answer(200, { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' });
+
 beforeEach(() => {
 	vi.useFakeTimers();
 	calls.length = 0;
-	respond = (version) => answer(200, { version: version + 1, updatedAt: '2026-03-01T08:00:00Z' });
+	respond = isSaved;
 	vi.stubGlobal('fetch', async (_url: string, init?: RequestInit) => {
 		const { version, document } = JSON.parse(String(init?.body)) as { version: number; document: { piece: { name: string } } };
 		calls.push({ version, name: document.piece.name });
 		return respond(version);
 	});
 });
-afterEach(() => vi.useRealTimers());
+/** No saver of one test is at work in the next. */
+afterEach(async () => {
+	respond = isSaved;
+	await vi.advanceTimersByTimeAsync(10_000);
+	vi.useRealTimers();
+});
 
 const open = () => new PieceState({ id: 'x', version: 1, document: newProject({ name: 'One', units: 'mm', count: 2 }) });
 const rename = (piece: PieceState, name: string, together = '') => piece.edit((draft) => void (draft.piece.name = name), together);

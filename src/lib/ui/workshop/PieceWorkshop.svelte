@@ -30,7 +30,7 @@
 </script>
 
 <Pop
-	label={changed.length > 0 ? 'Where it is painted, changed' : 'Where it is painted'}
+	label={changed.length > 0 ? 'Conditions changed' : 'Conditions'}
 	look="button button-quiet text-sm {changed.length > 0 ? 'font-bold' : ''}"
 >
 	<div class="w-72 space-y-2">

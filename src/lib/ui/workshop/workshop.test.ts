@@ -125,7 +125,7 @@ describe('the slip of a piece', () => {
 	const open = async () => {
 		const piece = new PieceState({ id: 'x', version: 1, document: newProject({ name: 'Chest', units: 'mm', count: 3 }) });
 		render(PieceWorkshop, { context: contextOf(piece) });
-		await userEvent.click(await screen.findByRole('button', { name: /^Where it is painted/, hidden: true }));
+		await userEvent.click(await screen.findByRole('button', { name: /^Conditions/, hidden: true }));
 		return piece;
 	};
 
