@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { readReadings, writeReadings } from './index';
+import { countBare, readReadings, writeReadings } from './index';
 
 const FIELDS = ['Width', 'Height', 'Rail', 'Gap 1', 'Drawer 1'].map((name) => ({ id: name.toLowerCase().replace(' ', '-'), name }));
 const read = (text: string, unit: 'mm' | 'in' = 'mm') => {
@@ -33,3 +33,14 @@ it('comes back as it was written, and starts no formula in a sheet', () => {
 	expect(read(writeReadings(rows), 'in')).toEqual(['width=860', 'drawer-1=6 7/8']);
 	expect(writeReadings([{ name: '=1+1', text: '3' }])).not.toMatch(/^=/);
 });
+
+it.each([
+	['860\n940\n\n28', 3],
+	['13,5\n0,9 m', 2],
+	['1 1/8', 1],
+	['Rail,28\n860', null],
+	['Rail;28', null],
+	['part,length\nDrawer 1,175', null],
+	[' \n', null],
+	['1\n'.repeat(60_000), null]
+])('of %j bare lengths in their order: %s', (text, count) => expect(countBare(text)).toBe(count));

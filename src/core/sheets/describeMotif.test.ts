@@ -47,6 +47,29 @@ describe('a motif at true size', () => {
 	});
 });
 
+it.each([4, 6])('each tile of a motif at %i is cut where another follows, and has the edge of the motif where none does', (scale) => {
+	const pages = describeMotif(project, square, scale, 'a4');
+	const keys = pages[0]!.items.filter((item) => item.kind === 'rect' && item.weight === 0.15) as { x: number; y: number }[];
+	const [across, down] = [new Set(keys.map(({ x }) => x.toFixed(3))).size, new Set(keys.map(({ y }) => y.toFixed(3))).size];
+	expect([across > 1, down > 1, across * down]).toEqual([true, true, pages.length]);
+	pages.forEach(({ items }, i) => {
+		const [column, row] = [i % across, Math.floor(i / across)];
+		const lines = items.flatMap((item) => (item.kind === 'line' ? [item] : []));
+		const upright = ({ x1, x2 }: (typeof lines)[0]) => x1 === x2;
+		const cuts = lines.filter(({ dashed, ink }) => dashed && ink === 'ink');
+		const before = (at: number, of: number) => (at > 0 ? 1 : 0) + (at < of - 1 ? 1 : 0);
+		expect([cuts.filter(upright).length, cuts.filter((line) => !upright(line)).length]).toEqual([
+			before(column, across),
+			before(row, down)
+		]);
+		const frame = lines.filter(({ dashed, ink, weight }) => !dashed && ink === 'ember' && weight === 0.12);
+		expect([frame.filter(upright).length, frame.filter((line) => !upright(line)).length]).toEqual([
+			2 - before(column, across),
+			2 - before(row, down)
+		]);
+	});
+});
+
 describe.each(['a4', 'letter'] as const)('what the printer is checked by, on %s', (paper) => {
 	it.each([
 		['mm', 0.5, 1],

@@ -169,7 +169,8 @@ function clipToTile(item: PageItem, tile: Box): PageItem[] {
 	if (item.kind !== 'line') return [item];
 	const [x1, x2] = [Math.max(tile.x, Math.min(item.x1, item.x2)), Math.min(right, Math.max(item.x1, item.x2))];
 	const [y1, y2] = [Math.max(tile.y, Math.min(item.y1, item.y2)), Math.min(bottom, Math.max(item.y1, item.y2))];
-	return x1 <= x2 && y1 <= y2 ? [{ ...item, x1, y1, x2, y2 }] : [];
+	/** The edge of the motif lies on that of its last tile. */
+	return x1 <= x2 + HAIR && y1 <= y2 + HAIR ? [{ ...item, x1, y1, x2, y2 }] : [];
 }
 
 /** Where a tile is cut: in the middle of what it has in common with its neighbour; a cross on each end of that line lies on the neighbour's; and a key of all tiles. */
@@ -214,6 +215,7 @@ function drawTile({
 	];
 }
 
+const HAIR: Mm = 1e-6;
 const CROSS: Mm = 3;
 const KEY: Mm = 3.2;
 

@@ -13,6 +13,8 @@ import {
 	nameTape,
 	figureBetween,
 	formatFilm,
+	fromVolume,
+	toVolume,
 	roundToBegin,
 	formatVolume,
 	parseLength,
@@ -106,6 +108,9 @@ it('writes volumes and durations for the bench', () => {
 		['25 µm', '1.0 thousandth of an inch'],
 		['508 µm', '20 thousandths of an inch']
 	]);
+	expect(
+		[toVolume(90, 'ml'), toVolume(29.5735, 'fl-oz'), fromVolume(4, 'fl-oz'), fromVolume(4, 'ml')].map((one) => one.toFixed(2))
+	).toEqual(['90.00', '1.00', '118.29', '4.00']);
 	expect([2, 145, 240, 300].map((ml) => formatVolume(ml).spoons)).toEqual(['1/2 teaspoon', '10 tablespoons', '1 cup', '1 1/4 cups']);
 	expect([0, 45, 120, 302.4, 1440, 2412, 3300, 4409.1, 43_200].map(formatDuration)).toEqual([
 		'0 min',
