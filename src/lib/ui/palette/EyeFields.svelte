@@ -22,7 +22,7 @@
 		onchange(next);
 	}
 	/** Every 30 degrees from red. */
-	const HUES = ['rose', 'red', 'orange', 'yellow', 'yellow green', 'green', 'sea green', 'teal', 'blue green', 'blue', 'violet', 'purple'];
+	const HUES = ['rose', 'red', 'orange', 'yellow', 'yellow green', 'green', 'sea green', 'teal', 'sea blue', 'blue', 'violet', 'purple'];
 	const hueWord = $derived(now.c < 4 ? 'grey' : HUES[Math.round(now.h / 30) % HUES.length]!);
 </script>
 
