@@ -121,7 +121,7 @@ export const ZONE_STARTERS: readonly ZoneStarter[] = [
 		build: ({ project, fronts, colours }) => ({
 			parts: fronts,
 			over: 'each',
-			field: { pattern: 'recess', width: 5 },
+			field: { pattern: 'recess', width: roundToBegin(5, project.units) },
 			colours: [darkestBeside(project, fronts, colours)],
 			leaves: true,
 			softness: 1

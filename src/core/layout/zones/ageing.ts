@@ -22,9 +22,9 @@ export const ageing: Pattern<'ageing'> = {
 		return Math.min(region.deepest, Math.max(0, edge - shift));
 	},
 	meets: ({ reach }, colours, { deepest }) => meetFrom(reach / 2, colours, deepest),
-	start: ({ deepest }) => ({
+	start: ({ deepest }, round) => ({
 		pattern: 'ageing',
-		reach: Math.max(2, Math.round(Math.min(40, deepest * 0.5))),
+		reach: Math.max(2, round(Math.min(40, deepest * 0.5))),
 		hands: false,
 		motifs: false,
 		seed: 1

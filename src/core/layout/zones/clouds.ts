@@ -17,7 +17,7 @@ export const clouds: Pattern<'clouds'> = {
 		return size * Math.min(1, Math.max(0, t));
 	},
 	meets: ({ size, stops }, colours) => meetAtStops(stops, colours, size),
-	start: ({ deepest }) => ({ pattern: 'clouds', size: clampTo(Math.round(deepest), 5, 2000), seed: 1, stops: null }),
+	start: ({ deepest }, round) => ({ pattern: 'clouds', size: clampTo(round(deepest), 5, 2000), seed: 1, stops: null }),
 	turns: ({ size }) => size / 10,
 	bounds: (_, depth, within) => slopeBounds(depth, within, SPREAD * STEEPEST_PATCH),
 	grips: (field, { width, height }) => [

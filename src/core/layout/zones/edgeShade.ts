@@ -15,7 +15,7 @@ export const edgeShade: Pattern<'edge-shade'> = {
 		const step = Math.min(first, (deepest - first) / 2 / Math.max(1, colours - 2));
 		return Array.from({ length: colours - 1 }, (_, i) => first + i * step);
 	},
-	start: ({ deepest }) => ({ pattern: 'edge-shade', border: Math.max(1, Math.round(Math.min(30, deepest * 0.4))), corners: 'round' }),
+	start: ({ deepest }, round) => ({ pattern: 'edge-shade', border: Math.max(1, round(Math.min(30, deepest * 0.4))), corners: 'round' }),
 	level: ({ corners }, depth, region) => levelInRegion(depth, region, corners),
 	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
 	moves: 'first',

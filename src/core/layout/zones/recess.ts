@@ -35,7 +35,7 @@ export const recess: Pattern<'recess'> = {
 		return { within, line: within.map((points) => ({ points, closed: true })) };
 	},
 	meets: (field, colours) => meetFrom(field.width, colours, recess.reach(field, NOWHERE)),
-	start: () => ({ pattern: 'recess', width: 6 }),
+	start: (_, round) => ({ pattern: 'recess', width: round(6) }),
 	grips: (field, { hollows }) =>
 		hollows.slice(0, 1).map(({ ring, low }) => {
 			const [x, y] = [(ring[0]! + ring[2]!) / 2, (ring[1]! + ring[3]!) / 2];

@@ -13,7 +13,7 @@ export const rings: Pattern<'rings'> = {
 		let at = 0;
 		return Array.from({ length: colours - 1 }, (_, i) => (at = Math.min(deepest, at + (widths[i] ?? widths.at(-1)!))));
 	},
-	start: ({ deepest }) => ({ pattern: 'rings', widths: [Math.max(1, Math.round(deepest * 0.25))] }),
+	start: ({ deepest }, round) => ({ pattern: 'rings', widths: [Math.max(1, round(deepest * 0.25))] }),
 	level: (_, depth, region) => levelInRegion(depth, region, 'square'),
 	axis: (_, { width }) => ({ x: width / 2, y: 0, dx: 0, dy: 1 }),
 	moves: 'all',

@@ -53,7 +53,7 @@ export const runs: Pattern<'runs'> = {
 		return { within: depth > 0 || drip > 0 ? whole : [], line: [...down, ...up].map((points) => ({ points, closed: false })) };
 	},
 	meets: (field, colours, region) => meetFrom(field.length, colours, runs.reach(field, region)),
-	start: ({ height }) => ({ pattern: 'runs', from: 'top', length: Math.round(height * 0.3), drip: Math.round(height * 0.4), seed: 1 }),
+	start: ({ height }, round) => ({ pattern: 'runs', from: 'top', length: round(height * 0.3), drip: round(height * 0.4), seed: 1 }),
 	turns: () => HALF / 6,
 	bounds: ({ drip }, depth, within) => slopeBounds(depth, within, 1 + (drip * STEEPEST_DRIP) / COLUMN),
 	axis: ({ from }, { width, height }) =>

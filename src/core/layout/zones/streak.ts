@@ -19,7 +19,7 @@ export const streak: Pattern<'streak'> = {
 		return slabLevel(along === 'level', ...ends, depth > 0 ? ends : [middle], width, height);
 	},
 	meets: (field, colours, region) => meetFrom(field.width / 2, colours, streak.reach(field, region)),
-	start: ({ height }) => ({ pattern: 'streak', along: 'level', at: 0.5, width: Math.max(1, Math.round(height * 0.3)) }),
+	start: ({ height }, round) => ({ pattern: 'streak', along: 'level', at: 0.5, width: Math.max(1, round(height * 0.3)) }),
 	axis: ({ along, at }, { width, height }) =>
 		along === 'level'
 			? { x: width / 2, y: at * height, dx: 0, dy: at > 0.5 ? -1 : 1 }

@@ -68,10 +68,10 @@ export const touches: Pattern<'touches'> = {
 		return nearest;
 	},
 	meets: (field, colours, region) => meetFrom(field.size / 2, colours, touches.reach(field, region)),
-	start: ({ deepest }) => ({
+	start: ({ deepest }, round) => ({
 		pattern: 'touches',
-		size: clampTo(Math.round(deepest * 0.25), 4, 500),
-		apart: clampTo(Math.round(deepest), 12, 2000),
+		size: clampTo(round(deepest * 0.25), 4, 500),
+		apart: clampTo(round(deepest), 12, 2000),
 		seed: 1
 	}),
 	turns: ({ size }) => size / 6,

@@ -65,8 +65,8 @@ export interface Pattern<Id extends PatternId = PatternId> {
 	readonly depthAt: (field: FieldOf<Id>, x: Mm, y: Mm, region: Region) => Mm;
 	/** Where so many colours meet, mm of the field, rising. */
 	readonly meets: (field: FieldOf<Id>, colours: number, region: Region) => readonly Mm[];
-	/** To begin from, on a region. */
-	readonly start: (region: Region) => FieldOf<Id>;
+	/** To begin from, on a region; `round`: a length that nobody chose yet as the painter's rule has it (`roundToBegin`). */
+	readonly start: (region: Region, round: (mm: Mm) => Mm) => FieldOf<Id>;
 	/** Dabbed on whatever the method: its edges break up into the marks of a pad or the tip of a brush. */
 	readonly dabbed?: true;
 	/** It may turn within so little, mm: between points nearer than this it is as good as straight. Without it only its ridges turn. */

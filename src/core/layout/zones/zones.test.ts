@@ -50,7 +50,7 @@ const shapes = ['arched-panel', 'round-table', 'free-board', 'headboard'].map((s
 	regionOf(measurePiece(newProject({ name: '', units: 'mm', count: null, shape }).piece, 'mm').faces[0]!.whole)
 );
 const PATTERN_IDS = Object.keys(PATTERNS) as (keyof typeof PATTERNS)[];
-const startOf = (id: (typeof PATTERN_IDS)[number], region: Region) => PATTERNS[id].start(region) as Field;
+const startOf = (id: (typeof PATTERN_IDS)[number], region: Region) => PATTERNS[id].start(region, Math.round) as Field;
 
 it('gives the frame of a crisp square border to the edge colour, to the square millimetre', () => {
 	const [edge, centre] = areasOfColours(zone({}, { colours: ['a', 'b'], softness: 0 }), alone(box(800, 160)));

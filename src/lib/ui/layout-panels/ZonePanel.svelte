@@ -12,7 +12,7 @@
 		type Zone
 	} from '$core/layout';
 	import { nameParts } from '$core/plan';
-	import { formatLength } from '$core/units';
+	import { formatLength, roundToBegin } from '$core/units';
 	import { Fold, Help, Pick, RadioRow, Slide, Tick, Tip } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -65,7 +65,7 @@
 		if (id === zone.field.pattern) return;
 		set((draft) => {
 			const isStill = draft.name === PATTERNS[draft.field.pattern].name;
-			draft.field = PATTERNS[id].start(region);
+			draft.field = PATTERNS[id].start(region, (mm) => roundToBegin(mm, piece.project.units));
 			if (isStill) draft.name = PATTERNS[id].name;
 			/** Some are laid over what is there. No colour is lost by trying a pattern. */
 			draft.leaves = LAID_OVER.has(id);
