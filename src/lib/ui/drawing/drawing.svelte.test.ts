@@ -81,6 +81,25 @@ describe('a pull', () => {
 		pull.drop();
 		expect(piece.project).toBe(project);
 	});
+
+	it('ends with a second finger, which means to come nearer; its own, and one after it, change nothing', () => {
+		const { piece, pull, at } = open();
+		const press = (pointerId: number) => window.dispatchEvent(Object.assign(new Event('pointerdown'), { pointerId }));
+		pull.take(at(0), 'held');
+		pull.move(at(9));
+		press(1);
+		expect(piece.drag.trial).not.toBeNull();
+		press(2);
+		expect(piece.drag.trial).toBeNull();
+		pull.move(at(30));
+		pull.drop();
+		expect(piece.project).toBe(project);
+		pull.take(at(0), 'held');
+		pull.move(at(9));
+		pull.drop();
+		press(2);
+		expect(piece.project.piece.name).toBe('held 9');
+	});
 });
 
 it.each([
@@ -111,6 +130,36 @@ describe('the window', () => {
 			expect(window.x).toBe(60 + 200);
 			[window.width, window.height] = [10, 10];
 			expect(window.fit).toBe(0.02);
+		});
+		stop();
+	});
+
+	it('comes nearer, whole and along by keys, and by no other', () => {
+		const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+		Object.defineProperties(svg, { clientWidth: { value: 900 }, clientHeight: { value: 700 } });
+		Object.defineProperty(svg, 'width', { value: { baseVal: { value: 900 } } });
+		Object.defineProperty(svg, 'height', { value: { baseVal: { value: 700 } } });
+		const stop = $effect.root(() => {
+			const window = new Viewport(
+				() => ({ width: 800, height: 400 }),
+				() => [60, 20, 40, 30]
+			);
+			[window.width, window.height] = [900, 700];
+			const leave = window.attach(svg);
+			expect([window.press('x'), window.press('Enter'), window.isFitted]).toEqual([false, false, true]);
+			expect([window.press('+'), window.scale, window.isFitted]).toEqual([true, expect.closeTo(1.35, 6), false]);
+			expect([window.press('='), window.scale]).toEqual([true, expect.closeTo(1.35 ** 2, 6)]);
+			expect([window.press('-'), window.scale]).toEqual([true, expect.closeTo(1.35, 6)]);
+			const [x, y] = [window.x, window.y];
+			for (const [key, dx, dy] of [
+				['ArrowRight', -60, 0],
+				['ArrowLeft', 0, 0],
+				['ArrowDown', 0, -60],
+				['ArrowUp', 0, 0]
+			] as const)
+				expect([window.press(key), window.x - x, window.y - y]).toEqual([true, expect.closeTo(dx, 6), expect.closeTo(dy, 6)]);
+			expect([window.press('0'), window.isFitted]).toEqual([true, true]);
+			leave();
 		});
 		stop();
 	});

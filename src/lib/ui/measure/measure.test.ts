@@ -70,6 +70,40 @@ it('goes on from the other end of a gap to the next reading, not to the first', 
 	expect(screen.getByLabelText('Gap 2')).toHaveFocus();
 });
 
+describe('what the tape takes', () => {
+	const listOf = (piece: PieceState) =>
+		listTargets(piece.faceInput, piece.face).map(({ name, length }) => [name, Math.round(length * 10) / 10]);
+
+	it('of a chest: the whole, the frame, then every link, each as long as it is drawn', () => {
+		const piece = open(['25', '4', '160', '4', '175', '4', '60'], '432');
+		piece.editFace((face) => void Object.assign(face, { stile: '20', sideGap: '3' }));
+		expect(listOf(piece)).toEqual([
+			['Width', 860],
+			['Height', 432],
+			['Stile', 20],
+			['Side gap', 3],
+			['Rail', 25],
+			['Gap 1', 4],
+			['Drawer 1', 160],
+			['Gap 2', 4],
+			['Drawer 2', 175],
+			['Gap 3', 4],
+			['Plinth', 60]
+		]);
+		/** What a rule gives nobody takes. */
+		piece.editFace((face) => void (face.sizes = { rule: 'equal' }));
+		expect(listOf(piece).map(([name]) => name)).not.toContain('Drawer 1');
+	});
+
+	it.each([
+		['tray', ['Width', 'Height']],
+		['round-table', ['Diameter']]
+	])('of a %s: nothing of a frame, %j', (shape, names) => {
+		const piece = new PieceState({ id: 'x', version: 1, document: newProject({ name: 'x', units: 'mm', shape }) });
+		expect(listOf(piece).map(([name]) => name)).toEqual(names);
+	});
+});
+
 describe('a list of bare readings', () => {
 	const FIELDS = ['Width', 'Height', 'Stile', 'Side gap', 'Rail', 'Gap 1', 'Drawer 1', 'Gap 2'];
 	const targets = FIELDS.map((name, i) => ({ id: name.toLowerCase(), name, value: i < 3 ? '9' : '', length: 10, set: () => {} }));
