@@ -19,6 +19,7 @@ export { pourMix, totalFromPart, type PouredMix } from './pourMix';
 export { leadsTo } from './foldMixes';
 export { basesOf, followMixes, isNoPaint, pigmentOfHex, pigmentsOf, type Pigment } from './pigments';
 export { convertHexToLab, convertLabToHex, differLabs, middleOfReadings, type Lab } from './lab';
+export { hexOfShade, nameHue, shadeOfHex, type Shade } from './shade';
 export { guessWet } from './guessWet';
 export { averageColour } from './averageColour';
 export { simulateColourReading } from './simulateColourReading';

@@ -2,7 +2,7 @@ import { MOTIF_USES, type Motif } from '../layout';
 import { shortenName, type Issue } from '../units';
 import { drawSvg } from './svg/drawSvg';
 import { parseSvg } from './svg/parseSvg';
-import { sizeOfSvg } from './svg/sizeOfSvg';
+import { SVG_SIZES, sizeOfSvg } from './svg/sizeOfSvg';
 
 export type ReadMotif =
 	| {
@@ -23,7 +23,7 @@ export function readMotifSvg(svg: string, id: string): ReadMotif {
 	const parsed = parseSvg(svg);
 	if (!parsed.ok) return parsed;
 	const size = sizeOfSvg(parsed.root.attributes);
-	if (size === null) return { ok: false, issues: [{ code: 'svg.no-size', path: 'svg' }] };
+	if (size === null) return { ok: false, issues: [{ code: 'svg.no-size', path: 'svg', values: SVG_SIZES }] };
 	const drawn = drawSvg(parsed.root, size.toMm);
 	if (!drawn.ok) return drawn;
 	if (drawn.paths.length === 0)

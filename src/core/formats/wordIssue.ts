@@ -228,8 +228,8 @@ const WORDS: Readonly<Record<string, Words>> = {
 	'svg.outside': (v) => `"${v['what']}" is not in this file, and nothing outside of it is fetched. Put it into the drawing.`,
 	'svg.too-many': () => 'The drawing has too many points or elements for a stencil. Simplify its paths, or leave out what is not cut.',
 	'svg.path': () => 'This path cannot be read. Draw it again, or save it as plain SVG.',
-	'svg.no-size': (_, u) =>
-		`The drawing has no size from ${u === 'in' ? '1/16 in to 78 in' : '1 to 2000 mm'}. Give it a width and a height with their unit, mm or in, and save it again.`,
+	'svg.no-size': (v, u) =>
+		`The drawing has no size from ${fine(v['least'], u)} to ${length(v['most'], u)}. Give it a width and a height with their unit, mm or in, and save it again.`,
 	'svg.empty': () => 'The drawing has no filled path. A stencil needs at least one opening.',
 	'field.missing': () => 'This field is missing. Add it; the schema says what belongs there.',
 	'field.unknown': () => 'This field is not part of the format. Take it out, or check its spelling.',

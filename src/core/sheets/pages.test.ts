@@ -7,7 +7,7 @@ import { datumOf, STARTERS } from '../piece';
 import { listDecoration, nameSurface, planProject } from '../plan';
 import { formatLength, formatWork } from '../units';
 import { wrapText } from './flowLines';
-import { describeSheets, listPages, PAGE_MARGIN, type Page, type PageItem } from './index';
+import { bundleSheets, describeSheets, listPages, PAGE_MARGIN, type Page, type PageItem } from './index';
 import { wordZone } from './wordZone';
 
 const load = (name: string): Project => {
@@ -69,6 +69,14 @@ describe.each(DEMOS)('%s', (name) => {
 		}
 		expect(listPages(project, plan).map(({ title }) => title)).toEqual(pagesOf(project, project.paper).map(({ title }) => title));
 	});
+});
+
+it('puts each sheet into one bundle, in the order of printing', () => {
+	const sheets = pagesOf(load('chart-cabinet'));
+	const bundles = bundleSheets(sheets);
+	expect(bundles.flatMap(({ pages }) => pages.map(({ at }) => at))).toEqual(sheets.map((_, at) => at));
+	for (const { kind, pages } of bundles) for (const { at, page } of pages) expect([sheets[at], page.kind]).toEqual([page, kind]);
+	expect(bundles.map(({ word }) => word)).toEqual(['The parts', 'Motifs, true size', 'Lays', 'Order of coats', 'To buy']);
 });
 
 it.each(STARTERS.map(({ id }) => id))('%s, with a zone and each kind of arrangement on its first face: a tidy page for it', (shape) => {

@@ -16,6 +16,9 @@ export interface SvgSize {
 	readonly toMm: string;
 }
 
+/** A motif is no smaller and no larger, mm. */
+export const SVG_SIZES = { least: 1, most: 2000 };
+
 /** The size of a drawing from its width and height, or from its view box at 96 to the inch; null where neither gives 1 to 2000 mm. */
 export function sizeOfSvg(attributes: Readonly<Record<string, string>>): SvgSize | null {
 	const box = attributes['viewBox']
@@ -46,5 +49,5 @@ function readSize(text: string | undefined): number | undefined {
 }
 
 function isSize(value: number | undefined): value is number {
-	return value !== undefined && value >= 1 && value <= 2000;
+	return value !== undefined && value >= SVG_SIZES.least && value <= SVG_SIZES.most;
 }

@@ -158,9 +158,7 @@
 				onprogress={(done) => (progress = done)}
 			/>
 			{#if piece.view.photographed && piece.faceInput.photograph?.corners}{#await import('$lib/ui/photograph/PhotographOver.svelte') then { default: PhotographOver }}<PhotographOver
-						left={view.x}
-						top={view.y}
-						scale={view.scale}
+						{view}
 					/>{/await}{/if}
 			<LaidOutlines {face} {view} shown={piece.view.photographed ? () => false : stencilled} />
 		{/snippet}

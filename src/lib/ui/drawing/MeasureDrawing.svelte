@@ -8,6 +8,7 @@
 	import KnownLength from './KnownLength.svelte';
 	import SizeLines from './SizeLines.svelte';
 	import Trace from './Trace.svelte';
+	import StraightPicture from '$lib/ui/photograph/StraightPicture.svelte';
 	import { roomBeside } from './room';
 	import { sayFace } from './sayFace';
 
@@ -55,19 +56,7 @@
 	{#snippet keys()}<span class="sr-only">Plus and minus zoom, zero shows the whole face.</span>{/snippet}
 	{#snippet backdrop(view)}
 		{#if photograph}
-			<canvas
-				data-photograph
-				class="absolute"
-				style:left="{view.x}px"
-				style:top="{view.y}px"
-				style:width="{face.width * view.scale}px"
-				style:height="{face.height * view.scale}px"
-				{@attach (canvas: HTMLCanvasElement) => {
-					canvas.width = photograph.width;
-					canvas.height = photograph.height;
-					canvas.getContext('2d')!.drawImage(photograph, 0, 0);
-				}}
-			></canvas>
+			<StraightPicture picture={photograph} {view} />
 		{/if}
 	{/snippet}
 	{#snippet children({ scale: k })}

@@ -72,7 +72,12 @@
 		tell(0);
 		const mine = ++asks;
 		/** A picture that fails leaves the one before: nobody waits for it. */
-		const done = await client!.look(scene, asked, draw, (laid, of) => mine === asks && tell(laid / Math.max(1, of))).catch(() => true);
+		const done = await client!
+			.look(scene, asked, draw, (laid, of) => mine === asks && tell(laid / Math.max(1, of)))
+			.catch((fault: unknown) => {
+				reportError(fault);
+				return true;
+			});
 		working = false;
 		if (done && mine === asks) tell(1);
 		if (next) void make(next);

@@ -24,7 +24,8 @@
 	let pasting = $state(false);
 	/** Where the next reading of the device goes: the field that was last in hand, else the first that is open. */
 	let inHand: string | null = $state(null);
-	const next = $derived(device ? (inHand ?? targets.find(({ value }) => value === '')?.id ?? null) : null);
+	const held = $derived(targets.some(({ id }) => id === inHand) ? inHand : null);
+	const next = $derived(device ? (held ?? targets.find(({ value }) => value === '')?.id ?? null) : null);
 	const given = (mm: number, own: Face['width']) =>
 		own === '' && !measured.whole.estimated ? formatFigure(mm, unit, 0.1).text : undefined;
 	const square = $derived(measured.square);
@@ -129,15 +130,16 @@
 				>From the simulated measuring device</button
 			>{/if}
 	</div>
-	{#if pasting}{#await import('./PastePanel.svelte') then { default: PastePanel }}<PastePanel
-				{targets}
-				ondone={() => (pasting = false)}
-			/>{/await}{/if}
-	{#if device}{#await import('./DevicePanel.svelte') then { default: DevicePanel }}<DevicePanel
-				{targets}
-				{next}
-				onnext={(id) => (inHand = id)}
-			/>{/await}{/if}
+	<!-- Both are about one face, and begin anew for another. -->
+	{#key face.id}{#if pasting}{#await import('./PastePanel.svelte') then { default: PastePanel }}<PastePanel
+					{targets}
+					ondone={() => (pasting = false)}
+				/>{/await}{/if}
+		{#if device}{#await import('./DevicePanel.svelte') then { default: DevicePanel }}<DevicePanel
+					{targets}
+					{next}
+					onnext={(id) => (inHand = id)}
+				/>{/await}{/if}{/key}
 
 	{#if face.chain.length > 0}{@render shape()}{/if}
 	{#if !['circle', 'ellipse', 'free'].includes(face.outline.shape)}

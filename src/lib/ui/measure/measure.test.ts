@@ -160,6 +160,23 @@ it('the simulated device keeps one piece in its mind: what was sent from a wrong
 	expect(Number(piece.faceInput.chain[2]!.reading)).toBeCloseTo(200, 0);
 });
 
+it('the simulated device measures the face that is shown, and takes back nothing of the one before', async () => {
+	const piece = open(['25', '4', '160', '4', '175', '4', '60'], '432');
+	piece.edit((draft) => void (draft.workshop.simulated = true));
+	render(Readings, { context: contextOf(piece) });
+	await userEvent.click(screen.getByRole('button', { name: 'From the simulated measuring device' }));
+	await userEvent.click(await screen.findByLabelText('Width'));
+	await userEvent.click(screen.getByRole('button', { name: 'Send one' }));
+	expect(Number(piece.faceInput.width)).toBeCloseTo(860, 0);
+	expect(screen.getByRole('button', { name: 'Take the last back' })).toBeEnabled();
+	piece.view.showFace(piece.project.piece.faces[1]!.id);
+	piece.editFace((face) => void (face.width = '390'));
+	await vi.waitFor(() => expect(screen.getByRole('button', { name: 'Take the last back' })).toBeDisabled());
+	await userEvent.click(screen.getByLabelText('Width'));
+	await userEvent.click(screen.getByRole('button', { name: 'Send one' }));
+	expect(Number(piece.faceInput.width)).toBeCloseTo(390, 0);
+});
+
 it('does not call a reading wrong that has not been taken', () => {
 	const error = { code: 'length.empty', path: '', message: 'Not measured yet. Type the reading.' };
 	render(ReadingField, { label: 'Rail', value: '', error, onchange: () => {} });

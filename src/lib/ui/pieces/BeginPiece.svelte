@@ -13,6 +13,7 @@
 	import type { PlanError } from '$core/plan';
 	import type { LengthUnit } from '$core/units';
 	import { FilePick, NumberField, RadioRow, Tick } from '$lib/ui/controls';
+	import { announce } from '$lib/ui/api/announce';
 	import FaceMini from '$lib/ui/drawing/FaceMini.svelte';
 	import type { WorkshopState } from '$lib/ui/workshop/WorkshopState.svelte';
 	import { RadioGroup } from 'bits-ui';
@@ -45,7 +46,10 @@
 		event.preventDefault();
 		if (beginning) return;
 		beginning = true;
-		if ((await workshop.known()) !== null && asks && fellows) await workshop.change(INCH_FELLOWS);
+		if ((await workshop.known()) !== null && asks && fellows) {
+			await workshop.change(INCH_FELLOWS);
+			if (workshop.faults[0]) announce(`Not remembered for the workshop. ${workshop.faults[0].message}`);
+		}
 		const settings = workshop.settings ?? undefined;
 		beginning = false;
 		await onadd(JSON.stringify(newProject({ name: name.trim() || starter.name, units, count, shape, settings })), 'measure?field=width');
