@@ -1,5 +1,6 @@
 import file from './fixtures/reed-chest.json';
 import { readProject } from '../src/core/formats';
+import { PIECE_USES } from '../src/core/piece';
 import { ARRANGEMENTS } from '../src/core/layout';
 import { CATALOGUE } from '../src/core/materials';
 import type { Project } from '../src/core/project';
@@ -11,13 +12,14 @@ const demo = read.project;
 
 /** What holds by a tack, until the coats that do so exist: a size that is tacky from half an hour on for a day, and leaf. A glaze that is soon set. */
 const MADE_UP = [
+	{ ...CATALOGUE.find(({ id }) => id === 'clear-coat')!, id: 'made-up-board-coat', name: 'Made-up board coat', food: true },
 	{ ...CATALOGUE.find(({ id }) => id === 'glaze-medium')!, id: 'quick-glaze', name: 'Quick glaze', open: 5 },
 	{ ...CATALOGUE.find(({ id }) => id === 'glaze-medium')!, id: 'made-up-size', name: 'Made-up size', tack: { from: 30, to: 1440 } },
 	{ ...CATALOGUE.find(({ id }) => id === 'chalk-paint')!, id: 'made-up-leaf', name: 'Made-up leaf', heldBy: 'tack' as const }
 ];
 
 /** Steps that stand for themselves in an example; each begins as its kind begins it. */
-const START = {
+export const START = {
 	colours: ['estuary', 'hull-white'],
 	zones: [{ id: 'glow', name: 'Glow' }],
 	arrangements: [
@@ -73,9 +75,23 @@ export function readExample(order: string): { readonly project: Project; readonl
 		if (isFound) found = coat.id;
 	}
 	return {
-		project: { ...demo, materials: MADE_UP, piece: readPiece(piece), layout: readLayout(piece), finish: { coats, decisions: [] } },
+		project: {
+			...demo,
+			workshop: { ...demo.workshop, ...readSchools(piece) },
+			palette: [...demo.palette, { ...demo.palette[0]!, id: 'soot', name: 'Soot', hex: '#141416' }],
+			materials: MADE_UP,
+			piece: readPiece(piece),
+			layout: readLayout(piece),
+			finish: { coats, decisions: [] }
+		},
 		found
 	};
+}
+
+/** `school=glaze:straight`: what this workshop does. */
+function readSchools(words: string): Pick<Project['workshop'], 'schools'> {
+	const chosen = [...words.matchAll(/school=(\w+):([\w-]+)/g)].map(([, school, way]) => [school!, way!]);
+	return chosen.length === 0 ? {} : { schools: Object.fromEntries(chosen) as Project['workshop']['schools'] };
 }
 
 /** A second motif beside the reeds of one drawer, or on another drawer. */
@@ -138,5 +154,6 @@ function readPiece(words: string): Project['piece'] {
 			hardware: words.includes('no-hardware') ? ({ kind: 'none' } as const) : holes
 		};
 	});
-	return { ...demo.piece, faces, condition: condition ?? demo.piece.condition };
+	const uses = PIECE_USES.filter((use) => new RegExp(`\\b${use}\\b`).test(words));
+	return { ...demo.piece, faces, condition: condition ?? demo.piece.condition, ...(uses.length > 0 ? { uses } : {}) };
 }

@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { ISSUE_CODES, readProjectText, wordIssue } from '../src/core/formats';
 import { ISSUE_VALUES } from '../src/core/formats/testing';
-import { RULES } from '../src/core/layers';
-import { readExample } from './readExample';
+import { KINDS, RULES, type Coat, type CoatKind } from '../src/core/layers';
+import { CATALOGUE, gatherMaterials } from '../src/core/materials';
+import { readExample, START } from './readExample';
 import { planProject } from '../src/core/plan';
 import { changeUnits, type Project } from '../src/core/project';
 import { describeSheets } from '../src/core/sheets';
@@ -34,8 +35,21 @@ export function listSaid(): Record<string, string[]> {
 				plan.order.flatMap(({ title, label, name, how, cautions, ready }) => [title, label, name, ...how, ...cautions, ready ?? ''])
 			)
 		),
+		'every step': once(Object.values(KINDS).flatMap((kind) => stepsOf(kind as unknown as CoatKind<Coat>))),
+		materials: once(CATALOGUE.flatMap(({ name, ready, misleads, cautions }) => [name, ready, misleads ?? '', ...cautions])),
 		sheets: once(plans.flatMap(({ project, plan }) => textsIn(describeSheets(project, plan, project.paper))))
 	};
+}
+
+/** How each way to begin a kind is done, with what, and what can hurt. */
+function stepsOf(kind: CoatKind<Coat>): string[] {
+	const known = gatherMaterials([]);
+	return kind.starts(START).flatMap(({ text, coat }) => {
+		const material = 'material' in coat ? (known.get(coat.material) ?? null) : null;
+		const tools = kind.tools(coat, 2, material).map(({ tool, count }) => `${count} × ${tool}`);
+		const setting = { moves: true, write: (mm: number) => `${mm} mm`, material, touchDry: 30 };
+		return [text, kind.word, kind.detail(coat, material), ...kind.steps(coat, setting), ...tools, ...kind.cautions];
+	});
 }
 
 /** Values that may be one of something, or say yes; limits are not. */

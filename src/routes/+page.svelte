@@ -7,7 +7,6 @@
 	import { askWorkshop } from '$lib/ui/api/askWorkshop';
 	import { Ask } from '$lib/ui/controls';
 	import { BeginPiece, PieceBin, PieceCard, type ListedPiece } from '$lib/ui/pieces';
-	import WorkshopSlip from '$lib/ui/workshop/WorkshopSlip.svelte';
 	import { WorkshopState } from '$lib/ui/workshop/WorkshopState.svelte';
 	import { onMount } from 'svelte';
 
@@ -143,7 +142,7 @@
 	<div class="ml-auto w-[25rem] shrink-0 space-y-4 max-narrow:mx-auto max-narrow:w-full max-narrow:max-w-[25rem]">
 		<BeginPiece {workshop} {busy} {faults} onadd={add} />
 		<nav class="paper px-5 py-3 text-sm" aria-label="The workshop">
-			<p class="py-1.5"><WorkshopSlip {workshop} /></p>
+			<a class="touch block py-1.5 underline hover:text-ember-deep" href="/workshop">Workshop: schools, tins, tapes, air</a>
 			<a class="touch inline-block py-1.5 underline hover:text-ember-deep" href="/copies">Copies of the workshop</a>
 			<PieceBin bin={data.bin} onbringback={bringBack} />
 		</nav>

@@ -81,7 +81,12 @@ export function checkReferences(project: Project): Issue[] {
 			need(idsOf(layout.zones), colour.zone, `${path}.colour.zone`, 'zone');
 		if (zone !== undefined && 'zone' in coat) need(idsOf(layout.zones), zone, `${path}.zone`, 'zone');
 		if (through !== undefined)
-			need(idsOf(layout.arrangements), through, `${path}.${'arrangement' in coat ? 'arrangement' : 'through'}`, 'arrangement');
+			need(
+				idsOf(layout.arrangements),
+				through,
+				`${path}.${'arrangement' in coat ? 'arrangement' : 'round' in coat && coat.round ? 'round.arrangement' : 'through'}`,
+				'arrangement'
+			);
 		if (on !== undefined) needPlaces(on, `${path}.on`, 'surface');
 		if (isFilm(coat) && on?.length === 0) issues.push({ code: 'field.too-small', path: `${path}.on` });
 	});

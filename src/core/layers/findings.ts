@@ -1,24 +1,13 @@
 import type { Arc, RuleKind } from './arcs';
 import type { Coat } from './kinds/schema';
-import { withCoats, type Decision, type Finish } from './schema';
+import type { FinishEdit, Remedy } from './remedy';
+import { withCoats, type Finish } from './schema';
 import type { Layer, Stack } from './stackLayers';
 import type { Minutes } from '../units';
 
-/** A change to the finish that answers a finding: plain data, applied by `applyRemedy`. */
-export interface Remedy {
-	readonly label: string;
-	readonly edits: readonly FinishEdit[];
-}
-
-export type FinishEdit =
-	| { readonly op: 'insert'; readonly at: number; readonly coat: Coat }
-	| { readonly op: 'move'; readonly coat: string; readonly to: number }
-	| { readonly op: 'replace'; readonly coat: string; readonly with: Coat }
-	| { readonly op: 'wait'; readonly coat: string; readonly wait: number | null }
-	| { readonly op: 'decide'; readonly decision: Decision };
-
 export interface Finding {
 	readonly rule: string;
+	readonly risk: Risk;
 	readonly kind: RuleKind;
 	/** What is wrong. */
 	readonly what: string;
@@ -35,7 +24,7 @@ export interface Finding {
 }
 
 /** What a rule finds, before it is known whether the painter overruled it. */
-export type Found = Omit<Finding, 'rule' | 'overruled'>;
+export type Found = Omit<Finding, 'rule' | 'risk' | 'overruled'>;
 
 /**
  * An order of steps in short, as the tests read it: `kind:material option`, divided by semicolons; first what differs of the
@@ -58,8 +47,14 @@ export interface Overrun {
 	readonly changes: readonly { readonly label: string; readonly coats: readonly Coat[] }[];
 }
 
+/** What a finding puts at risk: that coats hold, that they dry as they should, how it looks, how long it lasts, the piece itself. */
+export const RISKS = ['hold', 'dry', 'look', 'last', 'piece'] as const;
+export type Risk = (typeof RISKS)[number];
+
 export interface Rule {
 	readonly id: string;
+	/** What is put at risk where it is not kept. */
+	readonly risk: Risk;
 	/** What satisfies it, for help in place. */
 	readonly satisfiedBy: string;
 	/** What is wrong whatever the clock says. */
@@ -91,6 +86,11 @@ function applyEdit(finish: Finish, edit: FinishEdit): Finish {
 			);
 		case 'wait':
 			return { ...finish, coats: coats.map((coat) => (coat.id === edit.coat ? { ...coat, wait: edit.wait } : coat)) };
+		case 'drop':
+			return withCoats(
+				finish,
+				coats.filter(({ id }) => id !== edit.coat)
+			);
 		case 'decide':
 			return { ...finish, decisions: [...finish.decisions, edit.decision] };
 	}

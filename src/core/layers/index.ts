@@ -1,4 +1,4 @@
-export { MATERIAL_KINDS, MaterialSchema, type Material } from './material';
+export { LABEL_FIGURES, MATERIAL_KINDS, MaterialSchema, type LabelFigure, type Material, type MaterialKind } from './material';
 export { FinishSchema, withCoats, type Decision, type Finish } from './schema';
 export { CoatSchema, isFilm, type Coat, type FilmCoat } from './kinds/schema';
 export { APPLICATORS, type Applicator, type ColourSource } from './kinds/fields';
@@ -9,6 +9,7 @@ export {
 	type Look,
 	type Need,
 	type Phase,
+	type SheetsTaken,
 	type Site,
 	type Start,
 	type StartContext,
@@ -20,6 +21,7 @@ export { CAUGHT } from './kinds/gildingWax';
 export { hiddenBy } from './kinds/hiddenBy';
 export { newBase } from './kinds/base';
 export { type Blend } from './kinds/blend';
+export { SCHOOL_IDS, SCHOOLS, SchoolsSchema, type SchoolId, type Schools } from './schools';
 export { dryingOf, OwnDryingSchema, USUAL_DRYING, type DryingFactors, type OwnDrying } from './dryingFactors';
 export { OwnRatesSchema, ratesOf, USUAL_RATES, type OwnRates, type RateId, type Rates, type RateUnit } from './rates';
 export { newClear } from './kinds/clear';
@@ -52,14 +54,15 @@ export {
 	applyRemedy,
 	freeId,
 	moveCoat,
+	RISKS,
+	type Risk,
 	type Example,
 	type Finding,
-	type FinishEdit,
 	type Found,
 	type Overrun,
-	type Remedy,
 	type Rule
 } from './findings';
+export type { FinishEdit, Remedy } from './remedy';
 export { roomInGap, verdictOf, type GapRoom, type RoomVerdict } from './roomInGap';
 export { remediesForGap, type RoomRemedy } from './makeRoom';
 export { RULES } from './rules';

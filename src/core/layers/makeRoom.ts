@@ -1,5 +1,5 @@
 import { formatFine, MM_PER_INCH, type LengthUnit, type Mm } from '../units';
-import type { FinishEdit, Remedy } from './findings';
+import type { FinishEdit, Remedy } from './remedy';
 import { newSand } from './kinds/sand';
 import { isFilm, type FilmCoat } from './kinds/schema';
 import { takenOff, type Layer, type Stack } from './stackLayers';

@@ -8,8 +8,49 @@ const WindowSchema = z.strictObject({ from: MinutesSchema, to: MinutesSchema }).
 	message: 'This ends before it begins: make it as late as its beginning, or later'
 });
 
-export const MATERIAL_KINDS = ['cleaner', 'filler', 'primer', 'paint', 'glaze', 'gilding', 'paste', 'casting', 'clear', 'wax'] as const;
+export const MATERIAL_KINDS = [
+	'cleaner',
+	'water',
+	'glue',
+	'filler',
+	'primer',
+	'paint',
+	'stain',
+	'extender',
+	'mineral',
+	'glaze',
+	'crackle',
+	'gilding',
+	'liquid-gilding',
+	'size',
+	'leaf',
+	'powder',
+	'ink',
+	'paste',
+	'casting',
+	'transfer',
+	'paper',
+	'medium',
+	'clear',
+	'wax'
+] as const;
 export type MaterialKind = (typeof MATERIAL_KINDS)[number];
+
+/** Figures of a record that a label gives; where each is from is kept beside it. */
+export const LABEL_FIGURES = [
+	'recoat',
+	'coverage',
+	'protect',
+	'touchDry',
+	'open',
+	'tack',
+	'film',
+	'sheen',
+	'carrier',
+	'food',
+	'cautions'
+] as const;
+export type LabelFigure = (typeof LABEL_FIGURES)[number];
 
 /** One material: what a coat of it needs to be known for. Every figure is the user's to change; the label on the tin wins. */
 export const MaterialSchema = z.strictObject({
@@ -31,6 +72,25 @@ export const MaterialSchema = z.strictObject({
 		.meta({ description: 'Its own colour where it brings one.' }),
 	protect: z.enum(['no', 'should', 'must']).meta({ description: 'Whether it has to be protected at the end.' }),
 	dark: z.boolean().meta({ description: 'A dark or tinted wax.' }),
+	tough: z.boolean().optional().meta({ description: 'A clear coat that a top which is worked on may be left with.' }),
+	metallic: z.boolean().optional().meta({ description: 'Its flake lies loose in it: wax lifts it, and clear coats dull it.' }),
+	blocks: z.boolean().optional().meta({ description: 'Keeps stains, knots and old varnish from bleeding through.' }),
+	food: z.boolean().optional().meta({ description: 'Its maker says that it may touch food once it has cured.' }),
+	thinned: z
+		.enum(['water', 'solvent'])
+		.optional()
+		.meta({ description: 'What carries a wax or an ink, and wakes it: water, or solvent (spirit).' }),
+	sets: WindowSchema.optional().meta({
+		description: 'Of a wax: when it has set and is not yet hard, minutes after it is laid: powder is dusted on then.'
+	}),
+	crackle: z
+		.strictObject({
+			part: z.enum(['first', 'second', 'between', 'single']).meta({
+				description: 'First or second part of two, the medium between two coats of paint, or one clear coat by itself.'
+			})
+		})
+		.optional()
+		.meta({ description: 'Of what makes cracks.' }),
 	seals: z.boolean().optional().meta({ description: 'A paint that seals itself, and with it what lies under it.' }),
 	slick: z.boolean().optional().meta({ description: 'Dries so smooth that paint does not hold until it is scuffed.' }),
 	rinse: z.boolean().optional().meta({ description: 'A cleaner that is rinsed off with water.' }),
@@ -57,7 +117,7 @@ export const MaterialSchema = z.strictObject({
 		.optional()
 		.meta({ description: 'Of paste; its usual height when dry is its film.' }),
 	recipe: z
-		.array(z.strictObject({ of: z.enum(['paint', 'powder']), parts: z.number().min(0.01).max(1000) }))
+		.array(z.strictObject({ of: z.enum(['paint', 'powder', 'wax']), parts: z.number().min(0.01).max(1000) }))
 		.min(1)
 		.max(8)
 		.optional()
@@ -80,6 +140,12 @@ export const MaterialSchema = z.strictObject({
 		.optional()
 		.meta({ description: 'Of castings and applied ornament.' }),
 	ready: z.string().max(200).meta({ description: 'What ready looks like.' }),
+	misleads: z.string().max(200).optional().meta({ description: 'What looks like ready, or like a fault, and is neither.' }),
+	like: IdSchema.optional().meta({ description: "Of a tin of one's own: the record that it began as." }),
+	from: z
+		.partialRecord(z.enum(LABEL_FIGURES), z.enum(['label', 'learnt']))
+		.optional()
+		.meta({ description: 'Where figures are from that are not our starting ones: the label of the tin, or what was learnt from the log.' }),
 	cautions: z.array(z.string().max(300)).max(10)
 });
 export type Material = z.infer<typeof MaterialSchema>;

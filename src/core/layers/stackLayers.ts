@@ -11,13 +11,14 @@ import {
 	type OpeningsOn,
 	type Places
 } from '../layout';
-import { faceOf, groundOn, HARDWARE, surfacesOfPiece, surfacesWithin, type MeasuredPiece } from '../piece';
+import { doesMove, faceOf, groundOn, HARDWARE, surfacesOfPiece, surfacesWithin, type MeasuredPiece, type PieceUse } from '../piece';
 import type { Um } from '../units';
 import { surfacesInCommon, type Area } from './area';
 import type { Material } from './material';
 import { colourOf, filmOfCoat, kindOfCoat, materialOf, whereOf } from './kinds';
 import { type Coat } from './kinds/schema';
 import type { CoatSetting, Where } from './kinds/types';
+import type { Schools } from './schools';
 import { NO_TRAITS, type Traits } from './traits';
 
 /** One coat as it lies on the piece: what it is made of, where, how thick, and what it is to others. It knows no clock. */
@@ -44,6 +45,13 @@ export interface Stack {
 	/** Those with hardware that can come off, and those with old holes to fill. */
 	readonly withHardware: ReadonlySet<string>;
 	readonly withHoles: ReadonlySet<string>;
+	/** Of faces that are tops; and those that move. */
+	readonly tops: ReadonlySet<string>;
+	readonly moving: ReadonlySet<string>;
+	/** What the piece is for, as far as that asks for something. */
+	readonly uses: ReadonlySet<PieceUse>;
+	/** What this workshop does where painters disagree. */
+	readonly schools: Schools;
 	/** The places that name some of them, and no others. */
 	readonly placesFor: (surfaces: Iterable<string>) => Places;
 	/** What each of them is made of. */
@@ -56,6 +64,8 @@ export interface Stack {
 export interface StackContext {
 	readonly piece: MeasuredPiece;
 	readonly condition: Stack['condition'];
+	readonly uses?: readonly PieceUse[] | undefined;
+	readonly schools?: Schools | undefined;
 	readonly layout: Layout;
 	readonly laid: readonly ArrangementPlan[];
 	readonly palette: readonly Colour[];
@@ -101,6 +111,10 @@ export function stackLayers(finish: { readonly coats: readonly Coat[] }, context
 	return {
 		layers,
 		surfaces,
+		tops: new Set(all.filter(({ face }) => isTop(faceOf(piece.faces, face).kind)).map(({ id }) => id)),
+		moving: movingSurfaces(piece),
+		uses: new Set(context.uses),
+		schools: context.schools ?? {},
 		condition,
 		palette,
 		materials,
@@ -109,6 +123,12 @@ export function stackLayers(finish: { readonly coats: readonly Coat[] }, context
 		withHardware,
 		withHoles
 	};
+}
+
+const isTop = (kind: string) => kind === 'top' || kind === 'lid';
+
+function movingSurfaces({ faces }: MeasuredPiece): Set<string> {
+	return new Set(faces.flatMap((face) => face.parts.filter(doesMove).flatMap((part) => surfacesWithin(part, face))));
 }
 
 const NOTHING: readonly LaidItem[] = [];

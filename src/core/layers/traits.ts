@@ -17,6 +17,8 @@ export interface Traits {
 	readonly eases: Mm;
 	/** Fills the old holes of its surfaces; has to be sanded flush. */
 	readonly fills: boolean;
+	/** Fills damage; has to be sanded flush too. */
+	readonly mends: boolean;
 	readonly hardware: 'off' | 'masked' | 'on' | null;
 
 	/** Tape is laid on what is under it, and pulled while the paint is wet. */
@@ -45,6 +47,28 @@ export interface Traits {
 	readonly drags: boolean;
 	/** Takes the top back to show what is under it. */
 	readonly wears: boolean;
+	/** Rubs coats through on purpose, where hands and years would. */
+	readonly distresses: boolean;
+	/** Much water goes on with it. */
+	readonly soaks: boolean;
+	/** Thin colour that is let run, and softened once it has half set. */
+	readonly runs: boolean;
+	readonly softens: boolean;
+	/** Its part in making cracks. */
+	readonly cracks: 'first' | 'second' | 'between' | 'single' | null;
+	/** Colour that is wiped into cracks and hollows stays in them. */
+	readonly wipedIn: boolean;
+	/** Dusted on wax that has set and is not yet hard. */
+	readonly powders: boolean;
+	/** Film that is rubbed on; printed paper that is glued. */
+	readonly transfers: boolean;
+	readonly papers: boolean;
+	readonly burnishes: boolean;
+	readonly buffs: boolean;
+	/** Wipes wet edges of what moves. */
+	readonly wipesEdges: boolean;
+	/** A drawn line, and what wakes it. */
+	readonly inks: 'water' | 'solvent' | null;
 	/** A see-through film of colour. */
 	readonly glazes: boolean;
 	/** Clear glaze: what comes over it does not soak in, and can be moved. */
@@ -72,6 +96,16 @@ export interface Traits {
 	/** Holds on wax, and keeps it away from what comes over it. */
 	readonly blocks: boolean;
 	readonly dark: boolean;
+	/** Of a wax: what carries it. */
+	readonly thinned: 'water' | 'solvent' | null;
+	/** Its flake lies loose: wax lifts it. */
+	readonly metallic: boolean;
+	/** A top that is worked on may be left with it. */
+	readonly tough: boolean;
+	/** Keeps stains from bleeding through. */
+	readonly stopsBleeding: boolean;
+	/** Its maker says that it may touch food. */
+	readonly food: boolean;
 	readonly protects: boolean;
 	/** What it covers soaks up nothing any more. */
 	readonly seals: boolean;
@@ -89,6 +123,7 @@ export const NO_TRAITS: Traits = {
 	bares: false,
 	eases: 0,
 	fills: false,
+	mends: false,
 	hardware: null,
 	tapes: false,
 	masks: null,
@@ -103,6 +138,19 @@ export const NO_TRAITS: Traits = {
 	clings: false,
 	drags: false,
 	wears: false,
+	distresses: false,
+	soaks: false,
+	runs: false,
+	softens: false,
+	cracks: null,
+	wipedIn: false,
+	powders: false,
+	transfers: false,
+	papers: false,
+	burnishes: false,
+	buffs: false,
+	wipesEdges: false,
+	inks: null,
 	glazes: false,
 	slips: false,
 	raised: false,
@@ -117,6 +165,11 @@ export const NO_TRAITS: Traits = {
 	oil: false,
 	blocks: false,
 	dark: false,
+	thinned: null,
+	metallic: false,
+	tough: false,
+	stopsBleeding: false,
+	food: false,
 	protects: false,
 	seals: false,
 	porous: false,
@@ -130,16 +183,24 @@ const SLICK_SHEEN = 0.5;
 /** What a film is by its material alone. */
 export function traitsOfMaterial(material: Material | null): Partial<Traits> {
 	if (material === null) return {};
-	const { kind, carrier, porous, protect, dark, sheen, heldBy } = material;
+	const { kind, carrier, porous, protect, dark, sheen, heldBy, crackle } = material;
+	/** A crackle that is seen in the end is a hard film; what lies between two paints is none. */
+	const isVarnish = crackle?.part === 'second' || crackle?.part === 'single';
 	return {
 		wax: carrier === 'wax',
 		oil: carrier === 'oil',
 		blocks: carrier === 'shellac',
 		dark,
+		thinned: kind === 'wax' ? (material.thinned ?? 'solvent') : null,
+		metallic: material.metallic ?? false,
+		tough: material.tough ?? false,
+		stopsBleeding: material.blocks ?? (kind === 'primer' && carrier === 'shellac'),
+		food: material.food ?? false,
+		cracks: crackle?.part ?? null,
 		porous,
 		clings: heldBy === 'tack',
 		needsCover: protect,
-		protects: kind === 'clear' || kind === 'wax',
+		protects: kind === 'clear' || kind === 'wax' || isVarnish,
 		seals: material.seals ?? (kind === 'clear' || kind === 'wax' || carrier === 'shellac'),
 		slick: material.slick ?? ((kind === 'primer' || kind === 'clear') && sheen >= SLICK_SHEEN)
 	};

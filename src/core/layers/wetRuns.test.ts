@@ -56,6 +56,6 @@ it('each step of a sitting says what it is worked into, what stays wet for it, a
 		'Work it into the glaze while that is wet, section by section: both are done there before the next is begun.',
 		'Stir one part of paint into 3 of medium; try it on a board.'
 	]);
-	expect(bed).toEqual(['Leave it wet, and go on at once in the same section with the blended coat.']);
+	expect(bed![0]).toBe('Leave it wet, and go on at once in the same section with the blended coat.');
 	expect(blend![1]).toBe('When it begins to pull, mist it lightly and go on: twice, no more.');
 });

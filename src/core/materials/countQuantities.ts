@@ -44,7 +44,7 @@ export interface Quantities {
 
 /** Of what is mixed at the bench: what goes into it, ml. */
 interface Portion {
-	readonly of: 'paint' | 'powder';
+	readonly of: NonNullable<Material['recipe']>[number]['of'];
 	readonly ml: Ml;
 }
 
@@ -127,17 +127,18 @@ function usesOfLayer({ coat, material }: Layer, site: Site, materials: Stack['ma
 		const of = other === undefined ? material : materials.get(other);
 		if (!of) return [];
 		const ml = sum(all.map((take) => mlOf(coat, take, of.coverage)));
-		return [
-			{
-				coat: coat.id,
-				colour,
-				material: of.id,
-				area: sum(all.map(({ area }) => area)),
-				ml,
-				mixed: colour === null ? portionsOf(of, ml, isTinted) : []
-			}
-		];
+		const use = { coat: coat.id, material: of.id, area: sum(all.map(({ area }) => area)) };
+		if (colour === null) return [{ ...use, colour, ml, mixed: portionsOf(of, ml, isTinted) }];
+		const own = of.kind === 'paint' ? shareOfPaint(of) : 1;
+		const paint: Use = { ...use, colour, ml: ml * own, mixed: [] };
+		return own === 1 ? [paint] : [paint, { ...use, colour: null, ml: ml * (1 - own), mixed: portionsOf(of, ml * (1 - own), true) }];
 	});
+}
+
+/** Of a paint that is mixed at the bench, how much of it is paint. */
+function shareOfPaint({ recipe = [] }: Material): number {
+	const all = sum(recipe.map(({ parts }) => parts));
+	return all === 0 ? 1 : sum(recipe.filter(({ of }) => of === 'paint').map(({ parts }) => parts)) / all;
 }
 
 /** What goes into so much of what is mixed by a recipe; its paint stands among the paints where it has a colour of the palette. */

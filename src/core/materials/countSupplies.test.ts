@@ -34,7 +34,7 @@ it('tape of each width as it is laid for what is taped and painted, and no more'
 
 it('round what is masked goes the tape of the shelf that is nearest to 24 mm, as long as the edge', () => {
 	const chest = open('sail-loft-chest');
-	expect(planProject(chest).supplies).toEqual({ tapes: [], glue: 0, moulds: [], pieces: [] });
+	expect(planProject(chest).supplies).toEqual({ tapes: [], glue: 0, moulds: [], pieces: [], sheets: [] });
 	const { width, height } = planProject(chest).faces.find(({ id }) => id === 'top')!;
 	expect(planProject(withMask(chest)).supplies.tapes).toEqual([{ width: 24, length: expect.closeTo(2 * (width + height), 3) }]);
 	expect(planProject(withMask(chest, [6, 30, 50])).supplies.tapes.map((tape) => tape.width)).toEqual([30]);

@@ -1,4 +1,4 @@
-import { whereOf, type Site, type Stack } from '../layers';
+import { kindOfCoat, whereOf, type SheetsTaken, type Site, type Stack } from '../layers';
 import { gatherWholes, itemsOfRole, metresOfTape, type ArrangementPlan, type Layout } from '../layout';
 import type { Ml, Mm } from '../units';
 
@@ -15,6 +15,8 @@ export interface Supplies {
 	readonly glue: Ml;
 	/** Of each motif that is cast, how many. */
 	readonly moulds: readonly { readonly motif: string; readonly name: string; readonly casts: number }[];
+	/** What is bought by the sheet, coat by coat: leaf, transfers, paper; mm. */
+	readonly sheets: readonly (SheetsTaken & { readonly coat: string; readonly material: string; readonly name: string })[];
 	/** Of each that comes as a finished piece, how many. */
 	readonly pieces: readonly { readonly motif: string; readonly name: string; readonly count: number }[];
 }
@@ -51,6 +53,10 @@ export function countSupplies(
 		tapes: [...tapes].sort(([a], [b]) => b - a).map(([width, length]) => ({ width, length })),
 		glue: glued.reduce((sum, { coat }) => sum + GLUE * (sites.get(coat.id)?.open?.area ?? 0), 0),
 		moulds: count(glued.filter((layer) => !isPiece(layer))).map(({ number, ...of }) => ({ ...of, casts: number })),
+		sheets: stack.layers.flatMap(({ coat, material }) => {
+			const taken = kindOfCoat(coat).sheets?.(coat, sites.get(coat.id)!);
+			return taken && taken.count > 0 && material ? [{ coat: coat.id, material: material.id, name: material.name, ...taken }] : [];
+		}),
 		pieces: count(glued.filter(isPiece)).map(({ number, ...of }) => ({ ...of, count: number }))
 	};
 }

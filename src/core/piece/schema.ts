@@ -90,12 +90,14 @@ export type PlacedPart = z.infer<typeof PlacedPartSchema>;
 
 export const GROUND_IDS = [
 	'solid-wood',
+	'knotty',
 	'veneer',
 	'pressed-board',
 	'fibre-board',
 	'laminate',
 	'metal',
 	'glass',
+	'stained',
 	'varnished',
 	'waxed',
 	'old-paint'
@@ -178,6 +180,10 @@ const SeamSchema = z
 	.meta({ description: 'Two faces that meet along an edge: a reading that one of them lacks follows from the other.' });
 export type Seam = z.infer<typeof SeamSchema>;
 
+/** What a piece has to stand, where that asks for something. */
+export const PIECE_USES = ['worked', 'food', 'children'] as const;
+export type PieceUse = (typeof PIECE_USES)[number];
+
 export const PieceSchema = z.strictObject({
 	name: NameSchema,
 	shape: z
@@ -185,6 +191,11 @@ export const PieceSchema = z.strictObject({
 		.regex(/^[a-z-]{1,40}$/)
 		.meta({ description: 'The shape it was begun from.' }),
 	condition: z.enum(['new', 'bare', 'finished']).meta({ description: 'Bought new, bare wood, or with an old finish on it.' }),
+	uses: z
+		.array(z.enum(PIECE_USES))
+		.max(PIECE_USES.length)
+		.optional()
+		.meta({ description: 'What it has to stand: its top is worked on, it touches food, it is for children.' }),
 	faces: z.array(FaceSchema).min(1).max(24),
 	seams: z.array(SeamSchema).max(48)
 });

@@ -114,9 +114,12 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, ask
 		stages.laysSetting({ faces: piece.faces, motifs: shapes, hand: workshop.hand ?? 'right' }),
 		ask
 	);
-	const { condition } = project.piece;
+	const { condition, uses } = project.piece;
 	const materials = stages.materials(project.materials);
-	const stack = stages.stack(finish.coats, stages.stackContext({ piece, condition, layout, laid, palette, materials }));
+	const stack = stages.stack(
+		finish.coats,
+		stages.stackContext({ piece, condition, uses, schools: workshop.schools, layout, laid, palette, materials })
+	);
 	const measured = stages.measured(piece);
 	const sites = stages.sites(stack, stages.measures({ piece: measured, layout, zones, laid, lays }));
 	const rates = stages.rates(workshop.rates);
@@ -177,7 +180,11 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, ask
 			.map((gap) => withRemedies(stack, roomInGap(stack, gap), piece, units)),
 		quantities,
 		supplies: stages.supplies(stack, sites, laid, stages.shelf({ layout, shelf: surroundings.tapes })),
-		unmeasured: stages.unmeasured(piece, finish.coats, stages.unmeasuredContext({ condition, layout, palette, materials }))
+		unmeasured: stages.unmeasured(
+			piece,
+			finish.coats,
+			stages.unmeasuredContext({ condition, uses, schools: workshop.schools, layout, palette, materials })
+		)
 	};
 }
 

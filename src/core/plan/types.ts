@@ -153,6 +153,10 @@ export interface OrderStep {
 	readonly recoat: Minutes;
 	readonly film: Um;
 	readonly ready: string | null;
+	/** What looks like ready, or like a fault, and is neither. */
+	readonly misleads: string | null;
+	/** In the picture by an effect of its own, plainly by its colour, or not at all. */
+	readonly shown: 'own' | 'plain' | 'not';
 	readonly cautions: readonly string[];
 	readonly how: readonly string[];
 }

@@ -234,6 +234,14 @@ const DESCRIBED: { readonly [Effect in Look['effect']]: (showing: Showing<Effect
 					cover: cover(hiddenBy(ink.opacity, look.strength)),
 					...throughOf(coat, source)
 				},
+	/** No effect of its own yet: its colour over its share of the ground, through motifs as a soft print. */
+	plain: ({ coat, look, source, surfaces, ink, cover, sheen, film }) => {
+		if (ink === null) return { kind: 'clear', coat: coat.id, surfaces, sheen, tint: null, ...throughOf(coat, source) };
+		const paint = { hex: ink.hex, cover: look.share * cover(ink.opacity), sheen, film };
+		if (whereOf(coat).through !== undefined)
+			return { kind: 'stencil', coat: coat.id, edge: 'soft', spots: spotsOf(coat, source), ...paint };
+		return { kind: 'paint', coat: coat.id, surfaces, ...paint };
+	},
 	expose: ({ coat, source, surfaces }) => {
 		const raised = raisedUnder(coat, source);
 		if (raised === null) return { kind: 'none', coat: coat.id };

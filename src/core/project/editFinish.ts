@@ -1,4 +1,17 @@
-import { colourOf, freeId, kindOfCoat, newFiller, newSand, newUnmask, PHASES, recolour, whereOf, withCoats, type Coat } from '../layers';
+import {
+	colourOf,
+	freeId,
+	kindOfCoat,
+	newFiller,
+	newSand,
+	newUnmask,
+	PHASES,
+	recolour,
+	whereOf,
+	withCoats,
+	type Coat,
+	type Schools
+} from '../layers';
 import { hasOldHoles, measurePiece } from '../piece';
 import type { Project } from './project';
 
@@ -26,7 +39,7 @@ export function dropCoat(project: Project, id: string): Project {
 export function addCoat(
 	project: Project,
 	coat: Coat,
-	at = placeFor(coat, project.finish.coats)
+	at = placeFor(coat, project.finish.coats, project.workshop.schools)
 ): { readonly project: Project; readonly id: string } {
 	const { coats } = project.finish;
 	const id = freeId(coat.id, coats);
@@ -34,15 +47,20 @@ export function addCoat(
 	if (traitsOf(coat).masks !== 'on') return { id, project: setCoats(project, put) };
 	/** A mask comes with the step that takes it off. */
 	const off = newUnmask(id);
-	const after = Math.max(at + 1, placeFor(off, put));
+	const after = Math.max(at + 1, placeFor(off, put, project.workshop.schools));
 	return { id, project: setCoats(project, put.toSpliced(after, 0, { ...off, id: freeId(off.id, put) })) };
 }
 
 const phaseOf = (coat: Coat) => PHASES.indexOf(kindOfCoat(coat).phase);
 
-/** Behind the last coat of its own phase or of one before it that is painted; else behind what prepares. */
-function placeFor(coat: Coat, coats: readonly Coat[]): number {
-	const own = phaseOf(coat);
+/** Behind the last coat of its own phase or of one before it that is painted; else behind what prepares. Paste and gilding go where this workshop's school has them. */
+function placeFor(coat: Coat, coats: readonly Coat[], schools: Schools = {}): number {
+	const { raised = false, glued = false, oil = false } = traitsOf(coat);
+	if (raised && !glued && schools.paste === 'bare') {
+		const first = coats.findIndex((other) => traitsOf(other).film === true);
+		if (first >= 0) return first;
+	}
+	const own = oil && schools.gilding === 'after' ? PHASES.indexOf('protect') : phaseOf(coat);
 	const last = coats.findLastIndex((other) => phaseOf(other) > 0 && phaseOf(other) <= own);
 	return 1 + (last >= 0 ? last : coats.findLastIndex((other) => phaseOf(other) === 0));
 }
@@ -56,7 +74,7 @@ export function coatsWithoutArrangement(coats: readonly Coat[], id: string): Coa
 export function coatsWithoutZone(coats: readonly Coat[], id: string, colour: string): Coat[] {
 	return coats.flatMap((coat) => {
 		const source = colourOf(coat);
-		if (source === null || typeof source === 'string' || source.zone !== id) return [coat];
+		if (source === null || typeof source === 'string' || source.zone !== id) return whereOf(coat).zone === id ? [] : [coat];
 		return 'colour' in coat ? [recolour(coat, colour)] : [];
 	});
 }

@@ -6,7 +6,7 @@ import { PieceSchema } from '../piece';
 import { COPY_OF_WORKSHOP } from './workshop';
 
 export const PROJECT_FORMAT = 'ember-ribbon/project';
-export const PROJECT_VERSION = 7;
+export const PROJECT_VERSION = 8;
 
 /** One piece with everything that is planned for it: the one truth from which every figure is worked out. */
 export const ProjectSchema = z.strictObject({

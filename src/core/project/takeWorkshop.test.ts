@@ -22,6 +22,8 @@ if (!read.ok) throw new Error(JSON.stringify(read.issues));
 const piece: Project = read.project;
 const same = settingsOf(piece);
 const own = { ...CATALOGUE[0]!, id: 'own-tin', name: 'Own tin' };
+/** What the piece is painted with. */
+const used = CATALOGUE.find(({ id }) => id === 'chalk-paint')!;
 
 /** Each field as the workshop may have it otherwise, and where a piece then has it. */
 const CHANGES: [SharedField, Partial<WorkshopSettings>, (project: Project) => unknown][] = [
@@ -38,7 +40,7 @@ const CHANGES: [SharedField, Partial<WorkshopSettings>, (project: Project) => un
 	['drying', { drying: { colder: 2.4 } }, ({ workshop }) => workshop.drying],
 	['schools', { schools: { method: 'dry-drag' } }, ({ workshop }) => workshop.schools],
 	['volumes', { volumes: 'fl-oz' }, ({ workshop }) => workshop.volumes],
-	['materials', { materials: [own] }, ({ materials }) => materials]
+	['materials', { materials: [{ ...used, recoat: 77 }] }, ({ materials }) => materials]
 ];
 
 describe('a piece and its workshop', () => {
@@ -78,7 +80,9 @@ describe('a piece and its workshop', () => {
 		expect(taken.materials).toEqual([mine, own]);
 		const second = { ...own, id: 'second-tin' };
 		const both = takeWorkshop({ ...piece, materials: [mine, own] }, { ...same, materials: [own, second] });
-		expect(both.materials).toEqual([mine, own, second]);
+		/** What lies on the shelf besides is not its concern. */
+		expect(both.materials).toEqual([mine, own]);
+		expect(changesOfWorkshop({ ...piece, materials: [mine, own] }, { ...same, materials: [own, second] })).toEqual([]);
 	});
 
 	it('gives the workshop what is its own, and nothing else that it has by now', () => {

@@ -1,4 +1,4 @@
-import type { Material } from '../layers';
+import { needsMaterial, type Material } from '../layers';
 import { isSame } from '../units';
 import { changeUnits } from './changeUnits';
 import type { Project } from './project';
@@ -12,7 +12,9 @@ export function settingsOf({ units, paper, materials, workshop: { own: _own, ...
 /** In which fields a piece and the workshop as it is now differ, but for those that are the piece's own. */
 export function changesOfWorkshop(project: Project, now: WorkshopSettings): SharedField[] {
 	const own = new Set(project.workshop.own);
-	return SHARED_FIELDS.filter((field) => !own.has(field) && differs(field, settingsOf(project), now));
+	return SHARED_FIELDS.filter((field) =>
+		own.has(field) ? false : field === 'materials' ? changedTins(project, now).length > 0 : differs(field, settingsOf(project), now)
+	);
 }
 
 /** The piece as the workshop is now, but for what is its own: readings are kept as long as they were. */
@@ -30,7 +32,9 @@ export function takeWorkshop(project: Project, now: WorkshopSettings): Project {
 		...project,
 		workshop: room as Project['workshop'],
 		paper: fields.includes('paper') ? paper : project.paper,
-		materials: fields.includes('materials') ? withMaterials(project.materials, materials) : project.materials
+		materials: fields.includes('materials')
+			? withMaterials(project.materials, changedTins(project, { ...now, materials }))
+			: project.materials
 	};
 	return fields.includes('units') ? changeUnits(taken, units) : taken;
 }
@@ -74,14 +78,15 @@ function withMaterials(own: readonly Material[], taken: readonly Material[]): Ma
 	return [...own.filter(({ id }) => !taken.some((other) => other.id === id)), ...taken];
 }
 
+/** Records that are other in the workshop than in a piece that has them, or works with them: what lies on the shelf besides is not its concern. */
+function changedTins({ materials, finish }: Project, now: Pick<WorkshopSettings, 'materials'>): Material[] {
+	const used = new Set(finish.coats.flatMap((coat) => (needsMaterial(coat) ? [coat.material] : [])));
+	return now.materials.filter((record) => {
+		const own = materials.find(({ id }) => id === record.id);
+		return own ? !isSame(record, own) : used.has(record.id);
+	});
+}
+
 function differs(field: SharedField, piece: WorkshopSettings, now: WorkshopSettings): boolean {
-	if (field === 'materials')
-		return now.materials.some(
-			(record) =>
-				!isSame(
-					record,
-					piece.materials.find(({ id }) => id === record.id)
-				)
-		);
 	return !isSame(sharedField(piece, field), sharedField(now, field));
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BLEND_METHODS, BRUSH_SCHOOLS, MaterialSchema, MOST_HANDS, OwnDryingSchema, OwnRatesSchema } from '../layers';
+import { MaterialSchema, MOST_HANDS, OwnDryingSchema, OwnRatesSchema, SchoolsSchema } from '../layers';
 
 /** Degrees Celsius: nobody paints beyond. */
 export const ROOM_TEMPERATURES = { least: -20, most: 60 };
@@ -23,10 +23,7 @@ const shared = {
 		.meta({ description: 'Widths of the tapes on its shelf, mm; the usual ones where nothing is said.' }),
 	rates: OwnRatesSchema.optional(),
 	drying: OwnDryingSchema.optional(),
-	schools: z
-		.strictObject({ method: z.enum(BLEND_METHODS).optional(), brushes: z.enum(BRUSH_SCHOOLS).optional() })
-		.optional()
-		.meta({ description: 'How blending is done here: what a new blended coat begins with.' }),
+	schools: SchoolsSchema.optional(),
 	volumes: z.enum(['ml', 'fl-oz']).optional().meta({ description: 'What its jars are measured in; ml where nothing is said.' })
 };
 const units = z

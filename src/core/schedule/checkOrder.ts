@@ -13,7 +13,7 @@ export function checkOrder(order: TimedOrder, overruns: readonly Overrun[], deci
 		const found = [...brokenArcs(order, rule.id), ...(rule.check?.(order.stack) ?? []), ...told];
 		return found
 			.filter((one) => !isSwallowed(one, found))
-			.map((one): Finding => ({ rule: rule.id, ...one, overruled: overruledBy(rule.id, one, decisions) }));
+			.map((one): Finding => ({ rule: rule.id, risk: rule.risk, ...one, overruled: overruledBy(rule.id, one, decisions) }));
 	});
 	return findings.sort((a, b) => SEVERITY.indexOf(a.kind) - SEVERITY.indexOf(b.kind));
 }
@@ -36,14 +36,14 @@ interface Broken {
 	readonly isLate: boolean;
 }
 
-/** Of each step the arc of a rule that is kept worst. */
+/** Of each step the arc of a rule that is kept worst, of each gravity. */
 function brokenArcs(order: TimedOrder, rule: string): Found[] {
 	const worst = new Map<string, Broken>();
 	for (const timed of order.arcs) {
 		if (timed.arc.rule !== rule) continue;
 		const broken = breakOf(order, timed);
-		const { id } = timed.arc.after.coat;
-		if (broken.off > SAME && broken.off > (worst.get(id)?.off ?? 0)) worst.set(id, broken);
+		const key = `${timed.arc.kind} ${timed.arc.after.coat.id}`;
+		if (broken.off > SAME && broken.off > (worst.get(key)?.off ?? 0)) worst.set(key, broken);
 	}
 	return [...worst.values()].map((broken) => {
 		const { timed, took, isLate } = broken;
@@ -55,7 +55,7 @@ function brokenArcs(order: TimedOrder, rule: string): Found[] {
 			where: arc.where,
 			why: arc.why,
 			remedies: isLate
-				? remediesForLate(order, broken)
+				? [...remediesForLate(order, broken), ...(arc.ifLate ?? [])]
 				: [{ label: `Wait ${formatWait(asks)}`, edits: [{ op: 'wait', coat: arc.after.coat.id, wait: null }] }]
 		};
 	});

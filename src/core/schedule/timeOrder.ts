@@ -188,8 +188,14 @@ function minutesOf(readiness: Readiness, drying: DryingTimes): Minutes {
 			return drying.hardening;
 		case 'hard':
 			return drying.hard;
+		case 'half-set':
+			return drying.halfSet;
 		case 'set':
 			return drying.set;
+		case 'wax-set':
+			return drying.waxSet;
+		case 'wax-hard':
+			return drying.waxHard;
 		default:
 			return readiness;
 	}

@@ -4,6 +4,7 @@ import { upgradeFrom3 } from './from3';
 import { upgradeFrom4 } from './from4';
 import { upgradeFrom5 } from './from5';
 import { upgradeFrom6 } from './from6';
+import { upgradeFrom7 } from './from7';
 
 /** From each old version to the next. A new version is a new file and a line here. */
 const UPGRADES: Readonly<Record<number, (document: Record<string, unknown>) => Record<string, unknown>>> = {
@@ -12,7 +13,8 @@ const UPGRADES: Readonly<Record<number, (document: Record<string, unknown>) => R
 	3: upgradeFrom3,
 	4: upgradeFrom4,
 	5: upgradeFrom5,
-	6: upgradeFrom6
+	6: upgradeFrom6,
+	7: upgradeFrom7
 };
 
 /** Brings a saved document to the version that is read now; one that is not known is given back as it is. */

@@ -11,7 +11,7 @@ describe('a file of version 1', () => {
 		const read = readProjectText(version1);
 		if (!read.ok) throw new Error(JSON.stringify(read.issues));
 		const plan = planProject(read.project);
-		expect(read.project.version).toBe(7);
+		expect(read.project.version).toBe(8);
 		expect(read.project.layout.zones[0]).toMatchObject({ over: 'each', leaves: false, field: { pattern: 'edge-shade', corners: 'round' } });
 		expect(plan.zones).toHaveLength(4);
 		expect(plan.errors).toEqual([]);
@@ -50,7 +50,7 @@ it('version 3 aged from the edges only', () => {
 		layout: { zones: [ageing, 'odd', { field: { pattern: 'clouds' } }] }
 	}) as unknown as { version: number; layout: { zones: unknown[] } };
 	expect([version, layout.zones]).toEqual([
-		7,
+		8,
 		[{ id: 'z', field: { pattern: 'ageing', hands: false, motifs: false, reach: 20, seed: 4 } }, 'odd', { field: { pattern: 'clouds' } }]
 	]);
 });
@@ -62,7 +62,7 @@ describe.each([2, 3, 4, 5])('a file of version %i', (version) => {
 
 	it('opens as what it was: every motif where it lay, in its colour, by the coat that goes through it', () => {
 		const plan = planProject(project);
-		expect([project.version, plan.errors]).toEqual([7, []]);
+		expect([project.version, plan.errors]).toEqual([8, []]);
 		expect(plan.faces[0]!.parts.filter(({ role }) => role === 'drawer')).toHaveLength(4);
 		expect(plan.items.length).toBeGreaterThan(20);
 		expect(project.layout.arrangements).toMatchObject([{ kind: 'run', id: 'reeds' }]);
@@ -98,7 +98,7 @@ it('version 5 gave a wait to the step before it: it is that of the step that wai
 	expect(waits(old).filter((wait) => wait !== null)).toEqual([1500, 90, 30]);
 	expect(waits(upgradeProject(old))).toEqual([null, ...waits(old).slice(0, -1)]);
 	for (const finish of [undefined, 7, {}, { coats: 'none' }, { coats: [null, 'odd', { kind: 'dust' }] }])
-		expect(upgradeProject({ version: 5, finish })).toEqual({ version: 7, finish });
+		expect(upgradeProject({ version: 5, finish })).toEqual({ version: 8, finish });
 });
 
 describe('a file of version 6, where a face was its frame to a coat and a part was itself alone', () => {
@@ -140,7 +140,15 @@ describe('a file of version 6, where a face was its frame to a coat and a part w
 		expect(plan.quantities.paints.map(({ colour }) => colour)).toEqual(Object.keys(known));
 		for (const { colour, ml } of plan.quantities.paints)
 			expect(Math.abs(ml / known[colour as keyof typeof known] - 1), `${colour} ${ml}`).toBeLessThan(0.004);
-		expect(plan.findings.map(({ rule, coat }) => `${rule} ${coat}`)).toEqual(['base-dry blend', 'base-dry hollows', 'protect base']);
+		/** What is varnished and left so under hull white was not looked at before version 8. */
+		expect(plan.findings.map(({ rule, coat }) => `${rule} ${coat}`)).toEqual([
+			'base-dry blend',
+			'base-dry hollows',
+			'protect base',
+			'bleed-block base',
+			'bleed-block beads',
+			'bleed-block blend'
+		]);
 		expect(plan.gaps.map(({ left }) => Number(left.toFixed(4)))).toEqual([2.1987, 2.6775, 2.2088, 1.6987, 1.7087, 2.1987, 2.2088]);
 		expect(plan.quantities.surfaces.reduce((sum, { area }) => sum + area, 0)).toBeCloseTo(1.84403, 6);
 	});
@@ -155,4 +163,18 @@ describe('a file of version 6, where a face was its frame to a coat and a part w
 		for (const odd of [{}, { finish: 7 }, { finish: { coats: [null] }, piece: { faces: [7, { chain: [null, { id: 3 }], parts: 'x' }] } }])
 			expect(() => upgradeProject({ version: 6, ...odd })).not.toThrow();
 	});
+});
+
+it('version 7 knew fewer steps: all that it said is said as it was', () => {
+	const old = JSON.parse(readFileSync('src/core/formats/upgrade/version7.fixture.json', 'utf8'));
+	expect(old.version).toBe(7);
+	const { version, ...rest } = upgradeProject(old);
+	const { version: _was, ...said } = old;
+	expect([version, rest]).toEqual([8, said]);
+	const read = readProjectText(JSON.stringify(old));
+	if (!read.ok) throw new Error(JSON.stringify(read.issues));
+	const plan = planProject(read.project);
+	expect([plan.errors, plan.findings]).toEqual([[], []]);
+	/** As version 7 had it. */
+	expect(plan.order.at(-1)!.doneAt).toBeCloseTo(2278.3819, 3);
 });

@@ -28,6 +28,15 @@ export const base: CoatKind<Base> = {
 		hides: hiddenBy(colourOf(coat.colour)?.opacity ?? 1, FILM.amount(coat))
 	}),
 	takes: ({ colour }, site) => takeIn(colour, site),
+	steps: ({ times, applicator }) => [
+		applicator === 'roller'
+			? 'Roll a flat in both directions, then lay it off one way, hardly pressing; mouldings with a brush.'
+			: applicator === 'spray'
+				? 'Spray past the edge at both ends, each pass half over the last, the nozzle square to the face.'
+				: 'Mouldings and corners first, then the flats; end with long light strokes along the grain.',
+		'Wipe what gathers on edges and in corners before it sets; edges of drawers and doors while they are wet.',
+		...(times > 1 ? ['The next coat across the last: what one missed the other covers.'] : [])
+	],
 	worksWet: true,
 	work: (coat, site, rates) => FILM.work(coat, site, rates) / (coat.hands ?? 1),
 	hands: ({ hands = 1 }) => hands

@@ -8,7 +8,8 @@ import { stepsOfBlend } from './blendSteps';
 import { FILM } from './defaults';
 import { film, filmOf, wetWork } from './fields';
 import { hiddenBy } from './hiddenBy';
-import type { CoatKind, StartContext } from './types';
+import type { Schools } from '../schools';
+import type { CoatKind } from './types';
 
 export const BlendSchema = z.strictObject({
 	kind: z.literal('blend'),
@@ -31,13 +32,13 @@ export const blend: CoatKind<Blend> = {
 	word: 'Blended coat',
 	phase: 'blend',
 	materials: ['paint'],
-	starts: ({ zones, paint, blending }) =>
-		zones.map(({ id, name }) => ({ text: `Blended coat: ${name}`, coat: newBlend(id, paint, blending) })),
+	starts: ({ zones, paint, schools, hands }) =>
+		zones.map(({ id, name }) => ({ text: `Blended coat: ${name}`, coat: newBlend(id, paint, schools, hands) })),
 	where: ({ zone }) => ({ zone }),
 	colour: ({ zone }) => ({ zone }),
 	amount,
 	traits: (coat, { material, zone, colourOf }) => {
-		const { wet, drags, wears } = METHODS[coat.method];
+		const { wet, drags, wears, runs = false } = METHODS[coat.method];
 		const covers = zone !== null && !zone.leaves;
 		const thinnest = Math.min(...(zone?.colours ?? []).map((id) => colourOf(id)?.opacity ?? 1));
 		return {
@@ -47,6 +48,8 @@ export const blend: CoatKind<Blend> = {
 			paints: true,
 			blends: coat.times,
 			mists: wet,
+			runs,
+			soaks: runs,
 			drags,
 			wears,
 			decorates: true,
@@ -76,12 +79,14 @@ const rateOfBlend = ({ method, hands = 1 }: Blend, rates: Rates): number => rate
 const newBlend = (
 	zone: string,
 	material: string,
-	{ method = USUAL_BLENDING.method, brushes = USUAL_BLENDING.brushes, hands = 1 }: StartContext['blending'] = {}
+	{ method = USUAL_BLENDING.method, brushes = USUAL_BLENDING.brushes, drawers }: Schools = {},
+	hands = 1
 ): Blend => ({
 	...filmOf('blend', material, 1),
 	kind: 'blend',
 	zone,
 	method,
 	brushes,
+	...(drawers === 'out' ? { drawers } : {}),
 	...(hands > 1 ? { hands } : {})
 });

@@ -34,9 +34,11 @@ export const cast: CoatKind<Cast> = {
 	word: 'Castings',
 	phase: 'print',
 	materials: ['casting'],
-	starts: ({ arrangements }) =>
+	starts: ({ arrangements, schools, colours }) =>
 		arrangements.flatMap(({ id, name, kind }) =>
-			ARRANGEMENTS[kind].of === 'motif' ? [{ text: `Castings: ${name}`, coat: newCast(id) }] : []
+			ARRANGEMENTS[kind].of === 'motif'
+				? [{ text: `Castings: ${name}`, coat: { ...newCast(id), ...(schools?.castings === 'before' ? { colour: colours.at(-1)! } : {}) } }]
+				: []
 		),
 	where: ({ arrangement, role }) => ({ through: arrangement, ...(role === undefined ? {} : { role }) }),
 	colour: ({ colour }) => colour,

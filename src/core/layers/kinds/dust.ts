@@ -14,7 +14,9 @@ export const dust: CoatKind<Dust> = {
 	starts: () => [{ text: 'Dusting off', coat: newDust('all') }],
 	where: ({ on }) => ({ on }),
 	traits: () => ({ dusts: true }),
-	work: (_coat, { area }, rates) => area / rates.dust
+	work: (_coat, { area }, rates) => area / rates.dust,
+	tools: () => [{ tool: 'soft brush, or a vacuum with a brush', count: 1 }],
+	steps: () => ['From the top down, corners and mouldings first, then the flats; last with a barely damp cloth, and let it dry.']
 };
 
 export const newDust = (on: Places): Dust => ({ kind: 'dust', id: 'dust', wait: null, on });

@@ -38,6 +38,12 @@ export const wetWork = {
 	hands: z.number().int().min(1).max(MOST_HANDS).optional().meta({ description: 'How many work on it at once; one where it is not given.' })
 };
 
+/** So many places, pieces or joints. */
+export const CountSchema = z.number().int().min(1).max(200);
+
+/** Of a sheet, mm. */
+export const SideSchema = z.number().min(5).max(5000);
+
 /** What of an arrangement a coat goes through: `corner`, `stripe-2`. */
 export const RoleSchema = z
 	.string()

@@ -3,7 +3,8 @@ import { IdSchema } from '../../units';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
 import { film, filmOf, limitsOf, place } from './fields';
-import type { CoatKind, Site } from './types';
+import { areaCaught, CatchesSchema } from './caught';
+import type { CoatKind } from './types';
 
 export const GildingWaxSchema = z
 	.strictObject({
@@ -11,25 +12,13 @@ export const GildingWaxSchema = z
 		...film,
 		...place,
 		colour: IdSchema,
-		catches: z
-			.enum(['edges', 'heights', 'all'])
-			.meta({ description: 'Where the finger or the cloth catches: the edges of each surface, its high points, or all of it.' })
+		catches: CatchesSchema
 	})
 	.meta({ description: 'Metallic wax in oil, rubbed on thin. Through an arrangement, all of it: the tops of its motifs.' });
 export type GildingWax = z.infer<typeof GildingWaxSchema>;
 
 /** So far from an edge a cloth with metal leaves it, mm. */
 export const CAUGHT = 4;
-/** With what the cloth keeps, along an edge it takes a line so wide, m. */
-const LINE = 0.006;
-/** Of a surface, what its high points are. */
-const HEIGHTS = 0.12;
-
-const areaOf = ({ catches }: GildingWax, { area, edge, open }: Site) => {
-	const whole = open?.area ?? area;
-	return catches === 'all' ? whole : catches === 'heights' ? HEIGHTS * whole : Math.min(whole, edge * LINE);
-};
-
 /** Source: craft 3 and 11. */
 export const gildingWax: CoatKind<GildingWax> = {
 	...FILM,
@@ -45,9 +34,9 @@ export const gildingWax: CoatKind<GildingWax> = {
 	],
 	where: limitsOf,
 	colour: ({ colour }) => colour,
-	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true, decorates: true }),
-	takes: (coat, site) => [{ colour: coat.colour, area: areaOf(coat, site) }],
-	work: (coat, site, rates) => (coat.times * areaOf(coat, site)) / rates.gild,
+	traits: (_coat, { material }) => ({ oil: true, ...traitsOfMaterial(material), film: true, wet: true, decorates: true }),
+	takes: (coat, site) => [{ colour: coat.colour, area: areaCaught(coat.catches, site) }],
+	work: (coat, site, rates) => (coat.times * areaCaught(coat.catches, site)) / rates.gild,
 	tools: ({ applicator }) => [
 		{ tool: applicator === 'cloth' ? 'soft cloth, a corner of it' : applicator, count: 1 },
 		{ tool: 'cloth to buff', count: 1 }

@@ -14,7 +14,10 @@ export const hardwareOff: CoatKind<HardwareOff> = {
 	where: () => ({ only: 'hardware' }),
 	traits: () => ({ hardware: 'off' }),
 	work: (_coat, { hardware }, rates) => hardware * rates['hardware-off'],
-	steps: () => ['Keep screws and knobs together, marked with their places.']
+	steps: () => [
+		'Keep screws and knobs together, marked with their places.',
+		'A catch that comes off lets its door swing: hold it shut with tape or a wedge.'
+	]
 };
 
 export const newHardwareOff = (): HardwareOff => ({ kind: 'hardware-off', id: 'hardware-off', wait: null });

@@ -25,30 +25,82 @@ import { stripe } from './stripe';
 import type { CoatKind, Where } from './types';
 import { unmask } from './unmask';
 import { wax } from './wax';
+import { wipeEdges } from './wipeEdges';
+import { tighten } from './tighten';
+import { glue } from './glue';
+import { fillDamage } from './fillDamage';
+import { scrape } from './scrape';
+import { rinse } from './rinse';
+import { holdDoor } from './holdDoor';
+import { wash } from './wash';
+import { stain } from './stain';
+import { wipeBack } from './wipeBack';
+import { soften } from './soften';
+import { comb } from './comb';
+import { dryBrush } from './dryBrush';
+import { pen } from './pen';
+import { touchUp } from './touchUp';
+import { size } from './size';
+import { leaf } from './leaf';
+import { liquidGilding } from './liquidGilding';
+import { crackle } from './crackle';
+import { powder } from './powder';
+import { distress } from './distress';
+import { transfer } from './transfer';
+import { burnish } from './burnish';
+import { paper } from './paper';
+import { buff } from './buff';
+import { heat } from './heat';
 
 /** Every kind of coat, in the order in which they are offered. A new one is a file, a member of the union of schemas and a line here. */
 export const KINDS: { readonly [Kind in Coat['kind']]: CoatKind<Extract<Coat, { kind: Kind }>> } = {
 	'hardware-off': hardwareOff,
 	'hardware-masked': hardwareMasked,
+	'hold-door': holdDoor,
+	tighten,
+	glue,
 	clean,
+	rinse,
 	dust,
 	filler,
+	'fill-damage': fillDamage,
+	scrape,
 	sand,
 	scuff,
 	prime,
 	base,
+	stain,
+	wash,
 	blend,
+	soften,
+	'wipe-edges': wipeEdges,
+	comb,
 	stencil,
+	pen,
 	paste,
 	cast,
 	cut,
+	heat,
+	transfer,
+	paper,
+	burnish,
 	stripe,
 	mask,
 	unmask,
 	glaze,
+	'wipe-back': wipeBack,
+	crackle,
+	distress,
+	size,
+	leaf,
 	'gilding-wax': gildingWax,
+	'liquid-gilding': liquidGilding,
+	'dry-brush': dryBrush,
+	'touch-up': touchUp,
 	clear,
 	wax,
+	powder,
+	buff,
 	'hardware-on': hardwareOn
 };
 

@@ -50,12 +50,13 @@ const TABLE: [
 ][] = [
 	['hardware-off', {}, SITE, 0, [], 8, [], ''],
 	['hardware-masked', {}, SITE, 0, [], 8, [], ''],
-	['hardware-on', {}, SITE, 0, [], 12, [], ''],
-	['clean', {}, SITE, 1, [{ colour: null, area: 2 }], 8, [], ''],
-	['dust', {}, SITE, 0, [], 4, [], ''],
+	['hardware-on', {}, SITE, 0, [], 12, ['1 screwdriver that fits'], ''],
+	['clean', {}, SITE, 1, [{ colour: null, area: 2 }], 8, ['2 cloth to wash with'], ''],
+	['clean', { rounds: 3 }, SITE, 1, [{ colour: null, area: 6 }], 24, ['4 cloth to wash with'], '3 rounds'],
+	['dust', {}, SITE, 0, [], 4, ['1 soft brush, or a vacuum with a brush'], ''],
 	['filler', {}, SITE, 1, [{ colour: null, area: 0, ml: 3 }], 6, ['1 filling knife'], ''],
-	['sand', {}, SITE, 0, [], 25, [], 'grit 180'],
-	['sand', sandBare, SITE, 0, [], 100, [], 'to bare'],
+	['sand', {}, SITE, 0, [], 25, ['1 sanding block'], 'grit 180'],
+	['sand', sandBare, SITE, 0, [], 100, ['1 sanding block'], 'to bare'],
 	['scuff', {}, SITE, 0, [], 8, ['1 fine sanding pad'], 'grit 320'],
 	['prime', {}, SITE, 1, [{ colour: null, area: 2 }], 20, ['1 brush'], ''],
 	['base', { times: 2, thickness: 1.5, applicator: 'spray' }, SITE, 3, [{ colour: 'a', area: 2 }], 10, ['1 spray'], ''],
@@ -117,7 +118,7 @@ const TABLE: [
 		''
 	],
 	['cut', {}, SITE, 0, [], 6, ['1 fine saw blade'], ''],
-	['sand', { through: 'r' }, OPEN, 0, [], 2.5, [], 'burrs, grit 180'],
+	['sand', { through: 'r' }, OPEN, 0, [], 2.5, ['1 abrasive pad that gives'], 'burrs, grit 180'],
 	['stencil', {}, OPEN, 1, [{ colour: 'b', area: 0.2 }], 17 + 3, ['2 stencil brush'], ''],
 	['stencil', { ...zone, times: 2, applicator: 'sponge' }, OPEN, 2, [...SITE.shares], 2 * (0.2 / 0.12 + 15) + 3 * 2, ['2 sponge'], ''],
 	[
@@ -227,8 +228,220 @@ const TABLE: [
 		0.2 / 0.15 + 15,
 		['1 cloth', '1 lint-free cloth to buff'],
 		'dark'
+	],
+	['tighten', {}, SITE, 0, [], 12, ['1 screwdriver that fits'], '4'],
+	['glue', {}, SITE, 1, [{ colour: null, area: 0, ml: 5 }], 8, ['2 clamp', '2 scrap of wood under each jaw'], 'joint'],
+	[
+		'glue',
+		{ mends: 'patch', count: 3 },
+		SITE,
+		1,
+		[{ colour: null, area: 0, ml: 24 }],
+		24,
+		['6 clamp', '6 scrap of wood under each jaw'],
+		'patch, 3 of them'
+	],
+	['fill-damage', {}, SITE, 1, [{ colour: null, area: 0, ml: 4 }], 4, ['1 filling knife'], 'gouge'],
+	[
+		'fill-damage',
+		{ damage: 'corner', count: 2, ml: 12 },
+		SITE,
+		1,
+		[{ colour: null, area: 0, ml: 24 }],
+		24,
+		['1 filling knife'],
+		'corner, 2 of them'
+	],
+	['scrape', {}, SITE, 0, [], 10, ['1 sharp scraper'], ''],
+	['rinse', {}, SITE, 1, [{ colour: null, area: 2 }], 2 / 0.3, ['1 bucket of clean water', '1 sponge, wrung out'], ''],
+	['hold-door', {}, SITE, 0, [], 2, ['2 strip of low-tack tape, or a wedge of card'], ''],
+	['wash', {}, SITE, 0.25, [{ colour: 'a', area: 2 }], 2 / 0.12, ['1 brush', '2 lint-free cloth to wipe with'], '1 to 3'],
+	[
+		'wash',
+		{ water: 1 / 3, done: 'dabbed', hands: 2, through: 'r' },
+		OPEN,
+		0.75,
+		[{ colour: 'a', area: 0.2 }],
+		0.2 / 0.24,
+		['1 brush', '1 mist bottle'],
+		'1 to 1/3'
+	],
+	[
+		'stain',
+		{},
+		SITE,
+		0.4,
+		[{ colour: 'b', area: 5 }],
+		20,
+		['1 cloth', '2 lint-free cloth for the stain', '1 pair of gloves'],
+		'wiped thin'
+	],
+	[
+		'stain',
+		{ left: 'dark', times: 2 },
+		SITE,
+		2,
+		[{ colour: 'b', area: 2 }],
+		40,
+		['1 cloth', '2 lint-free cloth for the stain', '1 pair of gloves'],
+		'left dark'
+	],
+	[
+		'wipe-back',
+		{},
+		SITE,
+		0.12,
+		[{ colour: 'b', area: Number((1 / 0.12).toFixed(9)) }],
+		40,
+		['1 brush', '2 damp cloth to wipe back'],
+		'hollows'
+	],
+	['soften', {}, SITE, 0, [], 20, ['1 soft damp sponge, wrung out'], ''],
+	['wipe-edges', {}, SITE, 0, [], 12.5, ['2 thin lint-free cloth over a knife or a card'], ''],
+	[
+		'comb',
+		{},
+		SITE,
+		0.4,
+		[
+			{ colour: 'a', area: Number((2 / 0.6).toFixed(9)) },
+			{ colour: null, material: 'open-extender', area: Number((2 / 3).toFixed(9)) }
+		],
+		50,
+		['1 wide brush to lay it', '1 comb', '1 cloth to wipe the teeth'],
+		'combed, level'
+	],
+	[
+		'dry-brush',
+		{},
+		SITE,
+		0.4,
+		[{ colour: 'b', area: 0.24 }],
+		25,
+		['1 flat brush, quite dry', '1 sheet of paper to wipe it out on'],
+		'heights'
+	],
+	['pen', {}, OPEN, 1, [{ colour: 'b', area: 0.006 }], 10, ['1 pen or marker', '4 cotton bud'], 'smudged'],
+	['touch-up', {}, SITE, 1, [{ colour: 'a', area: 0.0036 }], 9, ['1 corner of a sponge'], 'dabbed'],
+	['size', {}, SITE, 1, [{ colour: null, area: 0.24 }], 3, ['1 soft brush for the size'], 'heights'],
+	['leaf', {}, SITE, 1, [], 16, ['1 soft, dry brush for leaf', '2 pad of cotton wool'], 'heights'],
+	[
+		'liquid-gilding',
+		{},
+		SITE,
+		1,
+		[{ colour: 'b', area: 0.3 }],
+		10,
+		['1 small natural brush that you can spare', '1 pair of gloves'],
+		'edges'
+	],
+	['crackle', {}, SITE, 1, [{ colour: null, area: 2 }], 2 / 0.12, ['1 soft flat brush for crackle'], ''],
+	['crackle', { thickness: 1.5, applicator: 'roller' }, SITE, 1.5, [{ colour: null, area: 2 }], 2 / 0.12, ['1 roller'], 'thick'],
+	['powder', {}, SITE, 1, [{ colour: 'b', area: 2 }], 2 / 0.15, ['1 soft brush to dust with', '1 dry cloth to take it off the highs'], ''],
+	['distress', {}, SITE, 0, [], 2.4, ['1 abrasive paper 180'], 'dry, edges'],
+	['distress', { way: 'wet', at: 'all' }, SITE, 0, [], 25, ['2 damp cloth that does not lint'], 'wet, all over'],
+	['transfer', { pieces: 3 }, SITE, 1, [], 16, ['1 rubbing stick', '1 low-tack tape to hold it', '1 sharp blade'], '3 pieces'],
+	['burnish', {}, SITE, 0, [], 12.5, ['1 smooth pad, or the backing paper under a palm'], ''],
+	[
+		'paper',
+		{},
+		SITE,
+		1,
+		[{ colour: null, material: 'decoupage-medium', area: 0.24 }],
+		6,
+		['1 soft brush for the medium', '1 roller, or a plastic card in a cloth'],
+		'torn edge'
+	],
+	['buff', {}, SITE, 0, [], 10, ['2 clean lint-free cloth to buff with'], 'tack'],
+	['heat', {}, SITE, 0, [], 100, ['1 hair dryer'], 'hair dryer'],
+	['heat', { through: 'r', does: 'raise' }, OPEN, 0, [], 10, ['1 heat gun'], 'raise'],
+	[
+		'glaze',
+		{ zone: 'z', done: 'ragged' },
+		SITE,
+		1,
+		[
+			{ colour: 'a', area: 0.8, share: 0.25 },
+			{ colour: null, area: 0.8, share: 0.75 }
+		],
+		0.8 / 0.06,
+		['1 brush', '3 crumpled lint-free rag'],
+		'ragged'
+	],
+	[
+		'glaze',
+		{ colour: null, round: { arrangement: 'r', width: 25 } },
+		OPEN,
+		1,
+		[{ colour: null, area: 0.1 }],
+		0.1 / 0.06,
+		['1 brush'],
+		'round the motifs'
+	],
+	[
+		'clear',
+		{ colour: 'a', times: 1, medium: 24 },
+		SITE,
+		1,
+		[
+			{ colour: 'a', area: 2, share: 0.04 },
+			{ colour: null, area: 2, share: 0.96 }
+		],
+		20,
+		['1 synthetic brush'],
+		'tinted'
+	],
+	[
+		'wax',
+		{ material: 'tinted-wax', colour: 'a' },
+		SITE,
+		1,
+		[
+			{ colour: 'a', area: 2, share: 0.2 },
+			{ colour: null, area: 2, share: 0.8 }
+		],
+		2 / 0.15,
+		['1 cloth', '1 lint-free cloth to buff'],
+		'tinted'
+	],
+	[
+		'wax',
+		{ material: 'dark-wax', through: 'r', reach: 'tips' },
+		OPEN,
+		1,
+		[{ colour: null, area: 0.12 }],
+		0.2 / 0.15 + 15,
+		['1 cloth', '1 lint-free cloth to buff'],
+		'dark, tips'
 	]
 ];
+
+/** What is bought by the sheet. */
+it.each<[kind: Coat['kind'], more: object, count: number, width: number, height: number]>([
+	['leaf', { catches: 'all', times: 2 }, Math.ceil((2 * 1.3 * 2) / 0.0196), 140, 140],
+	['leaf', {}, 16, 140, 140],
+	['transfer', { pieces: 4, width: 200, height: 310 }, 1, 200, 310],
+	['paper', { pieces: 4 }, 4, 300, 400]
+])('%s %j is bought by the sheet', (kind, more, count, width, height) => {
+	const coat = begin(kind, more);
+	expect(kindOfCoat(coat).sheets!(coat, SITE)).toEqual({ count, width, height });
+});
+
+it('tells of each kind how it is done, and no two kinds alike', () => {
+	const told = Object.keys(KINDS).map((kind) => {
+		const coat = begin(kind as Coat['kind']);
+		const material = 'material' in coat ? (gatherMaterials([]).get(coat.material) ?? null) : null;
+		return { kind, lines: kindOfCoat(coat).steps(coat, { moves: true, write, material, touchDry: 20 }) };
+	});
+	expect(told.filter(({ lines }) => lines.length === 0)).toEqual([]);
+	for (const { kind, lines } of told)
+		for (const other of told)
+			if (other.kind !== kind)
+				expect(
+					lines.every((line) => other.lines.includes(line)),
+					`${kind} as ${other.kind}`
+				).toBe(false);
+});
 
 it.each(TABLE)('%s %j: what it takes and how long', (kind, more, site, amount, takes, work, tools, detail) => {
 	const coat = begin(kind, more);
@@ -276,7 +489,8 @@ it('says how it is done where that is more than laying it, and what can hurt', (
 	expect(steps('paste', { material: 'puff-gel' })).toMatch(/10 to 15 cm off, always moving.*Nothing is sanded/);
 	expect(steps('wax')).toContain('Leave it 20 min until it is dull, then buff');
 	expect(steps('clean')).toContain('Leave it to dry, 20 min at least');
-	expect(steps('sand')).toBe('');
+	expect(steps('sand')).toBe('Along the grain with 180, light and even; lift at edges and corners, where it goes through first.');
+	expect(steps('sand', { through: 'r' })).toMatch(/^With 180 over a soft pad/);
 	expect(steps('sand', { eases: 0.4 })).toMatch(/^Take 0.4 mm off every edge of these that meets another/);
 	expect(steps('sand', sandBare)).toMatch(/until no old coat is left.*Veneer/);
 	expect(steps('glaze')).toMatch(/^Stir one part of paint into 3 of medium/);

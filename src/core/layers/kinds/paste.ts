@@ -43,9 +43,11 @@ export const paste: CoatKind<Paste> = {
 	word: 'Paste',
 	phase: 'print',
 	materials: ['paste'],
-	starts: ({ arrangements }) =>
+	starts: ({ arrangements, schools }) =>
 		arrangements.flatMap(({ id, name, kind }) =>
-			ARRANGEMENTS[kind].of === 'motif' ? [{ text: `Paste: ${name}`, coat: newPaste(id) }] : []
+			ARRANGEMENTS[kind].of === 'motif'
+				? [{ text: `Paste: ${name}`, coat: { ...newPaste(id), ...(schools?.paste === 'tinted' ? { material: 'tinted-paste' } : {}) } }]
+				: []
 		),
 	where: ({ arrangement, role }) => ({ through: arrangement, ...(role === undefined ? {} : { role }) }),
 	colour: ({ colour }) => colour,

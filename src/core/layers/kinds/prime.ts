@@ -14,7 +14,11 @@ export const prime: CoatKind<Prime> = {
 	word: 'Primer',
 	phase: 'prime',
 	materials: ['primer'],
-	starts: () => [{ text: 'Primer', coat: newPrime('all') }],
+	starts: () => [
+		{ text: 'Primer', coat: newPrime('all') },
+		{ text: 'Stain block: white shellac', coat: { ...newPrime('all'), material: 'shellac-primer' } },
+		{ text: 'Stain block under dark colours: clear shellac', coat: { ...newPrime('all'), material: 'shellac-clear' } }
+	],
 	where: ({ on }) => ({ on }),
 	traits: (coat, { material }) => ({
 		...traitsOfMaterial(material),
@@ -23,7 +27,14 @@ export const prime: CoatKind<Prime> = {
 		primes: true,
 		covers: true,
 		hides: hiddenBy(material?.tint?.opacity ?? 0, FILM.amount(coat))
-	})
+	}),
+	steps: (_coat, { material }) => [
+		material?.carrier === 'shellac'
+			? 'Quick and thin, always into the wet edge: it drags as soon as it has set, so do not go back.'
+			: 'Thin and even, along the grain; look for runs under mouldings before you leave it.',
+		'Knots, joints and end grain take a second touch.',
+		'Look at it dry, with a lamp held low: what has bled through is primed again before paint.'
+	]
 };
 
 export const newPrime = (on: Places): Prime => ({ ...filmOf('prime', 'water-primer', 1), kind: 'prime', on });

@@ -23,11 +23,23 @@ export const sand: CoatKind<Sand> = {
 	...STEP,
 	word: 'Sanding',
 	phase: 'prepare',
-	starts: () => [{ text: 'Sanding', coat: newSand('all') }],
+	starts: ({ arrangements }) => [
+		{ text: 'Sanding', coat: newSand('all') },
+		{ text: 'Sanding to bare', coat: { ...newSand('all', 80), bare: true } },
+		...arrangements.map(({ id, name }) => ({ text: `Rubbing relief back: ${name}`, coat: { ...newSand('all', 220), through: id } }))
+	],
 	where: limitsOf,
 	traits: ({ bare, eases = 0 }) => ({ keys: true, bares: bare, eases }),
 	work: ({ bare }, { area, open }, rates) => (open?.area ?? area) / rates[bare ? 'sand-to-bare' : 'sand-to-key'],
-	steps: ({ bare, eases = 0 }, { write }) => [
+	tools: ({ through }) => [{ tool: through === undefined ? 'sanding block' : 'abrasive pad that gives', count: 1 }],
+	steps: ({ bare, eases = 0, grit, through }, { write }) => [
+		...(bare || eases > 0
+			? []
+			: [
+					through === undefined
+						? `Along the grain with ${grit}, light and even; lift at edges and corners, where it goes through first.`
+						: `With ${grit} over a soft pad, only across what stands up, until burrs are gone or its colour shows.`
+				]),
 		...(bare ? ['Along the grain, until no old coat is left.', 'Veneer is 0.5 to 0.8 mm thin: stop at the first pale spot.'] : []),
 		...(eases > 0 ? [`Take ${write(eases)} off every edge of these that meets another: measure before and after, at both ends.`] : [])
 	],

@@ -19,7 +19,33 @@ import { SandSchema } from './sand';
 import { ScuffSchema } from './scuff';
 import { StencilSchema } from './stencil';
 import { StripeSchema } from './stripe';
+import { TightenSchema } from './tighten';
+import { GlueSchema } from './glue';
+import { FillDamageSchema } from './fillDamage';
+import { ScrapeSchema } from './scrape';
+import { RinseSchema } from './rinse';
+import { HoldDoorSchema } from './holdDoor';
+import { WashSchema } from './wash';
+import { StainSchema } from './stain';
+import { WipeBackSchema } from './wipeBack';
+import { SoftenSchema } from './soften';
+import { CombSchema } from './comb';
+import { DryBrushSchema } from './dryBrush';
+import { PenSchema } from './pen';
+import { TouchUpSchema } from './touchUp';
+import { SizeSchema } from './size';
+import { LeafSchema } from './leaf';
+import { LiquidGildingSchema } from './liquidGilding';
+import { CrackleSchema } from './crackle';
+import { PowderSchema } from './powder';
+import { DistressSchema } from './distress';
+import { TransferSchema } from './transfer';
+import { BurnishSchema } from './burnish';
+import { PaperSchema } from './paper';
+import { BuffSchema } from './buff';
+import { HeatSchema } from './heat';
 import { UnmaskSchema } from './unmask';
+import { WipeEdgesSchema } from './wipeEdges';
 import { WaxSchema } from './wax';
 
 /** Every kind of coat. */
@@ -45,7 +71,33 @@ export const CoatSchema = z.discriminatedUnion('kind', [
 	GlazeSchema,
 	GildingWaxSchema,
 	ClearSchema,
-	WaxSchema
+	WaxSchema,
+	TightenSchema,
+	GlueSchema,
+	FillDamageSchema,
+	ScrapeSchema,
+	RinseSchema,
+	HoldDoorSchema,
+	WashSchema,
+	StainSchema,
+	WipeBackSchema,
+	SoftenSchema,
+	CombSchema,
+	DryBrushSchema,
+	PenSchema,
+	TouchUpSchema,
+	SizeSchema,
+	LeafSchema,
+	LiquidGildingSchema,
+	CrackleSchema,
+	PowderSchema,
+	DistressSchema,
+	TransferSchema,
+	BurnishSchema,
+	PaperSchema,
+	BuffSchema,
+	HeatSchema,
+	WipeEdgesSchema
 ]);
 export type Coat = z.infer<typeof CoatSchema>;
 /** A coat that leaves a film. */

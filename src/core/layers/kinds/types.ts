@@ -2,7 +2,7 @@ import type { Colour } from '../../colour';
 import type { Arrangement, LaysSetting, LaysWish, Zone } from '../../layout';
 import type { Minutes, Ml, Mm, Um } from '../../units';
 import type { Material, MaterialKind } from '../material';
-import type { BlendMethodId, BrushSchool } from '../methods/schema';
+import type { Schools } from '../schools';
 import type { Handwriting } from '../methods/types';
 import type { Rates } from '../rates';
 import type { Traits } from '../traits';
@@ -69,6 +69,13 @@ export interface Take {
 	readonly ml?: Ml;
 }
 
+/** So many sheets of a size, mm. */
+export interface SheetsTaken {
+	readonly count: number;
+	readonly width: Mm;
+	readonly height: Mm;
+}
+
 export interface Tool {
 	readonly tool: string;
 	readonly count: number;
@@ -90,6 +97,8 @@ export type Look =
 			readonly heart?: string;
 			readonly dry?: boolean;
 	  }
+	/** In its colour, cover and sheen, until an effect of its own is drawn: `share` of its place is covered by it. */
+	| { readonly effect: 'plain'; readonly share: number }
 	/** It stands up: with rounded shoulders as paste does, or sharp ones as wood and resin. */
 	| { readonly effect: 'relief'; readonly shoulder: 'rounded' | 'sharp' }
 	/** Worn through on what stands up: what was raised shows in its own colour again. */
@@ -115,15 +124,14 @@ export interface StartContext {
 	readonly masks: readonly string[];
 	/** Material of the paint that the piece has already. */
 	readonly paint: string;
-	/** How blending is done in this workshop, and by how many. */
-	readonly blending?: {
-		readonly method?: BlendMethodId | undefined;
-		readonly brushes?: BrushSchool | undefined;
-		readonly hands?: number | undefined;
-	};
+	/** What this workshop does where painters disagree, and how many work in it. */
+	readonly schools?: Schools | undefined;
+	readonly hands?: number | undefined;
 	readonly hasHoles: boolean;
 	/** Of the palette, the one that is most like a metal; none where none is. */
 	readonly metal?: string | undefined;
+	/** Paints that are on the piece, each with its colour. */
+	readonly painted?: readonly { readonly name: string; readonly colour: string; readonly material: string }[];
 }
 
 /** What the steps of a coat hang on besides it. */
@@ -163,6 +171,8 @@ export interface CoatKind<C> {
 	readonly film?: (coat: C, height: Mm | null) => Um;
 	readonly traits: (coat: C, setting: CoatSetting) => Partial<Traits>;
 	readonly takes: (coat: C, site: Site, material: Material | null) => readonly Take[];
+	/** What it takes by the sheet: leaf, a transfer, printed paper; mm. */
+	readonly sheets?: (coat: C, site: Site) => SheetsTaken;
 	/** Work at it, all its passes. */
 	readonly work: (coat: C, site: Site, rates: Rates, material?: Material | null) => Minutes;
 	/** Of its work, what is done at the bench before anything goes on the piece. */

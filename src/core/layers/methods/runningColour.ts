@@ -8,6 +8,7 @@ export const runningColour: BlendMethod = {
 	hand: { strokes: 'upright', stroke: 0.3, patch: 0.5, size: 45, everywhere: 0.06 },
 	wet: true,
 	misted: true,
+	runs: true,
 	drags: false,
 	wears: false,
 	film: 0.5,

@@ -28,6 +28,8 @@ export interface BlendMethod {
 	readonly misted: boolean;
 	/** Draws one colour through another that is half dry: that is how it is meant. */
 	readonly drags: boolean;
+	/** Is let run, and dabbed soft when it has half set. */
+	readonly runs?: boolean;
 	/** Takes the top back to show what lies under it: nothing under it is lost. */
 	readonly wears: boolean;
 	/** Film and paint of one pass, as a share of a plain coat. */

@@ -1,7 +1,10 @@
 import { isFilm } from '../kinds/schema';
 import { nameCoat } from '../kinds';
+import { newBase } from '../kinds/base';
 import { newPrime } from '../kinds/prime';
 import type { Found, Rule } from '../findings';
+import type { Remedy } from '../remedy';
+import { bySchool } from '../schools';
 import { isBared, layersOn, type Layer, type Stack } from '../stackLayers';
 import { areWetTogether } from '../wetRuns';
 import { dryArcs } from './recoat';
@@ -9,6 +12,7 @@ import { dryArcs } from './recoat';
 /** Wet blending wakes an undercoat that is not dry, and needs a dry base under it; two blended coats on primer need none. Source: craft 4 and 12. */
 export const baseDry: Rule = {
 	id: 'base-dry',
+	risk: 'hold',
 	satisfiedBy: 'A base coat past its recoat under the blending, or two blended coats over primer.',
 	check: (stack) => stack.layers.filter(({ traits }) => traits.blends > 0).flatMap((layer) => checkBase(stack, layer)),
 	arcs: (stack) =>
@@ -67,11 +71,24 @@ function checkBase(stack: Stack, layer: Layer): Found[] {
 			coat: coat.id,
 			where,
 			why: 'The ground grins through a single blended coat, and the mist soaks into what is bare.',
-			remedies: [
-				primed
+			remedies: bySchool<Remedy>(stack.schools.base, {
+				blended: primed
 					? { label: 'Blend two coats', edits: [twice] }
-					: { label: 'Prime, and blend two coats', edits: [{ op: 'insert', at: layer.at, coat: newPrime(stack.placesFor(where)) }, twice] }
-			]
+					: { label: 'Prime, and blend two coats', edits: [{ op: 'insert', at: layer.at, coat: newPrime(stack.placesFor(where)) }, twice] },
+				...(layer.colours[0] === undefined
+					? {}
+					: {
+							solid: {
+								label: 'A solid base coat under it',
+								edits: [{ op: 'insert', at: bedAt(stack, layer), coat: newBase(stack.placesFor(where), layer.colours[0], coat.material) }]
+							}
+						})
+			})
 		}
 	];
+}
+
+/** Before the bed that a blend is worked into: nothing comes between those two. */
+function bedAt(stack: Stack, layer: Layer): number {
+	return Math.min(layer.at, ...stack.layers.filter((other) => areWetTogether(stack, other, layer)).map(({ at }) => at));
 }

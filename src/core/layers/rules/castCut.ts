@@ -7,6 +7,7 @@ import type { Layer, Stack } from '../stackLayers';
 /** Castings across a gap are cut through, after the glue is dry, or what they lie on does not open. Source: craft 12. */
 export const castCut: Rule = {
 	id: 'cast-cut',
+	risk: 'piece',
 	satisfiedBy: 'A step that cuts them through along the gap, a day after they were glued; casts that cross no gap need none.',
 	check: (stack) => crossing(stack).flatMap((layer) => (cutsAfter(stack, layer).length === 0 ? [report(layer)] : [])),
 	arcs: (stack) =>

@@ -1,12 +1,14 @@
 import { GROUNDS, type GroundId } from '../../piece';
 import { newClean } from '../kinds/clean';
 import { newDust } from '../kinds/dust';
-import type { Found, Remedy, Rule } from '../findings';
+import type { Found, Rule } from '../findings';
+import type { Remedy } from '../remedy';
 import { isBared, layersOn, type Layer, type Stack } from '../stackLayers';
 
 /** Nothing sticks over grease or wax. Source: craft 12. */
 export const cleanFirst: Rule = {
 	id: 'clean-first',
+	risk: 'hold',
 	satisfiedBy:
 		'Cleaned, or sanded bare, or bought new (or bare) and dusted off, before the first coat. A waxed or oiled ground is cleaned, whatever it was bought as.',
 	check: (stack) => [...uncleaned(stack), ...filledOverGrease(stack)],
@@ -50,7 +52,7 @@ function uncleaned(stack: Stack): Found[] {
 	const { layers, surfaces, condition } = stack;
 	const dirty = surfaces.flatMap((surface) => {
 		/** Filler goes into raw, broken wood, which may be cleaned after it. */
-		const first = layers.find((layer) => layer.surfaces.has(surface) && layer.traits.wet && !layer.traits.fills);
+		const first = layers.find((layer) => layer.surfaces.has(surface) && layer.traits.wet && !layer.traits.fills && !layer.traits.mends);
 		return first && !isCleanBefore(stack, surface, first.at) ? [{ surface, first }] : [];
 	});
 	if (dirty.length === 0) return [];

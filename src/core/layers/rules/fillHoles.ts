@@ -6,6 +6,7 @@ import { layersOver, type Layer, type Stack } from '../stackLayers';
 /** Old holes that are to be filled are filled before the first coat, and sanded flush. Source: craft 2 and 3. */
 export const fillHoles: Rule = {
 	id: 'fill-holes',
+	risk: 'piece',
 	satisfiedBy: 'Filler in the old holes before the first coat on their fronts, and sanding when it is hard.',
 	check: (stack) => [...unfilled(stack), ...unsanded(stack)],
 	examples: {
@@ -56,7 +57,7 @@ function unfilled(stack: Stack): Found[] {
 
 function unsanded(stack: Stack): Found[] {
 	return stack.layers
-		.filter(({ traits }) => traits.fills)
+		.filter(({ traits }) => traits.fills || traits.mends)
 		.flatMap((filler) => {
 			const over = layersOver(stack, filler);
 			const where = [...filler.surfaces].filter((surface) => {

@@ -1,11 +1,15 @@
 import type { Rule } from '../findings';
+import type { Remedy } from '../remedy';
+import { bySchool } from '../schools';
 import { nameCoat } from '../kinds';
+import { newPrime } from '../kinds/prime';
 import { newScuff } from '../kinds/scuff';
 import { isBared, layersOn, type Layer, type Stack } from '../stackLayers';
 
 /** A glossy layer is scuffed before paint. Source: craft 12. */
 export const glossKey: Rule = {
 	id: 'gloss-key',
+	risk: 'hold',
 	satisfiedBy: 'Scuffed or sanded after the glossy coat and before the paint. Chalk and clay types on a sound old finish: some only clean.',
 	check: (stack) =>
 		stack.layers.flatMap((layer) => {
@@ -18,9 +22,11 @@ export const glossKey: Rule = {
 			const where = slippery.map(({ surface }) => surface);
 			const { gloss } = slippery[0]!;
 			const onOld = slippery.every((one) => one.gloss === 'old');
+			const { preparation } = stack.schools;
+			if (onOld && layer.traits.porous && preparation === 'clean') return [];
 			return [
 				{
-					kind: onOld && layer.traits.porous ? ('school' as const) : ('should' as const),
+					kind: onOld && layer.traits.porous && preparation === undefined ? ('school' as const) : ('should' as const),
 					what: `Paint goes on ${gloss === 'old' ? 'an old varnish' : nameCoat(gloss.coat, gloss.material)} that has not been scuffed.`,
 					coat: layer.coat.id,
 					where,
@@ -28,12 +34,20 @@ export const glossKey: Rule = {
 						onOld && layer.traits.porous
 							? 'On a sound old finish some only clean before this kind of paint; others scuff, because it chips where it is knocked.'
 							: 'Paint slides on a gloss while it is wet, and chips off it when it is dry.',
-					remedies: [
-						{
-							label: 'Scuff it before',
-							edits: [{ op: 'insert', at: layer.at, coat: newScuff(stack.placesFor(where)) }]
-						}
-					]
+					remedies: bySchool<Remedy>(preparation, {
+						scuff: { label: 'Scuff it before', edits: [{ op: 'insert', at: layer.at, coat: newScuff(stack.placesFor(where)) }] },
+						...(onOld
+							? {
+									prime: {
+										label: 'Scuff and prime it before',
+										edits: [
+											{ op: 'insert', at: layer.at, coat: newPrime(stack.placesFor(where)) },
+											{ op: 'insert', at: layer.at, coat: newScuff(stack.placesFor(where)) }
+										]
+									}
+								}
+							: {})
+					})
 				}
 			];
 		}),
@@ -47,6 +61,7 @@ export const glossKey: Rule = {
 		good: [
 			['scuffed', 'clean; prime:shellac-primer; scuff; base'],
 			['sanded', 'clean; prime:shellac-primer; sand; base'],
+			['cleaned only, where this workshop does so', 'school=preparation:clean ground=varnished | clean; base'],
 			['a water primer is matte', 'clean; prime; base'],
 			['old varnish, sanded', 'ground=varnished | clean; sand; base'],
 			['the second coat lies on paint', 'clean; prime:shellac-primer; scuff; base; base; stencil'],

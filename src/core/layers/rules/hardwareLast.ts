@@ -1,4 +1,6 @@
-import type { FinishEdit, Found, Rule } from '../findings';
+import type { Found, Rule } from '../findings';
+import type { FinishEdit, Remedy } from '../remedy';
+import { bySchool } from '../schools';
 import { nameCoat } from '../kinds';
 import { newHardwareMasked } from '../kinds/hardwareMasked';
 import { newHardwareOff } from '../kinds/hardwareOff';
@@ -11,6 +13,7 @@ const WHY = 'A knob screwed on wet film prints into it, and paint on a knob chip
 /** Hardware comes off before the first coat and goes back after the last is dry to the touch. Source: craft 12. */
 export const hardwareLast: Rule = {
 	id: 'hardware-last',
+	risk: 'piece',
 	satisfiedBy:
 		'Hardware off before the first coat, and back on after the last coat on its fronts is dry to the touch; or it stays on, masked.',
 	check(stack) {
@@ -84,13 +87,13 @@ function neverOff(stack: Stack): Found[] {
 			coat: first.coat.id,
 			where: [...first.surfaces].filter((id) => withHardware.has(id)),
 			why: 'Paint on metal chips where the hand goes, and tears round it when the hardware is taken off one day.',
-			remedies: [
-				{
+			remedies: bySchool<Remedy>(stack.schools.hardware, {
+				off: {
 					label: back.length > 0 ? 'Take it off, and put it back at the end' : 'Take it off',
 					edits: [...back, { op: 'insert', at: first.at, coat: newHardwareOff() }]
 				},
-				{ label: 'Mask it', edits: [{ op: 'insert', at: first.at, coat: newHardwareMasked() }] }
-			]
+				masked: { label: 'Mask it', edits: [{ op: 'insert', at: first.at, coat: newHardwareMasked() }] }
+			})
 		}
 	];
 }

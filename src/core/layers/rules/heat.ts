@@ -8,6 +8,7 @@ const A_DAY = 1440;
 /** Heat blisters fresh paint: what lies under and round puffed work, and ornament that is bent warm, is dry all through. Source: craft 12. */
 export const heat: Rule = {
 	id: 'heat',
+	risk: 'dry',
 	satisfiedBy: 'A day between the last coat under it and the heat gun; and the gun 10 to 15 cm off, always moving.',
 	arcs: (stack) =>
 		stack.layers

@@ -8,6 +8,7 @@ const HIDDEN = 0.9;
 /** A coat over blending, a print, a glaze or gilding on the same surface: all of that work is gone from sight. */
 export const hiddenWork: Rule = {
 	id: 'hidden-work',
+	risk: 'look',
 	satisfiedBy:
 		'Work that is to be seen after the coats that would hide it; a clear or thin coat over it hides nothing, nor does one that is worn back; raised work is seen through its coats.',
 	check: (stack) => [

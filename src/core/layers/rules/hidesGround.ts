@@ -12,6 +12,7 @@ const MOST_COATS = 6;
 /** A base coat that is seen in the end, and lets what is under it through. */
 export const hidesGround: Rule = {
 	id: 'hides-ground',
+	risk: 'look',
 	satisfiedBy: 'So many coats that the colour comes out as its swatch; or leave it so, where the ground is meant to show.',
 	check: (stack) => stack.layers.filter(({ traits }) => traits.solid).flatMap((layer) => checkSolid(stack, layer)),
 	examples: {

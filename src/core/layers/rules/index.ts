@@ -1,5 +1,30 @@
 import type { Rule } from '../findings';
 import { baseDry } from './baseDry';
+import { bleedBlock } from './bleedBlock';
+import { wake } from './wake';
+import { guardCoat } from './guardCoat';
+import { transferDry } from './transferDry';
+import { transferSmooth } from './transferSmooth';
+import { transferBurnish } from './transferBurnish';
+import { transferSeal } from './transferSeal';
+import { transferSchool } from './transferSchool';
+import { cracklePair } from './cracklePair';
+import { crackleTack } from './crackleTack';
+import { crackleShow } from './crackleShow';
+import { leafTack } from './leafTack';
+import { dustWindow } from './dustWindow';
+import { washWindow } from './washWindow';
+import { workedTop } from './workedTop';
+import { darkHaze } from './darkHaze';
+import { wearThenSeal } from './wearThenSeal';
+import { ink } from './ink';
+import { metalWax } from './metalWax';
+import { boardWet } from './boardWet';
+import { edgesWiped } from './edgesWiped';
+import { food } from './food';
+import { rawWood } from './rawWood';
+import { waxHeavy } from './waxHeavy';
+import { buffTime } from './buffTime';
 import { castCut } from './castCut';
 import { cleanFirst } from './cleanFirst';
 import { fillHoles } from './fillHoles';
@@ -57,5 +82,30 @@ export const RULES: readonly Rule[] = [
 	pasteNeighbour,
 	heat,
 	castCut,
-	thickCoat
+	thickCoat,
+	bleedBlock,
+	wake,
+	guardCoat,
+	transferDry,
+	transferSmooth,
+	transferBurnish,
+	transferSeal,
+	transferSchool,
+	cracklePair,
+	crackleTack,
+	crackleShow,
+	leafTack,
+	dustWindow,
+	washWindow,
+	workedTop,
+	darkHaze,
+	wearThenSeal,
+	ink,
+	metalWax,
+	boardWet,
+	edgesWiped,
+	food,
+	rawWood,
+	waxHeavy,
+	buffTime
 ];

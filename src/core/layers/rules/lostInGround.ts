@@ -1,11 +1,13 @@
 import { judgeContrast, leastContrast } from '../../colour';
 import type { Found, Rule } from '../findings';
 import { nameCoat, recolour } from '../kinds';
-import { layersOn, type Layer, type Stack } from '../stackLayers';
+import { coloursSeen } from '../coloursSeen';
+import { type Layer, type Stack } from '../stackLayers';
 
 /** What is printed in a colour that is near to every colour under it is not seen; of raised work the light shows it, and tone on tone may be wished. Source: craft 6 and 11. */
 export const lostInGround: Rule = {
 	id: 'lost-in-ground',
+	risk: 'look',
 	satisfiedBy: 'A print lighter or darker than what lies under it; raised work, which the light shows; or tone on tone, as a choice.',
 	check: (stack) =>
 		stack.layers
@@ -31,7 +33,7 @@ function checkPrint(stack: Stack, layer: Layer): Found[] {
 	const hexOf = (id: string) => stack.palette.find((colour) => colour.id === id)?.hex;
 	const inks = layer.colours.flatMap((id) => hexOf(id) ?? []);
 	const grounds = new Map(
-		[...layer.surfaces].map((surface) => [surface, coloursUnder(stack, layer, surface).flatMap((id) => hexOf(id) ?? [])])
+		[...layer.surfaces].map((surface) => [surface, coloursSeen(stack, layer.at, surface).flatMap((id) => hexOf(id) ?? [])])
 	);
 	const isLost = (colours: readonly string[], under: readonly string[]) =>
 		colours.length > 0 &&
@@ -57,12 +59,4 @@ function checkPrint(stack: Stack, layer: Layer): Found[] {
 					: []
 		}
 	];
-}
-
-/** What is seen there before a print goes on: down to what hides all below it. None where raised work is what is printed. */
-function coloursUnder(stack: Stack, layer: Layer, surface: string): string[] {
-	const under = layersOn(stack, surface, layer.at);
-	if (under.some(({ traits }) => traits.raised)) return [];
-	const hiding = under.findLastIndex(({ traits }) => traits.covers && traits.paints && traits.hides > 0);
-	return under.slice(Math.max(0, hiding)).flatMap(({ traits, colours, openings }) => (traits.paints && openings === null ? colours : []));
 }

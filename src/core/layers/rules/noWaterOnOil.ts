@@ -5,13 +5,14 @@ import { layersOver } from '../stackLayers';
 /** Water-based coats hold on gilding wax when it has hardened; oil on it is fine. Source: craft 3 and 12. */
 export const noWaterOnOil: Rule = {
 	id: 'no-water-on-oil',
+	risk: 'hold',
 	satisfiedBy: 'Gilding wax that has hardened (12 to 24 hours) before a water-based coat; it needs no coat over it at all.',
 	arcs: (stack) =>
 		stack.layers
 			.filter(({ traits }) => traits.oil)
 			.flatMap((before) =>
 				layersOver(stack, before)
-					.filter(({ layer }) => layer.traits.wet && layer.material?.carrier === 'water')
+					.filter(({ layer }) => layer.traits.wet && (layer.material?.carrier === 'water' || layer.traits.thinned === 'water'))
 					.map(({ layer: after, where }) => ({
 						rule: 'no-water-on-oil',
 						before,
@@ -29,6 +30,7 @@ export const noWaterOnOil: Rule = {
 	examples: {
 		bad: [
 			['a clear coat on gilding wax of two hours', 'base; gilding-wax; clear wait=120!'],
+			['a water-based wax on fresh gilding wax', 'base; gilding-wax; wax:clear-wax-water wait=60!'],
 			['a glaze on gilding wax of the same day', 'base; gilding-wax; glaze wait=700!']
 		],
 		good: [

@@ -8,6 +8,7 @@ const DAY = 1440;
 /** No paint, glaze, print or clear coat holds on a wax. Source: craft 12. */
 export const noWaterOnWax: Rule = {
 	id: 'no-water-on-wax',
+	risk: 'hold',
 	satisfiedBy:
 		'Wax after the last coat of paint or clear coat on the same surface; or shellac, or sanding to bare, between them. A clear coat over a thin dark wax, wiped back and a day old, is done by some.',
 	check: (stack) => waxes(stack).flatMap((wax) => checkWax(stack, wax)),
@@ -37,6 +38,7 @@ export const noWaterOnWax: Rule = {
 			['a clear coat on dark wax of less than a day', 'base; wax:dark-wax; clear wait=1439!'],
 			['a clear coat on dark wax a day old: tried by some', 'base; wax:dark-wax; clear wait=1440!'],
 			['a tinted glaze on wax', 'base; wax; glaze!'],
+			['a transfer on wax', 'base; wax; transfer!; burnish; wax'],
 			['filler on a waxed front', 'holes | wax; filler!']
 		],
 		good: [
@@ -90,9 +92,9 @@ function checkWax(stack: Stack, wax: Layer): Found[] {
 function repelledOver(stack: Stack, wax: Layer): Meeting[] {
 	const blocked = new Set<string>();
 	return layersOver(stack, wax).flatMap(({ layer, where }) => {
-		const { wet, wax: isWax, oil, blocks, covers } = layer.traits;
+		const { wet, wax: isWax, oil, blocks, covers, transfers } = layer.traits;
 		const open = where.filter((surface) => !blocked.has(surface));
 		if (blocks && covers) for (const surface of where) blocked.add(surface);
-		return wet && !isWax && !oil && !blocks && open.length > 0 ? [{ layer, where: open }] : [];
+		return (wet || transfers) && !isWax && !oil && !blocks && open.length > 0 ? [{ layer, where: open }] : [];
 	});
 }

@@ -5,6 +5,7 @@ import { nameCoat } from '../kinds';
 /** What is blended, glazed or worked wet in wet is done section by section, each before it sets. Source: craft 4, methods 11. */
 export const openTime: Rule = {
 	id: 'open-time',
+	risk: 'dry',
 	satisfiedBy:
 		'Sections small enough to be finished while they are wet; an extender, more hands, or a way of working that need not be kept wet.',
 	overrun({ layers, where, minutes, most, isMisted, changes }) {

@@ -6,6 +6,7 @@ import { layersOver, type Stack } from '../stackLayers';
 /** Raised paste is dry all through before anything goes over it. Source: craft 12. */
 export const pasteDry: Rule = {
 	id: 'paste-dry',
+	risk: 'dry',
 	satisfiedBy: 'Waiting as long as the paste needs at its height, thicker paste much longer, before the next coat, sanding or sheet on it.',
 	arcs: (stack) => stack.layers.filter(({ traits }) => traits.raised && traits.wet).flatMap((paste) => arcsFrom(stack, paste)),
 	examples: {

@@ -5,6 +5,7 @@ import { layersUnder, type Layer, type Stack } from '../stackLayers';
 /** Paste holds on bare wood, board, paint, primer, glaze and scuffed clear coat; not on gloss. On wax `no-water-on-wax` says it. Source: craft 12. */
 export const pasteKey: Rule = {
 	id: 'paste-key',
+	risk: 'hold',
 	satisfiedBy: 'Scuffing a glossy primer or clear coat where the paste goes; matte paint and bare wood hold it as they are.',
 	check: (stack) => stack.layers.filter(({ traits }) => traits.raised && traits.wet).flatMap((paste) => checkPaste(stack, paste)),
 	examples: {

@@ -10,6 +10,7 @@ const REACH = 35;
 /** No sheet is laid over paste that is wet, even where its own openings lie beside it. Source: craft 12. */
 export const pasteNeighbour: Rule = {
 	id: 'paste-neighbour',
+	risk: 'dry',
 	satisfiedBy:
 		'Waiting until the paste is dry before another sheet is laid within a hand of it; what lies further off may be worked at once.',
 	arcs: (stack) => stack.layers.filter(({ traits }) => traits.raised && !traits.glued).flatMap((paste) => arcsFrom(stack, paste)),

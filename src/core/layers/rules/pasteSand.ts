@@ -6,6 +6,7 @@ import { layersOver, type Layer, type Meeting, type Stack } from '../stackLayers
 /** Burrs of paste are sanded, before it is painted or after, to show the paste; puff gel never. Source: craft 7 and 12. */
 export const pasteSand: Rule = {
 	id: 'paste-sand',
+	risk: 'look',
 	satisfiedBy:
 		'Sanding through the same arrangement once the paste is dry: before the next coat, or after painting where the paste is meant to show. Puff gel is left as it rose.',
 	check: (stack) =>

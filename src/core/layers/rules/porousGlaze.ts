@@ -1,4 +1,6 @@
-import { freeId, type FinishEdit, type Rule } from '../findings';
+import { freeId, type Rule } from '../findings';
+import type { FinishEdit, Remedy } from '../remedy';
+import { bySchool } from '../schools';
 import { newClear } from '../kinds/clear';
 import type { Places } from '../../layout';
 import { newGlaze, type Glaze } from '../kinds/glaze';
@@ -8,10 +10,11 @@ import { areWetTogether } from '../wetRuns';
 /** A tinted glaze soaks into porous paint, and is hard to move there: three schools. Source: craft 11 and 12. */
 export const porousGlaze: Rule = {
 	id: 'porous-glaze',
+	risk: 'look',
 	satisfiedBy: 'A clear coat or clear glaze under the tinted one; or straight on, for a denser, stiffer result, as a choice.',
 	check: (stack) =>
 		stack.layers
-			.filter(({ traits }) => traits.glazes)
+			.filter(({ traits }) => traits.glazes && stack.schools.glaze !== 'straight')
 			.flatMap((layer) => {
 				const where = [...layer.surfaces].filter((surface) => {
 					const top = layersOn(stack, surface, layer.at).findLast(({ traits }) => traits.film && traits.covers);
@@ -26,10 +29,10 @@ export const porousGlaze: Rule = {
 						coat: layer.coat.id,
 						where,
 						why: 'It soaks in at once: denser and stiffer, and hard to wipe back. Some seal first, some lay clear glaze first, some want it so.',
-						remedies: [
-							{ label: 'Seal it first', edits: [{ op: 'insert', at: layer.at, coat: { ...newClear(on), times: 1 } }] },
-							{ label: 'Clear glaze first, left wet', edits: slipUnder(stack, layer, on) }
-						]
+						remedies: bySchool<Remedy>(stack.schools.glaze, {
+							seal: { label: 'Seal it first', edits: [{ op: 'insert', at: layer.at, coat: { ...newClear(on), times: 1 } }] },
+							slip: { label: 'Clear glaze first, left wet', edits: slipUnder(stack, layer, on) }
+						})
 					}
 				];
 			}),
@@ -44,6 +47,7 @@ export const porousGlaze: Rule = {
 			['tinted glaze into wet paint', 'base; glaze into'],
 			['into clear glaze that is left wet', 'base; glaze clear; glaze into'],
 			['on paint that is not porous', 'base:mineral-paint; glaze'],
+			['straight on, where this workshop does so', 'school=glaze:straight | base; glaze'],
 			['a clear glaze by itself', 'base; glaze clear'],
 			['a print of porous paint on a sealed ground', 'base; clear; stencil; glaze']
 		]

@@ -9,6 +9,7 @@ const SAME_DAY = 720;
 /** Glass, metal and laminate are primed before paint, and bright metal on the same day. Source: craft 2. */
 export const primeSlick: Rule = {
 	id: 'prime-slick',
+	risk: 'hold',
 	satisfiedBy: 'A primer on bare glass, metal or laminate before the first paint; on metal that was sanded bright, the same day.',
 	check: (stack) => {
 		const seen = new Set<string>();

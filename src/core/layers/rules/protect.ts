@@ -7,6 +7,7 @@ import { layersOn, type Layer, type Stack } from '../stackLayers';
 /** Porous layers are protected at the end. Source: craft 12. */
 export const protect: Rule = {
 	id: 'protect',
+	risk: 'last',
 	satisfiedBy:
 		'A clear coat, a wax, or a paint that seals itself over it on the same surface; where it is not a must, "left bare" as a recorded choice.',
 	check(stack) {
@@ -47,6 +48,8 @@ function unprotectedLayer(stack: Stack, surface: string): Layer | null {
 	const here = layersOn(stack, surface).filter(({ traits }) => traits.film);
 	const top = here.findLastIndex(({ traits }) => traits.covers && (traits.protects || (traits.seals && traits.paints)));
 	const open = here.slice(top + 1).filter(({ traits }) => traits.needsCover !== 'no');
+	/** Of a transfer its own rule says it, with the burnishing. */
+	if (open.some(({ traits }) => traits.transfers) && !open.some(({ traits }) => traits.needsCover === 'must')) return null;
 	return open.find(({ traits }) => traits.needsCover === 'must') ?? open.at(-1) ?? null;
 }
 

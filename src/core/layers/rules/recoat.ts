@@ -7,6 +7,7 @@ import { areWetTogether } from '../wetRuns';
 /** A coat is past its recoat before the next. Wet blending on a coat that is not dry is `base-dry`. Source: craft 12. */
 export const recoat: Rule = {
 	id: 'recoat',
+	risk: 'dry',
 	satisfiedBy:
 		'Waiting as long as the coat under it needs on the same surface. A wax may go on a wax while that is tacky, and dry drag into paint that is half dry.',
 	arcs: (stack) => stack.layers.filter(({ traits }) => touches(traits) && !traits.mists).flatMap((layer) => dryArcs(stack, layer)),

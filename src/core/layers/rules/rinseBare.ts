@@ -5,6 +5,7 @@ import { layersOn, type Layer, type Stack } from '../stackLayers';
 /** A rinse floods porous paint that nothing seals. Source: craft 3. */
 export const rinseBare: Rule = {
 	id: 'rinse-bare',
+	risk: 'hold',
 	satisfiedBy: 'Rinsing before the first paint, or over a clear coat or wax; or a cleaner that needs no rinsing.',
 	check: (stack) => stack.layers.filter(({ traits }) => traits.rinses).flatMap((layer) => checkRinse(stack, layer)),
 	examples: {

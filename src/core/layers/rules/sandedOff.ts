@@ -5,6 +5,7 @@ import { layersUnder, type Layer, type Stack } from '../stackLayers';
 /** Sanding to bare takes off every coat that lies there: a finish is lost. */
 export const sandedOff: Rule = {
 	id: 'sanded-off',
+	risk: 'look',
 	satisfiedBy: 'Sanding to bare before the first coat; later only to key a coat.',
 	check: (stack) => stack.layers.filter(({ traits }) => traits.bares).flatMap((layer) => checkLoss(stack, layer)),
 	examples: {

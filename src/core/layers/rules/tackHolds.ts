@@ -1,34 +1,14 @@
 import type { Rule } from '../findings';
 import { nameCoat } from '../kinds';
-import { layersUnder } from '../stackLayers';
+import type { Arc } from '../arcs';
+import { layersUnder, type Layer, type Stack } from '../stackLayers';
 
-/** What holds by a tack is laid while it is there, from its beginning to its end: leaf on size, powder on wax, the second part of crackle. Source: craft 3 and 12. */
+/** What holds by a tack is laid while it is there, from its beginning to its end; of leaf and crackle their own rules say it. Source: craft 3 and 12. */
 export const tackHolds: Rule = {
 	id: 'tack-holds',
+	risk: 'dry',
 	satisfiedBy: 'Laid once what is under it is tacky, and all of it on before the tack is gone.',
-	arcs: (stack) =>
-		stack.layers
-			.filter(({ traits }) => traits.clings)
-			.flatMap((after) =>
-				layersUnder(stack, after)
-					.filter(({ layer }) => layer.material?.tack)
-					.slice(-1)
-					.map(({ layer: before, where }) => ({
-						rule: 'tack-holds',
-						before,
-						after,
-						where,
-						least: 'tacky',
-						asks: 'tacky',
-						most: 'tack-lost',
-						kind: 'must',
-						what: (took, needs, isLate) =>
-							isLate
-								? `It is on ${took} after ${nameCoat(before.coat, before.material)}, whose tack is gone after ${needs}.`
-								: `It goes on ${took} after ${nameCoat(before.coat, before.material)}, which is tacky only after ${needs}.`,
-						why: 'Too soon it drowns in what is still wet; too late there is nothing that holds it.'
-					}))
-			),
+	arcs: (stack) => tackArcs(stack, 'tack-holds', ({ traits, material }) => traits.cracks === null && material?.kind !== 'leaf'),
 	examples: {
 		bad: [
 			['before the size is tacky', 'base; glaze:made-up-size; base:made-up-leaf wait=10!'],
@@ -44,3 +24,29 @@ export const tackHolds: Rule = {
 		]
 	}
 };
+
+/** Of what holds by a tack: laid from its beginning to its end. */
+export function tackArcs(stack: Stack, rule: string, isMeant: (layer: Layer) => boolean): Arc[] {
+	return stack.layers
+		.filter((layer) => layer.traits.clings && isMeant(layer))
+		.flatMap((after) =>
+			layersUnder(stack, after)
+				.filter(({ layer }) => layer.material?.tack)
+				.slice(-1)
+				.map(({ layer: before, where }): Arc => ({
+					rule,
+					before,
+					after,
+					where,
+					least: 'tacky',
+					asks: 'tacky',
+					most: 'tack-lost',
+					kind: 'must',
+					what: (took, needs, isLate) =>
+						isLate
+							? `It is on ${took} after ${nameCoat(before.coat, before.material)}, whose tack is gone after ${needs}.`
+							: `It goes on ${took} after ${nameCoat(before.coat, before.material)}, which is tacky only after ${needs}.`,
+					why: 'Too soon it drowns in what is still wet; too late there is nothing that holds it.'
+				}))
+		);
+}

@@ -9,6 +9,7 @@ const A_DAY = 1440;
 /** Tape goes only on a coat past its recoat; a mask that stays on a finished panel a day later. Taped paint keeps `recoat`, as all wet coats do. Source: craft 12. */
 export const tapeDry: Rule = {
 	id: 'tape-dry',
+	risk: 'dry',
 	satisfiedBy: 'Waiting as long as the coat under the tape needs before its next; a day where a finished panel is masked.',
 	arcs: (stack) => stack.layers.filter(({ traits }) => traits.masks === 'on').flatMap((layer) => tapeArcs(stack, layer)),
 	examples: {

@@ -4,6 +4,7 @@ import { newUnmask } from '../kinds/unmask';
 /** A mask stays as long as its panel is protected, and comes off again. Source: craft 12. */
 export const tapeWet: Rule = {
 	id: 'tape-wet',
+	risk: 'dry',
 	satisfiedBy:
 		'Taking every mask off after the last coat that it keeps away; the tape of a stripe is pulled at its own step, while it is wet.',
 	check({ layers }) {

@@ -8,6 +8,7 @@ const THICK = 2;
 /** A coat of twice the normal film or more: it takes far longer than its label, and may skin over, sag or wrinkle. Source: methods 14. */
 export const thickCoat: Rule = {
 	id: 'thick-coat',
+	risk: 'dry',
 	satisfiedBy: 'A coat of less than twice the normal film; two that are laid one after the other are as thick, and dry sooner.',
 	check: ({ layers }) =>
 		layers.flatMap(({ coat, traits, surfaces }) => {

@@ -9,6 +9,7 @@ import { layDry, wetPartner, type WetCoat } from '../wetRuns';
 /** What is worked into a wet coat is done before that sets, on the same surface; a method that wants it dry is none. Source: craft 4. */
 export const wetInWet: Rule = {
 	id: 'wet-in-wet',
+	risk: 'dry',
 	satisfiedBy:
 		'Going on at once, section by section, where the coat before is still wet; in paint that water wakes a mist gives more time.',
 	check: ({ layers }) => layers.flatMap((layer) => checkPair(layers, layer)),

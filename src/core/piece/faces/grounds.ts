@@ -12,6 +12,10 @@ export interface Ground {
 	readonly greasy?: boolean;
 	/** Paint holds on it only over a primer. */
 	readonly slick?: boolean;
+	/** What is in it comes through light paint: always, or until its finish is off. */
+	readonly bleeds?: 'always' | 'finish';
+	/** Much water swells or lifts it where it is raw. */
+	readonly swells?: boolean;
 	/** Wood as it shows in the picture: light and dark of its grain. */
 	readonly look: readonly [light: string, dark: string];
 }
@@ -30,7 +34,19 @@ export const GROUNDS: Readonly<Record<GroundId, Ground>> = {
 		cautions: ['Sanding dust: mask and extraction.'],
 		look: ['#c9a377', '#9b7248']
 	},
+	knotty: {
+		bleeds: 'always',
+		name: 'knotty wood',
+		prepare: [
+			'Clean off grease and wax; wipe resin off knots with spirit.',
+			'Sand with 120 along the grain, then 180; dust.',
+			'Shellac primer over every knot, then over all of it, under a light colour.'
+		],
+		cautions: ['Sanding dust: mask and extraction.', 'Spirit: fresh air, no flame.'],
+		look: ['#d3b183', '#a2713c']
+	},
 	veneer: {
+		swells: true,
 		name: 'veneer',
 		prepare: [
 			'Clean; glue down what is loose and let it dry a day.',
@@ -41,6 +57,7 @@ export const GROUNDS: Readonly<Record<GroundId, Ground>> = {
 		look: ['#c7a677', '#a07c4f']
 	},
 	'pressed-board': {
+		swells: true,
 		name: 'pressed board',
 		prepare: [
 			'Clean without soaking it.',
@@ -55,6 +72,7 @@ export const GROUNDS: Readonly<Record<GroundId, Ground>> = {
 		look: ['#b79c78', '#a58a66']
 	},
 	'fibre-board': {
+		swells: true,
 		name: 'fibre board',
 		prepare: ['Dust off; seal the edges twice, sanding between with 220.', 'Prime the faces: raw board drinks the first coat.'],
 		cautions: ['Its dust is very fine and holds glue: mask and extraction.', 'Water swells raw edges for good.'],
@@ -85,7 +103,20 @@ export const GROUNDS: Readonly<Record<GroundId, Ground>> = {
 		cautions: ['Old panes are thin: take them out, or pad them.'],
 		look: ['#d7e0df', '#c6d1d0']
 	},
+	stained: {
+		bared: 'solid-wood',
+		bleeds: 'finish',
+		name: 'old stain',
+		prepare: [
+			'Clean it until a cloth takes no more colour off.',
+			'Sand with 120, then 180; dust.',
+			'Shellac primer under a light colour: old stain bleeds.'
+		],
+		cautions: ['Old finishes may hold lead: test before sanding.'],
+		look: ['#8d5f37', '#5f3c20']
+	},
 	varnished: {
+		bleeds: 'finish',
 		bared: 'solid-wood',
 		name: 'old varnish or lacquer',
 		prepare: [

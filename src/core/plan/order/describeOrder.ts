@@ -76,6 +76,8 @@ function describeStep(
 		recoat: drying.recoat,
 		film: layer.film,
 		ready: material?.ready ?? null,
+		misleads: material?.misleads ?? null,
+		shown: shownAs(layer),
 		cautions: [...(material?.cautions ?? []), ...kind.cautions],
 		intoWet: partner?.id ?? null,
 		how: [
@@ -93,6 +95,13 @@ const isEdge = (side: string) => side !== 'mitre';
 function howAtEdges({ traits, openings }: Layer): string[] {
 	const hangs = openings !== null && [...openings.values()].some((list) => list.some(({ item }) => item.cutBy.some(isEdge)));
 	return traits.raised && !traits.glued && hangs ? ['Wipe what hangs over an edge off at once, while it is wet: hard, it would bind.'] : [];
+}
+
+/** What leaves a film or rubs one through and has no effect yet is not seen. */
+function shownAs({ coat, traits }: Layer): OrderStep['shown'] {
+	const { effect } = kindOfCoat(coat).look(coat);
+	if (effect === 'plain') return 'plain';
+	return effect === 'none' && (traits.film || traits.distresses) ? 'not' : 'own';
 }
 
 /** What is done at once, and with what, where coats are worked one into the other. */

@@ -6,6 +6,6 @@ export type Stage = 'measuring' | 'laying-out' | 'ordering' | 'ready';
 export function stageOf(plan: Plan): Stage {
 	if (plan.errors.some(({ path }) => path.startsWith('piece'))) return 'measuring';
 	if (plan.errors.length > 0 || (plan.zones.length === 0 && plan.items.length === 0)) return 'laying-out';
-	if (plan.findings.some(({ overruled }) => overruled === null)) return 'ordering';
+	if (plan.findings.some(({ overruled, kind }) => overruled === null && kind !== 'note')) return 'ordering';
 	return 'ready';
 }

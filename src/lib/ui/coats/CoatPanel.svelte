@@ -1,15 +1,19 @@
 <script lang="ts">
-	import { canWorkWet, isFilm, kindOfCoat, wordCoat, type Coat, type Material } from '$core/layers';
+	import { canWorkWet, isFilm, kindOfCoat, wordCoat, type Coat } from '$core/layers';
 	import { gatherMaterials } from '$core/materials';
-	import { dropCoat } from '$core/project';
+	import { dropCoat, setCoat, takeTin, writeLabel, type LabelChange } from '$core/project';
 	import { formatDuration, formatFilm, parseDuration, formatWait, formatWork } from '$core/units';
 	import { Find, Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import PlacesChoice from '$lib/ui/places/PlacesChoice.svelte';
-	import { tick, type Component } from 'svelte';
+	import { useWorkshop } from '$lib/ui/workshop/store';
+	import { onMount, tick, type Component } from 'svelte';
 	import FilmFields from './FilmFields.svelte';
+	import KindAsks from './KindAsks.svelte';
 	import { KIND_FIELDS } from './kindFields';
+	import { CARRIER_WORDS, KIND_WORDS } from './materialWords';
 	import SectionsOfWork from './SectionsOfWork.svelte';
+	import TinFields from './TinFields.svelte';
 	import WetFields from './WetFields.svelte';
 
 	let { coat }: { coat: Coat } = $props();
@@ -17,27 +21,27 @@
 	const at = $derived(piece.plan.order.findIndex((other) => other.coat === coat.id));
 	const step = $derived(piece.plan.order[at]);
 	const next = $derived(piece.plan.order[at + 1]);
+	const workshop = useWorkshop();
+	onMount(() => void workshop?.known());
+	/** Tins that stand in the workshop, whichever piece they were first used on. */
+	const shelf = $derived(workshop?.settings?.materials ?? []);
+	const known = $derived(gatherMaterials(piece.project.materials));
 	const materials = $derived(
-		[...gatherMaterials(piece.project.materials).values()].filter(({ kind }) => kindOfCoat(coat).materials.includes(kind))
+		[...known.values(), ...shelf.filter(({ id }) => !known.has(id))].filter(({ kind }) => kindOfCoat(coat).materials.includes(kind))
 	);
-	const KIND_WORDS: Readonly<Record<Material['kind'], string>> = {
-		cleaner: 'cleaners',
-		filler: 'fillers',
-		primer: 'primers',
-		paint: 'paints',
-		glaze: 'glazes',
-		gilding: 'for gilding',
-		paste: 'pastes',
-		casting: 'castings',
-		clear: 'clear coats',
-		wax: 'waxes'
-	};
-	const CARRIER_WORDS: Readonly<Record<Material['carrier'], string>> = {
-		water: 'water-based',
-		oil: 'oil-based',
-		shellac: 'shellac',
-		wax: 'wax'
-	};
+	const isOwn = (id: string) =>
+		piece.project.materials.some((one) => one.id === id) || (!known.has(id) && shelf.some((one) => one.id === id));
+	function chooseMaterial(id: string): void {
+		const tin = shelf.find((one) => one.id === id);
+		if (tin && !known.has(id)) piece.replace(setCoat(takeTin(piece.project, tin), { ...coat, material: id } as Coat));
+		else piece.setCoat({ ...coat, material: id } as Coat);
+	}
+	/** A label makes a tin of one's own, which the workshop keeps. */
+	function label(id: string, change: LabelChange): void {
+		const { project, tin } = writeLabel(piece.project, id, change, shelf);
+		piece.replace(project, `label ${tin.id} ${Object.keys(change).join(' ')}`);
+		void workshop?.keep(tin);
+	}
 	const kinds = $derived(new Set(materials.map(({ kind }) => kind)));
 	const material = $derived('material' in coat ? materials.find(({ id }) => id === coat.material) : undefined);
 	const Fields = $derived(KIND_FIELDS[coat.kind] as Component<{ coat: Coat }> | undefined);
@@ -75,14 +79,30 @@
 			options={materials.map(({ id, name, kind, carrier, tint }) => ({
 				value: id,
 				text: name,
-				group: kinds.size > 1 ? KIND_WORDS[kind] : CARRIER_WORDS[carrier],
+				group: isOwn(id) ? 'tins of my own' : kinds.size > 1 ? KIND_WORDS[kind] : CARRIER_WORDS[carrier],
 				...(tint ? { swatch: tint.hex } : {})
 			}))}
-			onchange={(chosen) => piece.setCoat({ ...coat, material: chosen })}
+			onchange={chooseMaterial}
 		/>
+		<Fold label={isOwn(material.id) ? 'What its label says' : 'Write down what its label says'}>
+			<div class="mt-1 border-l-2 border-rule pl-3">
+				<p class="note mb-2">
+					{isOwn(material.id)
+						? 'This tin is kept in the workshop. The label comes first.'
+						: 'The label comes first. What you write makes a tin of your own: this piece goes by it, and it is found again on the next.'}
+				</p>
+				<TinFields
+					record={material}
+					volumes={piece.project.workshop.volumes}
+					isOwn={isOwn(material.id)}
+					onchange={(change) => label(material.id, change)}
+				/>
+				{#each workshop?.faults ?? [] as fault (fault.code)}<p class="fault" role="alert">{fault.message}</p>{/each}
+			</div>
+		</Fold>
 	{/if}
 	{#if 'on' in coat}<PlacesChoice onDrawing="click" places={coat.on} onchange={(on) => piece.setCoat({ ...coat, on } as Coat)} />{/if}
-	{#if Fields}<Fields {coat} />{/if}
+	{#if Fields}<Fields {coat} />{:else}<KindAsks {coat} />{/if}
 	{#if isFilm(coat)}<FilmFields {coat} />{/if}
 	{#if canWorkWet(coat)}<WetFields {coat} />{/if}
 	<SectionsOfWork coat={coat.id} />
@@ -116,7 +136,15 @@
 				<dd>{formatWait(step.recoat)}</dd>
 			{/if}
 		</dl>
-		{#if step.ready}<p class="text-sm"><b>Ready looks like:</b> {step.ready}</p>{/if}
+		{#if step.ready}<p class="text-sm">
+				<b>Ready looks like:</b>
+				{step.ready}{#if step.misleads}<span class="block text-ink-soft">{step.misleads}</span>{/if}
+			</p>{/if}
+		{#if step.shown !== 'own'}<p class="note">
+				{step.shown === 'plain'
+					? 'In the picture it stands by its colour, cover and sheen alone: its own look is not drawn yet.'
+					: 'The picture does not show it yet; all else is worked out.'}
+			</p>{/if}
 		{#if step.how.length > 0}
 			<Fold label="How it is done, step by step">
 				<ol class="mt-1 list-decimal space-y-0.5 pl-5 text-sm">
@@ -125,5 +153,8 @@
 			</Fold>
 		{/if}
 	{/if}
+	{#each piece.plan.findings.filter((one) => one.coat === coat.id && one.kind === 'note' && one.overruled === null) as finding (finding.rule)}
+		<p class="note border-l-4 border-rule-strong pl-2">{finding.what} {finding.why}</p>
+	{/each}
 	{#each step?.cautions ?? [] as caution, i (i)}<p class="note border-l-4 border-ember pl-2">{caution}</p>{/each}
 </div>

@@ -1,12 +1,25 @@
 <script lang="ts">
-	import { applyRemedy, RULES, type Finding, type Remedy } from '$core/layers';
+	import { applyRemedy, RISKS, RULES, type Finding, type Remedy, type Risk } from '$core/layers';
 	import { nameSurfaces } from '$core/plan';
 	import { Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { tick } from 'svelte';
 
 	const piece = usePiece();
-	const open = $derived(piece.plan.findings.filter(({ overruled }) => overruled === null));
+	const open = $derived(piece.plan.findings.filter(({ overruled, kind }) => overruled === null && kind !== 'note'));
+	/** Cautions at a step: nothing is wrong. */
+	const notes = $derived(piece.plan.findings.filter(({ overruled, kind }) => overruled === null && kind === 'note'));
+	const RISK_WORDS: Readonly<Record<Risk, string>> = {
+		hold: 'So that coats hold',
+		dry: 'So that they dry and set as they should',
+		look: 'So that it looks as you mean it',
+		last: 'So that it lasts',
+		piece: 'So that nothing sticks, swells or is lost'
+	};
+	/** By what they put at risk, the gravest of each first. */
+	const groups = $derived(
+		RISKS.map((risk) => ({ risk, list: open.filter((one) => one.risk === risk) })).filter(({ list }) => list.length > 0)
+	);
 	const overruled = $derived(piece.plan.findings.filter(({ overruled }) => overruled !== null));
 	const surfaces = $derived(piece.plan.quantities.surfaces.map(({ surface }) => surface));
 	const KINDS = { must: 'must', should: 'should', school: 'a choice', note: 'note' } as const;
@@ -42,6 +55,13 @@
 		);
 		goOn();
 	}
+	function word(finding: Finding, choice: string): void {
+		if (choice.trim() === '') return;
+		piece.edit((draft) => {
+			const decision = draft.finish.decisions.find(({ rule, coat }) => rule === finding.rule && coat === finding.coat);
+			if (decision) decision.choice = choice.trim().slice(0, 200);
+		}, `why ${finding.rule} ${finding.coat}`);
+	}
 	function reopen(finding: Finding): void {
 		piece.edit(
 			(draft) =>
@@ -57,33 +77,57 @@
 		{open.length === 0 ? 'The order holds' : `${open.length} thing${open.length > 1 ? 's' : ''} to look at`}
 	</h2>
 	{#if open.length === 0}<p class="mt-1"><b class="text-well">✓</b> Every coat lies on something that can carry it.</p>{/if}
-	<ul class="mt-2 space-y-3">
-		{#each open as finding, i (i)}
-			<li class="border-l-4 bg-white px-3 py-2 {finding.kind === 'must' ? 'border-must' : 'border-ember'}">
-				<p><b>{finding.what}</b></p>
-				<p class="note">
-					<span class="font-bold {finding.kind === 'must' ? 'text-must' : 'text-ember-deep'}">{KINDS[finding.kind]}</span> · {stepOf(
-						finding
-					)} · on {whereOf(finding)}
-				</p>
-				{#if finding.swatches}<p class="mt-1 flex items-center gap-2 text-sm">
-						{#each ['the swatch', 'what comes of it'] as what, s (what)}<span
-								class="block h-7 w-10 border border-ink"
-								style:background={finding.swatches[s]}
-							></span>{what}{/each}
-					</p>{/if}
-				<p class="mt-1 text-sm">{finding.why}</p>
-				<div class="mt-2 flex flex-wrap gap-2">
-					{#each finding.remedies as remedy (remedy.label)}
-						<button class="button text-sm" onclick={() => mend(remedy)}>{remedy.label}</button>
+	{#each groups as { risk, list } (risk)}
+		{#if groups.length > 1}<h3 class="mt-3 text-sm text-ink-soft">{RISK_WORDS[risk]}</h3>{/if}
+		<ul class="mt-2 space-y-3">
+			{#each list as finding, i (i)}
+				<li class="border-l-4 bg-white px-3 py-2 {finding.kind === 'must' ? 'border-must' : 'border-ember'}">
+					<p><b>{finding.what}</b></p>
+					<p class="note">
+						<span class="font-bold {finding.kind === 'must' ? 'text-must' : 'text-ember-deep'}">{KINDS[finding.kind]}</span> · {stepOf(
+							finding
+						)} · on {whereOf(finding)}
+					</p>
+					{#if finding.swatches}<p class="mt-1 flex items-center gap-2 text-sm">
+							{#each ['the swatch', 'what comes of it'] as what, s (what)}<span
+									class="block h-7 w-10 border border-ink"
+									style:background={finding.swatches[s]}
+								></span>{what}{/each}
+						</p>{/if}
+					<p class="mt-1 text-sm">{finding.why}</p>
+					<div class="mt-2 flex flex-wrap gap-2">
+						{#each finding.remedies as remedy (remedy.label)}
+							<button class="button text-sm" onclick={() => mend(remedy)}>{remedy.label}</button>
+						{/each}
+						{#if finding.kind !== 'must'}<button class="button button-quiet text-sm underline" onclick={() => decide(finding)}
+								>Leave it so</button
+							>{/if}
+					</div>
+				</li>
+			{/each}
+		</ul>
+	{/each}
+	{#if notes.length > 0}
+		<div class="mt-4">
+			<Fold label="{notes.length} note{notes.length > 1 ? 's' : ''} at the steps">
+				<ul class="mt-1 space-y-2">
+					{#each notes as finding, i (i)}
+						<li class="border-l-4 border-rule-strong bg-white px-3 py-2 text-sm">
+							<p><b>{finding.what}</b></p>
+							<p class="note">{stepOf(finding)} · on {whereOf(finding)}</p>
+							<p class="mt-1">{finding.why}</p>
+							<div class="mt-2 flex flex-wrap gap-2">
+								{#each finding.remedies as remedy (remedy.label)}
+									<button class="button text-sm" onclick={() => mend(remedy)}>{remedy.label}</button>
+								{/each}
+								<button class="button button-quiet text-sm underline" onclick={() => decide(finding)}>Leave it so</button>
+							</div>
+						</li>
 					{/each}
-					{#if finding.kind !== 'must'}<button class="button button-quiet text-sm underline" onclick={() => decide(finding)}
-							>Leave it so</button
-						>{/if}
-				</div>
-			</li>
-		{/each}
-	</ul>
+				</ul>
+			</Fold>
+		</div>
+	{/if}
 	{#each piece.plan.hints.filter(({ path }) => path.startsWith('finish')) as hint (hint.path)}
 		<p class="mt-3 border-l-4 border-rule-strong bg-white px-3 py-2 text-sm">{hintStep(hint.path)}: {hint.message}</p>
 	{/each}
@@ -92,7 +136,15 @@
 		<ul class="mt-1 space-y-1">
 			{#each overruled as finding, i (i)}
 				<li class="text-sm">
-					{finding.what} <i>{finding.overruled}.</i> <button class="underline" onclick={() => reopen(finding)}>Look at it again</button>
+					{finding.what} <button class="underline" onclick={() => reopen(finding)}>Look at it again</button>
+					<label class="note block" for="why-{i}">Why, for the plan and the sheet</label>
+					<input
+						id="why-{i}"
+						class="field text-sm"
+						maxlength="200"
+						value={finding.overruled}
+						onchange={(event) => word(finding, event.currentTarget.value)}
+					/>
 				</li>
 			{/each}
 		</ul>

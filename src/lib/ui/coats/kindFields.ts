@@ -10,9 +10,8 @@ import SandFields from './SandFields.svelte';
 import ScuffFields from './ScuffFields.svelte';
 import StencilFields from './StencilFields.svelte';
 import StripeFields from './StripeFields.svelte';
-import ThroughField from './ThroughField.svelte';
 
-/** What a kind of coat asks for besides what all of them have. A new one is a component and a line here. */
+/** Kinds whose panel is more than a list of fields (`asks.ts`). A new one is a component and a line here. */
 export const KIND_FIELDS: { readonly [Kind in Coat['kind']]?: Component<{ coat: Extract<Coat, { kind: Kind }> }> } = {
 	sand: SandFields,
 	scuff: ScuffFields,
@@ -22,9 +21,6 @@ export const KIND_FIELDS: { readonly [Kind in Coat['kind']]?: Component<{ coat: 
 	paste: PasteFields,
 	cast: CastFields,
 	stripe: StripeFields,
-	mask: ThroughField,
 	glaze: GlazeFields,
-	'gilding-wax': GildingWaxFields,
-	clear: ThroughField,
-	wax: ThroughField
+	'gilding-wax': GildingWaxFields
 };

@@ -9,11 +9,13 @@
 		GROUNDS,
 		isOwnSurface,
 		newFace,
+		PIECE_USES,
+		type PieceUse,
 		type Face,
 		type FaceKind,
 		type Seam
 	} from '$core/piece';
-	import { Pick, Tip } from '$lib/ui/controls';
+	import { Pick, Tick, Tip } from '$lib/ui/controls';
 	import NameField from '$lib/ui/name-field/NameField.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { takenIds } from './chainEdits';
@@ -40,6 +42,18 @@
 	const KIND_OPTIONS = FACE_KINDS.map((kind) => ({ value: kind, text: KINDS[kind].toLowerCase() }));
 	const SIDE_OPTIONS = EDGE_SIDES.map((side) => ({ value: side, text: side }));
 	const GROUND_OPTIONS = GROUND_IDS.map((id) => ({ value: id, text: GROUNDS[id].name }));
+	const USES: readonly { use: PieceUse; text: string }[] = [
+		{ use: 'worked', text: 'Its top is worked on' },
+		{ use: 'food', text: 'It touches food' },
+		{ use: 'children', text: 'It is for children' }
+	];
+	function setUse(use: PieceUse, has: boolean): void {
+		piece.edit((draft) => {
+			const uses = PIECE_USES.filter((one) => (one === use ? has : (draft.piece.uses ?? []).includes(one)));
+			if (uses.length > 0) draft.piece.uses = uses;
+			else delete draft.piece.uses;
+		});
+	}
 	const parts = $derived(piece.face.parts.filter(isOwnSurface));
 	const isOther = (id: string) => Object.hasOwn(face.grounds ?? {}, id);
 	const others = $derived(parts.flatMap((part) => (isOther(part.id) ? [{ part, id: face.grounds![part.id]! }] : [])));
@@ -162,6 +176,11 @@
 			]}
 			onchange={(condition) => piece.edit((draft) => void (draft.piece.condition = condition))}
 		/>
+	</div>
+	<div class="col-span-2" role="group" aria-label="What the piece has to stand">
+		{#each USES as { use, text } (use)}
+			<Tick label={text} checked={(piece.project.piece.uses ?? []).includes(use)} onchange={(has) => setUse(use, has)} />
+		{/each}
 	</div>
 </div>
 {#each grounds as ground (ground.name)}

@@ -10,6 +10,8 @@
 	import { Drafts, PieceState, providePiece, whereToPlan, type CardOfPlan, type OpenedPiece, type Unsaved } from '$lib/ui/piece-state';
 	import SaveStatus from '$lib/ui/save-status/SaveStatus.svelte';
 	import PieceWorkshop from '$lib/ui/workshop/PieceWorkshop.svelte';
+	import { provideWorkshop } from '$lib/ui/workshop/store';
+	import { WorkshopState } from '$lib/ui/workshop/WorkshopState.svelte';
 	import Section from '$lib/ui/section/Section.svelte';
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
@@ -27,6 +29,7 @@
 	);
 	// svelte-ignore state_referenced_locally
 	const piece = providePiece(new PieceState(record, whereToPlan(record.version, card), drafts));
+	provideWorkshop(new WorkshopState());
 	let left: readonly { readonly key: string; readonly draft: Unsaved }[] = $state.raw([]);
 	async function findDrafts(): Promise<void> {
 		const found = await drafts.left();
@@ -49,7 +52,7 @@
 	const toDo: Readonly<Record<string, number>> = $derived({
 		measure: piece.plan.errors.filter(({ code, path }) => path.startsWith('piece') && code !== 'length.empty').length,
 		layout: piece.plan.errors.filter(({ path }) => path.startsWith('layout')).length,
-		coats: piece.plan.findings.filter((finding) => finding.overruled === null).length
+		coats: piece.plan.findings.filter(({ overruled, kind }) => overruled === null && kind !== 'note').length
 	});
 
 	const said = (word: string, what: string) => (what === '' ? word : `${word}: ${what}`);

@@ -1,15 +1,17 @@
 <script lang="ts">
 	import { changesOfWorkshop, giveOwn, giveUpOwn, markOwn, setOwn, takeWorkshop, type SharedField } from '$core/project';
-	import { Pop } from '$lib/ui/controls';
+	import { Fold, Pop } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { onMount } from 'svelte';
+	import { useWorkshop } from './store';
 	import { WorkshopState } from './WorkshopState.svelte';
+	import SchoolPicks from './SchoolPicks.svelte';
 	import WorkshopFields from './WorkshopFields.svelte';
 	import { FIELD_NAMES, wordShared } from './wordShared';
 
 	/** What holds where this piece is painted: its copy of the workshop, and where the two differ. */
 	const piece = usePiece();
-	const workshop = new WorkshopState();
+	const workshop = useWorkshop() ?? new WorkshopState();
 	onMount(() => {
 		const look = () => document.visibilityState === 'visible' && void workshop.load();
 		void workshop.load();
@@ -33,7 +35,7 @@
 	label={changed.length > 0 ? 'Conditions changed' : 'Conditions'}
 	look="button button-quiet text-sm {changed.length > 0 ? 'font-bold' : ''}"
 >
-	<div class="w-72 space-y-2">
+	<div class="max-h-[75vh] w-72 space-y-2 overflow-y-auto">
 		{#if changed.length > 0 && now !== null}
 			<div class="border-b border-rule pb-2">
 				<p class="text-sm">The workshop is not as this piece has it: {changed.map((field) => wordShared(field, now)).join(', ')}.</p>
@@ -50,6 +52,14 @@
 			onchange={({ units: _units, materials: _materials, ...change }, together = '') =>
 				piece.replace(setOwn(piece.project, change), together)}
 		/>
+		<Fold label="Schools, for this piece">
+			<div class="mt-1 space-y-2">
+				<SchoolPicks
+					value={piece.project.workshop.schools ?? {}}
+					onchange={(schools) => piece.replace(setOwn(piece.project, { schools }))}
+				/>
+			</div>
+		</Fold>
 		{#each piece.plan.hints.filter(({ path }) => path.startsWith('workshop')) as hint (hint.code)}<p class="fault">{hint.message}</p>{/each}
 		<p class="note">Cold and damp slow drying; every wait follows. What is changed here holds for this piece.</p>
 		{#if own.length > 0}

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { BRUSH_SCHOOLS, BRUSH_WORDS, METHODS, MOST_HANDS, USUAL_BLENDING } from '$core/layers';
+	import { MOST_HANDS } from '$core/layers';
 	import { ROOM_TEMPERATURES, type WorkshopSettings } from '$core/project';
 	import { fromDegrees, toDegrees } from '$core/units';
-	import { NumberField, Pick, RadioRow, Tick } from '$lib/ui/controls';
+	import { NumberField, RadioRow, Tick } from '$lib/ui/controls';
 
-	/** What holds in the room where pieces are painted: its air, its hands, its ways, its stand-ins. */
+	/** What holds in the room where pieces are painted: its air, its hands, its stand-ins. */
 	interface Props {
 		value: Partial<WorkshopSettings> & { readonly temperature: number; readonly humidity: number };
 		/** Of the one who hears: edits with the same key within a moment are one step. */
@@ -70,18 +70,6 @@
 		{ value: 'fl-oz', text: 'fluid ounces' }
 	]}
 	onchange={(volumes) => onchange({ volumes })}
-/>
-<Pick
-	label="A new blended coat is begun by"
-	value={value.schools?.method ?? USUAL_BLENDING.method}
-	options={Object.values(METHODS).map(({ id, name }) => ({ value: id, text: name }))}
-	onchange={(method) => onchange({ schools: { ...value.schools, method } })}
-/>
-<Pick
-	label="with brushes"
-	value={value.schools?.brushes ?? USUAL_BLENDING.brushes}
-	options={BRUSH_SCHOOLS.map((school) => ({ value: school, text: BRUSH_WORDS[school] }))}
-	onchange={(brushes) => onchange({ schools: { ...value.schools, brushes } })}
 />
 <Tick
 	label="Offer a simulated measuring device and colour reader, for practice"

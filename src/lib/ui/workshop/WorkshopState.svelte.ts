@@ -1,5 +1,6 @@
 import type { PlanError } from '$core/plan';
-import type { WorkshopSettings } from '$core/project';
+import type { Material } from '$core/layers';
+import { keepTin, type WorkshopSettings } from '$core/project';
 import { askWorkshop } from '$lib/ui/api/askWorkshop';
 
 interface Stored {
@@ -61,6 +62,12 @@ export class WorkshopState {
 		this.#asking = false;
 		/** Another window was quicker: what it says is shown. */
 		if (this.faults[0]?.code === 'workshop.stale') await this.load();
+	}
+
+	/** A tin is put on the shelf, or changed there. */
+	async keep(tin: Material): Promise<void> {
+		const settings = await this.known();
+		if (settings !== null) await this.change({ materials: keepTin(settings.materials, tin) });
 	}
 
 	async step(way: 'back' | 'forth'): Promise<void> {

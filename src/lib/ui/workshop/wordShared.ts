@@ -1,6 +1,7 @@
-import { METHODS, USUAL_BLENDING } from '$core/layers';
+import { METHODS, SCHOOL_IDS, USUAL_BLENDING } from '$core/layers';
 import type { SharedField, WorkshopSettings } from '$core/project';
 import { formatFine, toDegrees } from '$core/units';
+import { waysOf } from './schoolSides';
 
 /** What each field is called. */
 export const FIELD_NAMES: Readonly<Record<SharedField, string>> = {
@@ -15,7 +16,7 @@ export const FIELD_NAMES: Readonly<Record<SharedField, string>> = {
 	tapes: 'tapes',
 	rates: 'rates of work',
 	drying: 'drying',
-	schools: 'way of blending',
+	schools: 'schools',
 	volumes: 'volumes',
 	materials: 'materials'
 };
@@ -47,7 +48,10 @@ export function wordShared(field: SharedField, settings: WorkshopSettings): stri
 		case 'drying':
 			return 'other drying times';
 		case 'schools':
-			return `blending by ${METHODS[schools?.method ?? USUAL_BLENDING.method].name.toLowerCase()}`;
+			return [
+				`blending by ${METHODS[schools?.method ?? USUAL_BLENDING.method].name.toLowerCase()}`,
+				...SCHOOL_IDS.flatMap((id) => waysOf(id).flatMap(({ way, says }) => (schools?.[id] === way ? [says] : [])))
+			].join(', ');
 		case 'volumes':
 			return volumes === 'fl-oz' ? 'volumes in fluid ounces' : 'volumes in ml';
 		case 'materials':

@@ -1,13 +1,15 @@
+import { TAPES } from '$core/layout';
+import { CATALOGUE } from '$core/materials';
 import { newProject, settingsOf, type WorkshopSettings } from '$core/project';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
 import { BeginPiece } from '$lib/ui/pieces';
 import { pickByKeys } from '$lib/ui/testing';
-import { render, screen, waitFor } from '@testing-library/svelte';
+import { render, screen, waitFor, within } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import PieceWorkshop from './PieceWorkshop.svelte';
 import { WorkshopState } from './WorkshopState.svelte';
-import WorkshopSlip from './WorkshopSlip.svelte';
+import WorkshopPage from './WorkshopPage.svelte';
 import { FIELD_NAMES, wordShared } from './wordShared';
 
 const begun = settingsOf(newProject({ name: 'Chest', units: 'mm', count: 3 }));
@@ -37,7 +39,7 @@ beforeEach(() => {
 	});
 });
 
-describe('the slip of the workshop', () => {
+describe('the page of the workshop', () => {
 	it('changes it step by step, each with its undo; what is changed while one is on its way goes after it', async () => {
 		const workshop = new WorkshopState();
 		await workshop.load();
@@ -67,8 +69,7 @@ describe('the slip of the workshop', () => {
 	it('every field does what it says', async () => {
 		const workshop = new WorkshopState();
 		await workshop.load();
-		render(WorkshopSlip, { props: { workshop } });
-		await userEvent.click(screen.getByRole('button', { name: 'What holds in the workshop', hidden: true }));
+		render(WorkshopPage, { props: { workshop } });
 		const last = () => steps[place - 1]!;
 		const type = async (label: string, text: string) => {
 			const field = screen.getByLabelText(label);
@@ -101,6 +102,36 @@ describe('the slip of the workshop', () => {
 		await waitFor(() => expect(last().schools).toEqual({ method: 'dry-drag', brushes: 'own-brushes' }));
 		await userEvent.click(screen.getByLabelText('Undo in the workshop'));
 		await waitFor(() => expect(last().schools).toEqual({ method: 'dry-drag' }));
+		/** A side is taken, and given up again. */
+		const sides = within(screen.getByRole('radiogroup', { name: 'Wax is buffed' }));
+		await userEvent.click(sides.getByText('next day'));
+		await waitFor(() => expect(last().schools).toEqual({ method: 'dry-drag', buffing: 'next-day' }));
+		await userEvent.click(sides.getByText(/^No side/));
+		await waitFor(() => expect(last().schools).toEqual({ method: 'dry-drag' }));
+		await userEvent.click(screen.getByRole('button', { name: /^Take the tape of 1\/8/ }));
+		await waitFor(() => expect(last().tapes?.length).toBe(TAPES.length - 1));
+	});
+
+	it('has the tins, changes what their labels say, and takes one off the shelf', async () => {
+		const tin = { ...CATALOGUE.find(({ id }) => id === 'chalk-paint')!, id: 'blue-tin', name: 'Blue tin', like: 'chalk-paint' };
+		steps = [{ ...begun, materials: [tin] }];
+		const workshop = new WorkshopState();
+		await workshop.load();
+		render(WorkshopPage, { props: { workshop } });
+		const last = () => steps[place - 1]!;
+		await userEvent.click(screen.getByRole('button', { name: 'What its label says' }));
+		const recoat = screen.getByLabelText('Ready for the next coat after');
+		await userEvent.clear(recoat);
+		await userEvent.type(recoat, 'soon{Tab}');
+		expect(screen.getByText('Write it like 45 min, 2 h 30 or 1 day.')).toBeVisible();
+		expect(last().materials[0]!.recoat).toBe(120);
+		await userEvent.clear(recoat);
+		await userEvent.type(recoat, '5 h{Tab}');
+		await waitFor(() => expect(last().materials[0]).toMatchObject({ recoat: 300, from: { recoat: 'label' } }));
+		await workshop.keep({ ...tin, id: 'red-tin', name: 'Red tin' });
+		expect(last().materials.map(({ name }) => name)).toEqual(['Blue tin', 'Red tin']);
+		await userEvent.click(await screen.findByRole('button', { name: 'Take Red tin off the shelf' }));
+		await waitFor(() => expect(last().materials.length).toBe(1));
 	});
 });
 

@@ -19,7 +19,7 @@
 	/** Below this the findings stand behind the step, so that the picture is the largest thing. */
 	const wide = new MediaQuery('(min-width: 1280px)', true);
 	let sheet: 'step' | 'found' = $state('step');
-	const open = $derived(piece.plan.findings.filter(({ overruled }) => overruled === null).length);
+	const open = $derived(piece.plan.findings.filter(({ overruled, kind }) => overruled === null && kind !== 'note').length);
 	$effect(() => {
 		if (piece.view.coat !== null) sheet = 'step';
 	});
