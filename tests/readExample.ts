@@ -136,11 +136,29 @@ function readLayout(words: string): Project['layout'] {
 	return { ...demo.layout, arrangements: [{ ...reeds, parts: ['drawer-1'] }, buoys] };
 }
 
+/** A hinge on the first drawer, which does for one on a door. */
+const HINGE = {
+	id: 'hinges',
+	on: ['drawer-1'],
+	hardware: {
+		kind: 'hinge' as const,
+		across: { rule: 'edge' as const, distance: '12', count: 1 as const },
+		down: { rule: 'both' as const, distance: '40' },
+		holes: { old: 'keep' as const },
+		room: 'over' as const,
+		hole: '3',
+		spacing: '20',
+		width: '20',
+		height: '30'
+	}
+} as unknown as Project['piece']['faces'][number]['fittings'][number];
+
 function readPiece(words: string): Project['piece'] {
 	const condition = /\b(new|bare|finished)\b/.exec(words)?.[1] as Project['piece']['condition'] | undefined;
 	const ground = /\bground=(\S+)/.exec(words)?.[1] as Project['piece']['faces'][0]['ground'] | undefined;
 	/** One part of something else than its face. */
 	const part = /part=([a-z-]+\d*):(\S+)/.exec(words);
+	const hinges = /\bhinges\b/.test(words);
 	const faces = demo.piece.faces.map((face) => {
 		const { hardware } = face;
 		const filled = hardware.kind === 'none' ? hardware : { ...hardware, holes: { old: 'fill' as const } };
@@ -151,7 +169,8 @@ function readPiece(words: string): Project['piece'] {
 			exceptions,
 			ground: ground ?? ('solid-wood' as const),
 			...(part && face.id === 'front' ? { grounds: { [part[1]!]: part[2] as typeof ground & string } } : {}),
-			hardware: words.includes('no-hardware') ? ({ kind: 'none' } as const) : holes
+			...(hinges && face.id === 'front' ? { fittings: [HINGE] } : {}),
+			hardware: hinges || words.includes('no-hardware') ? ({ kind: 'none' } as const) : holes
 		};
 	});
 	const uses = PIECE_USES.filter((use) => new RegExp(`\\b${use}\\b`).test(words));

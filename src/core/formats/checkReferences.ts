@@ -1,6 +1,6 @@
 import { leadsTo } from '../colour';
 import { gatherMaterials } from '../materials';
-import { partIdsOf, type PlacedPart } from '../piece';
+import { HARDWARE_SURFACE, partIdsOf, type PlacedPart } from '../piece';
 import { colourOf, isFilm, kindOfCoat, needsMaterial, wetPartner, whereOf } from '../layers';
 import { idOfPlace, kindOfArrangement, type Places } from '../layout';
 import type { Issue } from '../units';
@@ -22,12 +22,19 @@ export function checkReferences(project: Project): Issue[] {
 	const need = (ids: ReadonlySet<string>, id: string, path: string, what: string) => {
 		if (!ids.has(id)) issues.push({ code: 'ref.unknown', path, values: { id, what } });
 	};
+	/** What comes off the piece is painted by that name; only coats know it. */
+	const withHardware = new Set([...parts, HARDWARE_SURFACE]);
 	const faceIds = new Set(piece.faces.map(({ id }) => id));
 	/** Only a face has a frame. */
 	const needPlaces = (places: Places, path: string, what: string) => {
 		if (typeof places !== 'string')
 			places.forEach((place, i) =>
-				need(place.endsWith('/frame') ? faceIds : parts, idOfPlace(place), `${path}[${i}]`, place.endsWith('/frame') ? 'face' : what)
+				need(
+					place.endsWith('/frame') ? faceIds : what === 'surface' ? withHardware : parts,
+					idOfPlace(place),
+					`${path}[${i}]`,
+					place.endsWith('/frame') ? 'face' : what
+				)
 			);
 	};
 	piece.faces.forEach((face, i) =>
@@ -57,6 +64,7 @@ export function checkReferences(project: Project): Issue[] {
 		needPlaces(on, `layout.arrangements[${i}].parts`, 'part');
 	});
 	const known = gatherMaterials(materials);
+	finish.patches?.forEach((id, i) => need(idsOf(finish.coats), id, `finish.patches[${i}]`, 'coat'));
 	finish.coats.forEach((coat, i) => {
 		const path = `finish.coats[${i}]`;
 		if (needsMaterial(coat)) {

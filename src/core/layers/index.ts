@@ -44,6 +44,7 @@ export { METHODS } from './methods';
 export { BLEND_METHODS, BRUSH_SCHOOLS, BRUSH_WORDS, MOST_HANDS, USUAL_BLENDING } from './methods/schema';
 export type { BlendMethod, Handwriting } from './methods/types';
 export { canWorkWet, layDry, lostPartners, wetPartner, wetRuns, type WetCoat } from './wetRuns';
+export { isWashed, mustBeDry } from './washedTools';
 export { isRenewedByMist } from './material';
 export { type Traits } from './traits';
 export { type Area } from './area';

@@ -10,7 +10,7 @@ import {
 	type LaysPlan,
 	type ZoneAreas
 } from '../layout';
-import { partsOnFace, surfacesOfPiece, type MeasuredPiece } from '../piece';
+import { HARDWARE_SURFACE, hardwareSurface, partsOnFace, surfacesOfPiece, type MeasuredPiece } from '../piece';
 import type { Ml } from '../units';
 import { colourOf, whereOf } from './kinds';
 import type { Site, Where } from './kinds/types';
@@ -48,7 +48,8 @@ interface OnSurface {
 }
 
 function measureSurfaces(piece: MeasuredPiece): [string, OnSurface][] {
-	return surfacesOfPiece(piece).map(({ id, area, edge, hardware, filled }) => {
+	const beside = hardwareSurface(piece);
+	return [...surfacesOfPiece(piece), ...(beside ? [beside] : [])].map(({ id, area, edge, hardware, filled }) => {
 		const volume = filled.reduce((sum, { diameter }) => sum + (Math.PI / 4) * diameter ** 2 * DEEP, 0);
 		return [id, { area: area / M2, edge: edge / MM_PER_M, hardware: hardware.length, holes: (volume * PROUD) / MM_PER_M }];
 	});
@@ -76,7 +77,8 @@ function siteOf(
 			[...on].filter((id) => surfaces.has(id)),
 			(id) => (openings === null ? weightOf(surfaces.get(id)!, whereOf(coat).only) : openAreaOn(openings.get(id) ?? []))
 		),
-		hardware: sum(({ hardware }) => hardware),
+		/** What is told by its own surface is not counted on the fronts again. */
+		hardware: [...on].reduce((total, id) => total + (id === HARDWARE_SURFACE && on.size > 1 ? 0 : (surfaces.get(id)?.hardware ?? 0)), 0),
 		holes: sum(({ holes }) => holes),
 		...sharesFor(coat, openings === null ? null : [...items], parts, measures),
 		open,

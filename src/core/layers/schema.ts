@@ -15,7 +15,12 @@ export const FinishSchema = z.strictObject({
 	decisions: z
 		.array(DecisionSchema)
 		.max(200)
-		.meta({ description: 'Findings of kind should or school that the painter overruled; each ends with the coat that it is about.' })
+		.meta({ description: 'Findings of kind should or school that the painter overruled; each ends with the coat that it is about.' }),
+	patches: z
+		.array(IdSchema)
+		.max(50)
+		.optional()
+		.meta({ description: 'Coats that are tried first on a board, with all that lies under them; each ends with its coat.' })
 });
 export type Finish = z.infer<typeof FinishSchema>;
 
@@ -26,5 +31,12 @@ export function withCoats(finish: Finish, coats: readonly Coat[]): Finish {
 	const kinds = new Map(kept.map(({ id, kind }) => [id, kind]));
 	const before = new Map(finish.coats.map(({ id, kind }) => [id, kind]));
 	const decisions = finish.decisions.filter(({ coat }) => coat === null || (kinds.has(coat) && kinds.get(coat) === before.get(coat)));
-	return { coats: kept, decisions: decisions.length === finish.decisions.length ? finish.decisions : decisions };
+	const { patches } = finish;
+	const left = patches?.filter((id) => kinds.has(id));
+	return {
+		...finish,
+		coats: kept,
+		decisions: decisions.length === finish.decisions.length ? finish.decisions : decisions,
+		...(left === undefined || left.length === patches!.length ? {} : { patches: left })
+	};
 }

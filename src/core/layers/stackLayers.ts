@@ -11,7 +11,18 @@ import {
 	type OpeningsOn,
 	type Places
 } from '../layout';
-import { doesMove, faceOf, groundOn, HARDWARE, surfacesOfPiece, surfacesWithin, type MeasuredPiece, type PieceUse } from '../piece';
+import {
+	doesMove,
+	faceOf,
+	groundOn,
+	HARDWARE,
+	HARDWARE_SURFACE,
+	hardwareSurface,
+	surfacesOfPiece,
+	surfacesWithin,
+	type MeasuredPiece,
+	type PieceUse
+} from '../piece';
 import type { Um } from '../units';
 import { surfacesInCommon, type Area } from './area';
 import type { Material } from './material';
@@ -44,6 +55,8 @@ export interface Stack {
 	readonly surfaces: readonly string[];
 	/** Those with hardware that can come off, and those with old holes to fill. */
 	readonly withHardware: ReadonlySet<string>;
+	/** Some of it may be painted: it does not have to work. */
+	readonly hasPaintedHardware: boolean;
 	readonly withHoles: ReadonlySet<string>;
 	/** Of faces that are tops; and those that move. */
 	readonly tops: ReadonlySet<string>;
@@ -75,11 +88,14 @@ export interface StackContext {
 /** Lays the coats on the piece in the painter's order. */
 export function stackLayers(finish: { readonly coats: readonly Coat[] }, context: StackContext): Stack {
 	const { piece, condition, palette, materials, layout } = context;
-	const all = surfacesOfPiece(piece);
+	const beside = finish.coats.some(namesHardware) ? hardwareSurface(piece) : null;
+	const all = [...surfacesOfPiece(piece), ...(beside ? [beside] : [])];
 	const surfaces = all.map(({ id }) => id);
-	const grounds = new Map(all.map(({ id, face }) => [id, groundOn(faceOf(piece.faces, face), id)]));
+	const grounds = new Map(all.map(({ id, face }) => [id, id === HARDWARE_SURFACE ? 'metal' : groundOn(faceOf(piece.faces, face), id)]));
 	const colours = new Map(palette.map((colour) => [colour.id, colour]));
-	const withHardware = new Set(all.filter(({ hardware }) => hardware.some(({ kind }) => !HARDWARE[kind].stays)).map(({ id }) => id));
+	const withHardware = new Set(
+		all.filter(({ id, hardware }) => id === HARDWARE_SURFACE || hardware.some(({ kind }) => !HARDWARE[kind].stays)).map(({ id }) => id)
+	);
 	const withHoles = new Set(all.filter(({ filled }) => filled.length > 0).map(({ id }) => id));
 	const placeCoat = createPlacer(context, { all: surfaces, hardware: [...withHardware], holes: [...withHoles] });
 	const masks = masksOver(finish.coats);
@@ -118,11 +134,26 @@ export function stackLayers(finish: { readonly coats: readonly Coat[] }, context
 		condition,
 		palette,
 		materials,
-		placesFor: (some) => placesFor(some, piece),
+		placesFor: (some) => placesBeside([...some], piece),
 		groundOf: (surface) => grounds.get(surface) ?? 'solid-wood',
 		withHardware,
+		hasPaintedHardware: (beside?.hardware.length ?? 0) > 0,
 		withHoles
 	};
+}
+
+/** Places that name the hardware, alone or beside others. */
+const isBeside = (places: Places): boolean => typeof places !== 'string' && places.includes(HARDWARE_SURFACE);
+const namesHardware = (coat: Coat): boolean => 'on' in coat && isBeside(coat.on);
+
+function placesBeside(surfaces: readonly string[], piece: MeasuredPiece): Places {
+	const places = placesFor(
+		surfaces.filter((surface) => surface !== HARDWARE_SURFACE),
+		piece
+	);
+	if (!surfaces.includes(HARDWARE_SURFACE)) return places;
+	const own = typeof places === 'string' ? partsOf(places, piece).map(({ id }) => id) : places;
+	return [...own, HARDWARE_SURFACE];
 }
 
 const isTop = (kind: string) => kind === 'top' || kind === 'lid';
@@ -164,6 +195,7 @@ function keepOff(area: Area, masks: readonly { readonly where: Where; readonly a
 function createPlacer({ piece, layout, laid }: StackContext, surfaces: SurfaceLists): (where: Where) => Area {
 	const under = (places: Places): string[] => {
 		const on = new Set(partsOf(places, piece).flatMap((part) => surfacesWithin(part, faceOf(piece.faces, part.face))));
+		if (isBeside(places)) on.add(HARDWARE_SURFACE);
 		return surfaces.all.filter((surface) => on.has(surface));
 	};
 	return ({ on, through, role, zone, only }) => {

@@ -139,7 +139,12 @@ it('a mix takes of the jars of its parts, and what is left in a jar need not be 
 	const before = planProject(demo).quantities;
 	const after = planProject(mixed).quantities;
 	const mlOf = (jars: typeof before.jars, id: string) => jars.find(({ colour }) => colour === id)?.ml ?? 0;
-	const moved = mlOf(before.jars, 'slack-water');
+	/** A tenth of the mix is made besides and kept back, from 5 to 10 ml. */
+	const [kept] = after.keptBack;
+	const poured = after.paints.filter(({ colour }) => colour === 'slack-water').reduce((sum, { ml }) => sum + ml, 0);
+	expect([before.keptBack, kept!.colour]).toEqual([[], 'slack-water']);
+	expect(kept!.ml).toBeCloseTo(Math.min(10, Math.max(5, poured / 10)), 9);
+	const moved = mlOf(before.jars, 'slack-water') + kept!.ml;
 	expect(mlOf(after.jars, 'slack-water')).toBe(0);
 	expect(mlOf(after.jars, first) - mlOf(before.jars, first)).toBeCloseTo(moved / 4, 6);
 	expect(mlOf(after.jars, second) - mlOf(before.jars, second)).toBeCloseTo((3 * moved) / 4, 6);

@@ -34,6 +34,8 @@ export interface Quantities {
 		readonly size: Ml | null;
 		readonly toBuy: number | null;
 	}[];
+	/** Of each mix so much more is made, ml, and kept back: a mix of one's own cannot be made twice the same. It is in `jars`. */
+	readonly keptBack: readonly { readonly colour: string; readonly ml: Ml }[];
 	/** One row for each material that brings no colour of the palette. */
 	readonly products: readonly { readonly material: string; readonly area: number; readonly ml: Ml; readonly mixed: readonly Portion[] }[];
 	/** `sitting`: the first of the coats that are worked one into the other, itself where it is by itself: their tools are in hand at once. */
@@ -71,6 +73,7 @@ export function countQuantities(
 ): Quantities {
 	const runs = wetRuns(stack.layers.map(({ coat }) => coat));
 	const uses = stack.layers.flatMap((layer) => usesOfLayer(layer, sites.get(layer.coat.id)!, stack.materials));
+	const keptBack = keepBack(uses, palette);
 	return {
 		paints: gather(
 			uses.filter((use) => use.colour !== null),
@@ -82,7 +85,8 @@ export function countQuantities(
 			ml: sum(all.map((use) => use.ml)),
 			uses: all.map(({ coat, area, ml }) => ({ coat, area, ml }))
 		})),
-		jars: countJars(uses, palette),
+		jars: countJars([...uses, ...keptBack], palette),
+		keptBack,
 		products: gather(
 			uses.filter((use) => use.colour === null),
 			(use) => use.material
@@ -100,8 +104,19 @@ export function countQuantities(
 	};
 }
 
+/** A tenth of a mix is kept back, and no less or more than this, ml. Starting figures of ours. */
+const KEPT = { share: 0.1, least: 5, most: 10 };
+
+/** Of each colour that is mixed, and used. Source: craft 13. */
+function keepBack(uses: readonly Use[], palette: readonly Colour[]): { readonly colour: string; readonly ml: Ml }[] {
+	return palette.flatMap(({ id, mix }) => {
+		const ml = sum(uses.filter(({ colour }) => colour === id).map((use) => use.ml));
+		return mix && ml > 0 ? [{ colour: id, ml: Math.min(KEPT.most, Math.max(KEPT.least, KEPT.share * ml)) }] : [];
+	});
+}
+
 /** A mix takes of the jars of its parts, a mix of mixes of theirs. */
-function countJars(uses: readonly Use[], palette: readonly Colour[]): Quantities['jars'] {
+function countJars(uses: readonly Pick<Use, 'colour' | 'ml'>[], palette: readonly Colour[]): Quantities['jars'] {
 	const needed = new Map<string, number>();
 	const bases = basesOf(palette);
 	for (const { colour, ml } of uses)
@@ -117,6 +132,11 @@ function countJars(uses: readonly Use[], palette: readonly Colour[]): Quantities
 			toBuy: jar ? Math.max(0, Math.ceil((ml - jar.left) / jar.size - 1e-9)) : null
 		};
 	});
+}
+
+/** What one coat takes on a site: of each colour and material, ml. */
+export function takenOn(layer: Layer, site: Site, materials: Stack['materials']): Pick<Use, 'colour' | 'material' | 'ml'>[] {
+	return usesOfLayer(layer, site, materials).map(({ colour, material, ml }) => ({ colour, material, ml }));
 }
 
 function usesOfLayer({ coat, material }: Layer, site: Site, materials: Stack['materials']): Use[] {
@@ -155,9 +175,9 @@ function mlOf(coat: Coat, { area, ml, share = 1, material }: Take, coverage: num
 	return share * volumeForArea(area * M2, times, coverage, LOSS[applicator]);
 }
 
-function toolsOfLayer({ coat, material }: Layer, { colours }: Site, sitting: string): Quantities['tools'] {
+function toolsOfLayer({ coat, material }: Layer, { colours, area, open }: Site, sitting: string): Quantities['tools'] {
 	return kindOfCoat(coat)
-		.tools(coat, colours, material)
+		.tools(coat, colours, material, open?.area ?? area)
 		.map((tool) => ({ coat: coat.id, sitting, ...tool }));
 }
 

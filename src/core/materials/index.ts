@@ -1,5 +1,5 @@
 export { CATALOGUE, gatherMaterials } from './catalogue';
-export { countQuantities, type Quantities } from './countQuantities';
+export { takenOn, countQuantities, type Quantities } from './countQuantities';
 export { countSupplies, type Supplies } from './countSupplies';
 export { LOSS, volumeForArea } from './volumeForArea';
 export { wordPaint } from './wordPaint';

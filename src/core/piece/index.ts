@@ -25,6 +25,7 @@ export {
 	type Split
 } from './schema';
 export { type AcrossRule, type DownRule, type Fitting, type Hardware, type HardwareKind, type SomeHardware } from './hardware/schema';
+export { HARDWARE_SURFACE, hardwareSurface } from './hardware/hardwareSurface';
 export { HARDWARE, type HardwareForm, type SizeName } from './hardware/kinds';
 export type { Hole, PlacedHardware } from './hardware/placeHardware';
 export { checkChain, type ChainCheck } from './readings/checkChain';

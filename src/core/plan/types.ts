@@ -41,6 +41,8 @@ export interface Plan {
 	/** Of each coat that is worked sheet by sheet: its lays, in rounds, the other ways to work it, and the sheet that would save rounds. */
 	readonly lays: readonly (LaysPlan & { readonly coat: string; readonly offer: SheetOffer | null })[];
 	readonly order: readonly OrderStep[];
+	/** What is tried first on a board. */
+	readonly patches: readonly PatchPlan[];
 	/** The same, sitting by sitting. */
 	readonly sittings: readonly SittingRow[];
 	/** What holds the order together. */
@@ -110,6 +112,24 @@ export interface ItemRow extends LaidItem {
 	readonly order: number;
 }
 
+/** A coat that is tried first on a board of 10 by 15 cm, with all that lies under it. */
+export interface PatchPlan {
+	readonly coat: string;
+	readonly label: string;
+	readonly steps: readonly {
+		readonly coat: string;
+		readonly label: string;
+		readonly times: number;
+		/** Waited before it, minutes. */
+		readonly wait: Minutes;
+		readonly takes: readonly { readonly name: string; readonly ml: Ml }[];
+	}[];
+	/** From the first coat until it can be judged: so long before the piece it is begun. */
+	readonly whole: Minutes;
+	/** What is written on its back, a line each. */
+	readonly back: readonly string[];
+}
+
 export interface OrderStep {
 	readonly coat: string;
 	readonly at: number;
@@ -145,6 +165,8 @@ export interface OrderStep {
 	readonly work: Minutes;
 	/** Of that, what is done at the bench before anything goes on the piece. */
 	readonly bench: Minutes;
+	/** Besides: brushes, sponges and pads washed afterwards. */
+	readonly washing: Minutes;
 	readonly between: Minutes;
 	/** Counting waits and work, from the start. */
 	readonly beginsAt: Minutes;

@@ -28,6 +28,12 @@ export function setCoat(project: Project, coat: Coat): Project {
 	);
 }
 
+/** The coat is tried first on a board, or is not. */
+export function setPatch(project: Project, coat: string, isTried: boolean): Project {
+	const others = (project.finish.patches ?? []).filter((id) => id !== coat);
+	return { ...project, finish: { ...project.finish, patches: isTried ? [...others, coat] : others } };
+}
+
 export function dropCoat(project: Project, id: string): Project {
 	return setCoats(
 		project,

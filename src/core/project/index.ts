@@ -15,7 +15,7 @@ export { changeDrawers } from './changeDrawers';
 export { changePiece } from './changePiece';
 export { changeUnits } from './changeUnits';
 export { addArrangement, addZone, dropArrangement, dropZone, paintOf, setArrangement, setMotifs, takeSheet } from './editLayout';
-export { addCoat, dropCoat, followHoles, setCoat } from './editFinish';
+export { addCoat, dropCoat, followHoles, setCoat, setPatch } from './editFinish';
 export { dropColour, nameMix, setColour, usesOfColour } from './editPalette';
 export { coloursUnder } from './coloursUnder';
 export { wordChange } from './wordChange';

@@ -1,6 +1,6 @@
 import { kindOfCoat, type Layer, type Need, type Rates, type Site, type Stack } from '../layers';
 import type { LaysPlan } from '../layout';
-import { doesMove, surfacesUnder, surfacesWithin, type MeasuredPiece } from '../piece';
+import { doesMove, HARDWARE_SURFACE, surfacesUnder, surfacesWithin, type MeasuredPiece } from '../piece';
 import { ROUNDED, type Minutes } from '../units';
 import type { WetWork } from './cutWetWork';
 import type { DryingTimes } from './dryMaterial';
@@ -155,9 +155,11 @@ function commonLoose(surfaces: readonly string[], looseOf: ReadonlyMap<string, s
 
 /** Of each surface that can be taken out, the drawer or door that it is, or lies on. */
 function looseParts({ faces }: MeasuredPiece): ReadonlyMap<string, string> {
-	return new Map(
-		faces.flatMap((face) =>
+	return new Map([
+		/** It dries beside the piece. */
+		[HARDWARE_SURFACE, HARDWARE_SURFACE] as const,
+		...faces.flatMap((face) =>
 			face.parts.filter(doesMove).flatMap((part) => surfacesWithin(part, face).map((surface) => [surface, part.id] as const))
 		)
-	);
+	]);
 }

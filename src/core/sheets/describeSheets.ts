@@ -5,13 +5,14 @@ import { makeFronts } from './makers/fronts';
 import { makeLays } from './makers/lays';
 import { makeMotifs } from './makers/motifs';
 import { makeOrder } from './makers/order';
+import { makePatches } from './makers/patches';
 import { makeTape } from './makers/tape';
 import { makeShopping } from './makers/shopping';
 import type { PageMaker } from './makers/types';
 import type { Page } from './page';
 
 /** Every maker of pages, in the order of printing; one that has nothing to print makes none. A new one is a file and a line here. */
-const MAKERS: readonly PageMaker[] = [makeFronts, makeMotifs, makeTape, makeLays, makeCastings, makeOrder, makeShopping];
+const MAKERS: readonly PageMaker[] = [makeFronts, makeMotifs, makeTape, makeLays, makeCastings, makePatches, makeOrder, makeShopping];
 
 export interface PageSummary {
 	/** Of the maker. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { clothsFor } from '../washedTools';
 import { PlacesSchema, type Places } from '../../layout';
 import { step } from './fields';
 import { STEP } from './defaults';
@@ -31,7 +32,7 @@ export const buff: CoatKind<Buff> = {
 	where: ({ on }) => ({ on }),
 	traits: () => ({ buffs: true }),
 	work: (_coat, { area }, rates) => area / rates.buff,
-	tools: () => [{ tool: 'clean lint-free cloth to buff with', count: 2 }],
+	tools: (_coat, _colours, _material, wiped) => [{ tool: 'clean lint-free cloth to buff with', count: clothsFor(wiped) }],
 	steps: ({ when }) => [
 		WORDS[when],
 		'A clean cloth, short strokes one way, then along the grain; turn it as soon as it drags.',

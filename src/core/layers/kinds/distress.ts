@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { clothsFor } from '../washedTools';
 import { limitsOf, place, step } from './fields';
 import type { Places } from '../../layout';
 import { STEP } from './defaults';
@@ -45,8 +46,10 @@ export const distress: CoatKind<Distress> = {
 	where: limitsOf,
 	traits: ({ way }) => ({ distresses: true, keys: way === 'dry', wears: true }),
 	work: (coat, site, rates) => areaOf(coat, site) / rates[coat.way === 'dry' ? 'distress-dry' : 'distress-wet'],
-	tools: ({ way, reach }) => [
-		way === 'dry' ? { tool: `abrasive paper ${GRIT[reach]}`, count: 1 } : { tool: 'damp cloth that does not lint', count: 2 }
+	tools: ({ way, reach, at }, _colours, _material, wiped) => [
+		way === 'dry'
+			? { tool: `abrasive paper ${GRIT[reach]}`, count: 1 }
+			: { tool: 'damp cloth that does not lint', count: clothsFor(wiped === undefined ? undefined : wiped * SHARE[at]) }
 	],
 	steps: ({ way, reach, at }) => [
 		way === 'dry'

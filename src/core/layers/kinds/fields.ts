@@ -3,7 +3,7 @@ import { PlacesSchema, type Places } from '../../layout';
 import { IdSchema } from '../../units';
 import { MOST_HANDS } from '../methods/schema';
 
-export const APPLICATORS = ['brush', 'roller', 'sponge', 'spray', 'cloth', 'trowel'] as const;
+export const APPLICATORS = ['brush', 'roller', 'sponge', 'spray', 'cloth', 'trowel', 'dip'] as const;
 export type Applicator = (typeof APPLICATORS)[number];
 
 /** Of every step. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { clothsFor } from '../washedTools';
 import { IdSchema } from '../../units';
 import type { Rates } from '../rates';
 import { traitsOfMaterial } from '../traits';
@@ -66,7 +67,10 @@ export const glaze: CoatKind<Glaze> = {
 	sections: (coat, rates) =>
 		coat.through === undefined && coat.round === undefined ? { rate: rateOfGlaze(coat, rates), wet: true, misted: false } : null,
 	hands: ({ hands = 1 }) => hands,
-	tools: ({ applicator, colour, done = 'wiped' }) => [{ tool: applicator, count: 1 }, ...(colour === null ? [] : DONE[done].tools)],
+	tools: ({ applicator, colour, done = 'wiped' }, _colours, _material, wiped) => [
+		{ tool: applicator, count: 1 },
+		...(colour === null ? [] : DONE[done].tools.map(({ tool, count }) => ({ tool, count: /cloth/.test(tool) ? clothsFor(wiped) : count })))
+	],
 	steps: ({ colour, medium, done = 'wiped' }, { staysWet = false }) => [
 		...(colour === null ? [] : [`Stir one part of paint into ${medium} of medium; try it on a board.`]),
 		...(colour === null || staysWet ? LEFT_WET : DONE[done].steps)

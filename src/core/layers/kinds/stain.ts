@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { clothsFor } from '../washedTools';
 import { IdSchema } from '../../units';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
@@ -45,9 +46,9 @@ export const stain: CoatKind<Stain> = {
 	/** Laid whole, and mostly wiped off again. */
 	takes: ({ colour, left }, { area, open }) => [{ colour, area: (open?.area ?? area) / (left === 'thin' ? WIPED : 1) }],
 	work: ({ times }, { area, open }, rates) => (times * (open?.area ?? area)) / rates.stain,
-	tools: ({ applicator }) => [
+	tools: ({ applicator }, _colours, _material, wiped) => [
 		{ tool: applicator, count: 1 },
-		{ tool: 'lint-free cloth for the stain', count: 2 },
+		{ tool: 'lint-free cloth for the stain', count: clothsFor(wiped) },
 		{ tool: 'pair of gloves', count: 1 }
 	],
 	steps: ({ left }) => [

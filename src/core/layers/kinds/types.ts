@@ -188,8 +188,8 @@ export interface CoatKind<C> {
 	/** How many work on it at once, and how the piece has to stand for it. */
 	readonly hands: (coat: C) => number;
 	readonly needs: (coat: C) => readonly Need[];
-	/** For so many colours. */
-	readonly tools: (coat: C, colours: number, material?: Material | null) => readonly Tool[];
+	/** For so many colours; cloths by the area that is wiped, m2. */
+	readonly tools: (coat: C, colours: number, material?: Material | null, wiped?: number) => readonly Tool[];
 	/** How it is done, where that is more than laying it. */
 	readonly steps: (coat: C, setting: StepSetting) => readonly string[];
 	readonly cautions: readonly string[];

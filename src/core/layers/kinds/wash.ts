@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { clothsFor } from '../washedTools';
 import { IdSchema } from '../../units';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';
@@ -48,9 +49,9 @@ export const wash: CoatKind<Wash> = {
 	worksWet: true,
 	work: (coat, { area, open }, rates) => (coat.times * (open?.area ?? area)) / (rates.wash * (coat.hands ?? 1)),
 	hands: ({ hands = 1 }) => hands,
-	tools: ({ done, applicator }) => [
+	tools: ({ done, applicator }, _colours, _material, wiped) => [
 		{ tool: applicator, count: 1 },
-		done === 'wiped' ? { tool: 'lint-free cloth to wipe with', count: 2 } : { tool: 'mist bottle', count: 1 }
+		done === 'wiped' ? { tool: 'lint-free cloth to wipe with', count: clothsFor(wiped) } : { tool: 'mist bottle', count: 1 }
 	],
 	steps: ({ water, done }) => [
 		`Let one part of paint down with ${wordParts(water)} of water, a little at a time; try it on the back of the wood.`,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { clothsFor } from '../washedTools';
 import { IdSchema } from '../../units';
 import type { Rates } from '../rates';
 import { traitsOfMaterial } from '../traits';
@@ -57,9 +58,9 @@ export const wipeBack: CoatKind<WipeBack> = {
 	work: (coat, { area, open }, rates) => (coat.times * (open?.area ?? area)) / rateOf(coat, rates),
 	sections: (coat, rates) => (coat.through === undefined ? { rate: rateOf(coat, rates), wet: true, misted: false } : null),
 	hands: ({ hands = 1 }) => hands,
-	tools: ({ applicator }) => [
+	tools: ({ applicator }, _colours, _material, wiped) => [
 		{ tool: applicator, count: 1 },
-		{ tool: 'damp cloth to wipe back', count: 2 }
+		{ tool: 'damp cloth to wipe back', count: clothsFor(wiped) }
 	],
 	steps: ({ keeps }) => [
 		'Thin it with a little water; one section at a time.',

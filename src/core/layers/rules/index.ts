@@ -25,6 +25,7 @@ import { food } from './food';
 import { rawWood } from './rawWood';
 import { waxHeavy } from './waxHeavy';
 import { buffTime } from './buffTime';
+import { works } from './works';
 import { castCut } from './castCut';
 import { cleanFirst } from './cleanFirst';
 import { fillHoles } from './fillHoles';
@@ -107,5 +108,6 @@ export const RULES: readonly Rule[] = [
 	food,
 	rawWood,
 	waxHeavy,
-	buffTime
+	buffTime,
+	works
 ];

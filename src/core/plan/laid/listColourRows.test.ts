@@ -39,8 +39,12 @@ it('has no jar for a mix, and tells of its parts what the mix takes', () => {
 	const of = (id: string) => rows.find(({ colour }) => colour === id)!;
 	const mixed = of('slack-water').pours[0]!.ml;
 	expect(of('slack-water').jar).toBeNull();
-	expect(of('sand-bar')).toMatchObject({ pours: [], inMixes: expect.closeTo((3 * mixed) / 4, 6) });
-	expect(of('estuary').inMixes).toBeCloseTo(mixed / 4, 6);
+	/** A tenth of it is kept back, from 5 to 10 ml. */
+	const keep = Math.min(10, Math.max(5, mixed / 10));
+	expect(of('slack-water').keep).toBeCloseTo(keep, 9);
+	expect(of('estuary').keep).toBe(0);
+	expect(of('sand-bar')).toMatchObject({ pours: [], inMixes: expect.closeTo((3 * (mixed + keep)) / 4, 6) });
+	expect(of('estuary').inMixes).toBeCloseTo((mixed + keep) / 4, 6);
 });
 
 it('adds what unmeasured faces would take where it belongs, a colour of theirs alone at the end', () => {
@@ -51,16 +55,48 @@ it('adds what unmeasured faces would take where it belongs, a colour of theirs a
 	expect(rows.at(-1)).toMatchObject({ colour: 'sand-bar', jar: null, pours: [{ ml: 0, more: 7 }] });
 });
 
-it('lists a tool once, as many as one coat needs at most', () => {
+it.each<[says: string, begun: [string, number][], rows: [tool: string, count: number, wrap: boolean][]]>([
+	[
+		'in one day: a dry brush serves one sitting, a colour brush is wrapped',
+		[
+			['a', 0],
+			['b', 300],
+			['d', 590]
+		],
+		[
+			['brush', 2, true],
+			['flat brush', 4, true],
+			['clean dry brush', 6, false],
+			['card', 1, false]
+		]
+	],
+	[
+		'over a night they are dry again',
+		[
+			['a', 0],
+			['b', 700],
+			['d', 1400]
+		],
+		[
+			['brush', 2, false],
+			['flat brush', 4, false],
+			['clean dry brush', 3, false],
+			['card', 1, false]
+		]
+	]
+])('lists a tool once, as many as a day asks for: %s', (_says, begun, rows) => {
 	const tools = [
 		{ coat: 'a', sitting: 'a', tool: 'brush', count: 1 },
 		{ coat: 'b', sitting: 'b', tool: 'flat brush', count: 3 },
+		/** What is worked wet in wet has its tools in hand at once. */
 		{ coat: 'c', sitting: 'b', tool: 'flat brush', count: 1 },
-		{ coat: 'c', sitting: 'b', tool: 'brush', count: 2 }
+		{ coat: 'c', sitting: 'b', tool: 'brush', count: 2 },
+		{ coat: 'b', sitting: 'b', tool: 'clean dry brush', count: 3 },
+		{ coat: 'd', sitting: 'd', tool: 'clean dry brush', count: 3 },
+		{ coat: 'd', sitting: 'd', tool: 'flat brush', count: 3 },
+		{ coat: 'd', sitting: 'd', tool: 'card', count: 1 }
 	];
-	/** What is worked wet in wet has its tools in hand at once. */
-	expect(listTools(tools)).toEqual([
-		{ tool: 'brush', count: 2, coats: ['a', 'c'] },
-		{ tool: 'flat brush', count: 4, coats: ['b', 'c'] }
-	]);
+	const listed = listTools(tools, new Map(begun));
+	expect(listed.map(({ tool, count, wrap }) => [tool, count, wrap])).toEqual(rows);
+	expect(listed[0]!.coats).toEqual(['a', 'c']);
 });

@@ -12,10 +12,15 @@ export interface ColourRow {
 	readonly jar: Quantities['jars'][0] | null;
 	/** Taken by mixes, ml. */
 	readonly inMixes: number;
+	/** Of a mix: made besides, and kept back for touching up, ml; 0: nothing. */
+	readonly keep: number;
 }
 
 /** Every colour once, in the order in which the coats need it; those that are only mixed in after them, then those that only unmeasured faces take. */
-export function listColourRows({ paints, jars }: Pick<Quantities, 'paints' | 'jars'>, unmeasured: Unmeasured | null): ColourRow[] {
+export function listColourRows(
+	{ paints, jars, keptBack }: Pick<Quantities, 'paints' | 'jars' | 'keptBack'>,
+	unmeasured: Unmeasured | null
+): ColourRow[] {
 	const more = unmeasured?.paints ?? [];
 	const colours = new Set([...paints, ...jars, ...more].map(({ colour }) => colour));
 	return [...colours].map((colour): ColourRow => {
@@ -29,6 +34,7 @@ export function listColourRows({ paints, jars }: Pick<Quantities, 'paints' | 'ja
 				...only.map(({ material, ml }) => ({ colour, material, area: 0, ml: 0, uses: [], more: ml }))
 			],
 			jar,
+			keep: keptBack.find((one) => one.colour === colour)?.ml ?? 0,
 			inMixes: jar ? Math.max(0, jar.ml - own.reduce((sum, { ml }) => sum + ml, 0)) : 0
 		};
 	});

@@ -1,5 +1,5 @@
 import { partsOf, placesFor, type Places } from '../../layout';
-import { doesMove, type Part } from '../../piece';
+import { doesMove, HARDWARE_SURFACE, type Part } from '../../piece';
 import type { Plan } from '../types';
 import { nameSurface } from './nameSurface';
 
@@ -48,5 +48,8 @@ function namePlaces(places: Places, plan: Pick<Plan, 'faces'>): string {
 
 /** Words for some surfaces, as short as they can be said: whole faces and frames by their names. */
 export function nameSurfaces(surfaces: Iterable<string>, plan: Pick<Plan, 'faces'>): string {
-	return namePlaces(placesFor(surfaces, plan), plan);
+	const all = [...surfaces];
+	const own = all.filter((surface) => surface !== HARDWARE_SURFACE);
+	const words = own.length === 0 && all.length > 0 ? [] : [namePlaces(placesFor(own, plan), plan)];
+	return [...words, ...(own.length < all.length ? ['the hardware'] : [])].join(', ');
 }

@@ -1,8 +1,9 @@
-import { faceOf, doesMove, isOfFrame, surfaceOf } from '../../piece';
+import { faceOf, doesMove, HARDWARE_SURFACE, isOfFrame, surfaceOf } from '../../piece';
 import type { Plan } from '../types';
 
 /** What a surface is called: a part by its name, a face that has fronts in it by its frame; with its face where several are measured. */
 export function nameSurface(plan: Pick<Plan, 'faces'>, id: string): string {
+	if (id === HARDWARE_SURFACE) return 'Hardware';
 	const active = plan.faces.filter(({ idle }) => !idle);
 	const face = plan.faces.find((other) => other.id === id);
 	if (face) {

@@ -1,9 +1,11 @@
 import {
 	isFilm,
 	isRenewedByMist,
+	isWashed,
 	kindOfCoat,
 	layersUnder,
 	nameCoat,
+	ratesOf,
 	takenOff,
 	wetPartner,
 	whereOf,
@@ -12,21 +14,22 @@ import {
 	type Layer,
 	type Stack
 } from '../../layers';
+import { HARDWARE_SURFACE } from '../../piece';
 import type { TimedArc, TimedOrder, TimedStep } from '../../schedule';
 import type { Project } from '../../project';
+import { describePatches } from './describePatches';
 import { labelSteps } from './labelSteps';
 import { formatFine, type Mm } from '../../units';
 import type { OrderArc, OrderStep, Plan } from '../types';
 
 /** The steps of an order and what holds them together, as the plan carries them. `moves`: something on the piece is taken out to be painted. */
-export function describeOrder(
-	{ stack, steps, arcs, sittings }: TimedOrder,
-	moves: boolean,
-	project: Project
-): Pick<Plan, 'order' | 'sittings' | 'arcs'> {
+export function describeOrder(timed: TimedOrder, moves: boolean, project: Project): Pick<Plan, 'order' | 'patches' | 'sittings' | 'arcs'> {
+	const { stack, steps, arcs, sittings } = timed;
 	const labels = labelSteps(stack.layers, project);
+	const order = steps.map((step) => ({ ...describeStep(step, stack, moves, project), label: labels[step.layer.at]! }));
 	return {
-		order: steps.map((step) => ({ ...describeStep(step, stack, moves, project), label: labels[step.layer.at]! })),
+		order,
+		patches: describePatches(timed, order, project),
 		sittings: sittings.map(({ layer, ...sitting }) => ({ coat: layer.coat.id, ...sitting })),
 		arcs: arcs.map(describeArc)
 	};
@@ -40,7 +43,7 @@ function describeStep(
 	{ layer, drying, work, bench, between, waitBefore, waitFor, beginsAt, doneAt }: TimedStep,
 	stack: Stack,
 	moves: boolean,
-	{ layout, units }: Project
+	{ layout, units, workshop }: Project
 ): Omit<OrderStep, 'label'> {
 	const write = (mm: Mm) => formatFine(mm, units).text;
 	const { coat, material } = layer;
@@ -48,6 +51,7 @@ function describeStep(
 	const coats = stack.layers.map((other) => other.coat);
 	const partner = wetPartner(coats, layer.at);
 	const next = wetPartner(coats, layer.at + 1) === null ? null : coats[layer.at + 1]!;
+	const washed = kind.tools(coat, layer.colours.length, material).filter(({ tool }) => isWashed(tool));
 	const colours = layout.zones.find(({ id }) => id === whereOf(coat).zone)?.colours.length;
 	return {
 		coat: coat.id,
@@ -69,6 +73,7 @@ function describeStep(
 		waitRule: waitFor?.arc.rule ?? null,
 		work,
 		bench,
+		washing: washed.reduce((sum, { count }) => sum + count, 0) * ratesOf(workshop.rates)['wash-tool'],
 		between,
 		beginsAt,
 		doneAt,
@@ -83,6 +88,7 @@ function describeStep(
 		how: [
 			...howInSitting(partner, layer, next),
 			...howAtEdges(layer),
+			...howOnHardware(layer),
 			...kind.steps(coat, { moves, colours, write, staysWet: next !== null, material, touchDry: drying.touchDry })
 		]
 	};
@@ -102,6 +108,15 @@ function shownAs({ coat, traits }: Layer): OrderStep['shown'] {
 	const { effect } = kindOfCoat(coat).look(coat);
 	if (effect === 'plain') return 'plain';
 	return effect === 'none' && (traits.film || traits.distresses) ? 'not' : 'own';
+}
+
+/** Off the piece it is held by its screws, and what has to work stays bare. */
+function howOnHardware({ surfaces, traits }: Layer): string[] {
+	if (!surfaces.has(HARDWARE_SURFACE) || !traits.film) return [];
+	return [
+		'Hardware: screw each piece into a scrap of card by its own screws, so that it stands free, and no film gets under it.',
+		'Keep its holes and threads clear: two films make a hole so much smaller. Nothing goes on what has to turn, slide or lock.'
+	];
 }
 
 /** What is done at once, and with what, where coats are worked one into the other. */

@@ -58,7 +58,10 @@ export const makeOrder: PageMaker = {
 				...step.how.map((text): FlowLine => ({ text: `· ${text}`, indent: 6, size: 3.1 })),
 				...sectionsOf(step, plan, project.units),
 				...overruledAt(step, plan),
-				...(step.ready ? [{ text: `Ready looks like: ${step.ready}`, indent: 6, size: 3.1 }] : []),
+				...notesAt(step, plan),
+				...(step.ready
+					? [{ text: `Ready looks like: ${[step.ready, step.misleads].filter(Boolean).join(' ')}`, indent: 6, size: 3.1 }]
+					: []),
 				...step.cautions
 					.filter((text) => text !== SAID_ABOVE)
 					.map((text): FlowLine => ({ text: `! ${text}`, indent: 6, size: 3.1, ink: 'ember' }))
@@ -93,6 +96,15 @@ function overruledAt({ coat }: OrderStep, { findings }: Plan): FlowLine[] {
 	return findings.flatMap((finding) =>
 		finding.coat === coat && finding.overruled !== null
 			? [{ text: `Decided: ${finding.overruled}. (${finding.what})`, indent: 6, size: 3.1, ink: 'soft' as const }]
+			: []
+	);
+}
+
+/** Cautions of the rules at this step. */
+function notesAt({ coat }: OrderStep, { findings }: Plan): FlowLine[] {
+	return findings.flatMap((finding) =>
+		finding.coat === coat && finding.kind === 'note' && finding.overruled === null
+			? [{ text: `! ${finding.what} ${finding.why}`, indent: 6, size: 3.1, ink: 'ember' as const }]
 			: []
 	);
 }

@@ -1,5 +1,5 @@
 import { gatherMaterials, listTools, wordPaint } from '../../materials';
-import { formatArea, formatPour, formatRun, formatVolume, nameTape } from '../../units';
+import { formatArea, formatLength, formatPour, formatRun, formatVolume, nameTape } from '../../units';
 import { flowLines, type FlowLine } from '../flowLines';
 import type { PageMaker } from './types';
 
@@ -8,7 +8,7 @@ export const makeShopping: PageMaker = {
 	id: 'shopping',
 	word: 'To buy',
 	pages(project, plan, paper) {
-		const { paints, products, jars, tools } = plan.quantities;
+		const { paints, products, jars, tools, keptBack } = plan.quantities;
 		const { supplies, unmeasured: left } = plan;
 		if (paints.length + products.length === 0 && left === null) return [];
 		const materials = gatherMaterials(project.materials);
@@ -22,6 +22,11 @@ export const makeShopping: PageMaker = {
 			...paints.map(({ colour, material, area, ml }): FlowLine => ({
 				text: `${colourOf(colour)}, ${wordPaint(materials.get(material)).toLowerCase()}, ${formatArea(area, project.units)}`,
 				right: amount(ml)
+			})),
+			...keptBack.map(({ colour, ml }): FlowLine => ({
+				text: `Of ${colourOf(colour)}, a mix, more to keep back: closed, named and dated, for touching up`,
+				indent: 6,
+				right: pourOf(ml).text
 			})),
 			...products.map(({ material, area, ml }): FlowLine => ({
 				text: [materials.get(material)?.name ?? material, area > 0 ? `${formatArea(area, project.units)}` : ''].filter(Boolean).join(', '),
@@ -48,7 +53,9 @@ export const makeShopping: PageMaker = {
 							? `buy ${toBuy} of ${volumeOf(size).text}`
 							: `enough, ${volumeOf(rest).text} left`
 			})),
-			...(supplies.tapes.length + supplies.moulds.length + supplies.pieces.length > 0 ? [head('Tape, glue, moulds, ornaments')] : []),
+			...(supplies.tapes.length + supplies.moulds.length + supplies.pieces.length + supplies.sheets.length > 0
+				? [head('Tape, glue, moulds, sheets, ornaments')]
+				: []),
 			...supplies.tapes.map(({ width, length }): FlowLine => ({
 				text: `Tape, ${nameTape(width, project.units)}`,
 				right: formatRun(length, project.units)
@@ -57,6 +64,10 @@ export const makeShopping: PageMaker = {
 			...supplies.moulds.map(({ name, casts }): FlowLine => ({
 				text: `Mould, ${name}`,
 				right: `${casts} cast${casts === 1 ? '' : 's'}`
+			})),
+			...supplies.sheets.map(({ name, count, width, height }): FlowLine => ({
+				text: `${name}, ${formatLength(width, project.units).text} × ${formatLength(height, project.units).text}`,
+				right: `${count} sheet${count === 1 ? '' : 's'}`
 			})),
 			...supplies.pieces.map(({ name, count }): FlowLine => ({
 				text: `Ornament, ${name}`,
@@ -78,7 +89,10 @@ export const makeShopping: PageMaker = {
 						}))
 					]),
 			...(tools.length > 0 ? [head('Lay out')] : []),
-			...listTools(tools).map(({ tool, count }): FlowLine => ({ text: tool, right: String(count) })),
+			...listTools(tools, new Map(plan.order.map(({ coat, beginsAt }) => [coat, beginsAt]))).map(({ tool, count, wrap }): FlowLine => ({
+				text: wrap ? `${tool}; wrap it between uses, it serves again` : tool,
+				right: String(count)
+			})),
 			{ text: 'Cloths, gloves, a mask against dust and spray, and water for the tools.', size: 3.1, ink: 'soft', before: 3 }
 		];
 		return flowLines('To buy and lay out', `${project.piece.name} · with what brush and tray keep`, lines, paper);

@@ -70,7 +70,7 @@
 
 <Popover.Root bind:open>
 	<Popover.Trigger class="button"
-		>Add a step {piece.view.coat ? 'after this one' : 'where it belongs'}<Chevron size={16} class="text-ink-soft" /></Popover.Trigger
+		>Add a step {piece.view.coat ? 'after this' : 'in its place'}<Chevron size={16} class="text-ink-soft" /></Popover.Trigger
 	>
 	<Popover.Portal to={landmark()}>
 		<Popover.Content

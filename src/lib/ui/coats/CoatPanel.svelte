@@ -14,6 +14,7 @@
 	import { CARRIER_WORDS, KIND_WORDS } from './materialWords';
 	import SectionsOfWork from './SectionsOfWork.svelte';
 	import TinFields from './TinFields.svelte';
+	import TryFirst from './TryFirst.svelte';
 	import WetFields from './WetFields.svelte';
 
 	let { coat }: { coat: Coat } = $props();
@@ -153,6 +154,7 @@
 			</Fold>
 		{/if}
 	{/if}
+	{#if step && (step.traits.film || step.traits.distresses)}<TryFirst coat={coat.id} />{/if}
 	{#each piece.plan.findings.filter((one) => one.coat === coat.id && one.kind === 'note' && one.overruled === null) as finding (finding.rule)}
 		<p class="note border-l-4 border-rule-strong pl-2">{finding.what} {finding.why}</p>
 	{/each}

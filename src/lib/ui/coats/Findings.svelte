@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { applyRemedy, RISKS, RULES, type Finding, type Remedy, type Risk } from '$core/layers';
 	import { nameSurfaces } from '$core/plan';
+	import { setPatch } from '$core/project';
 	import { Fold } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { tick } from 'svelte';
@@ -55,6 +56,20 @@
 		);
 		goOn();
 	}
+	/** What one would rather see than be told: wax on bare paint, crackle, ink under a medium, glaze, a join. */
+	const TRIED = new Set([
+		'guard-coat',
+		'porous-glaze',
+		'crackle-show',
+		'ink',
+		'metal-wax',
+		'bleed-block',
+		'transfer-school',
+		'no-water-on-wax',
+		'wake',
+		'dark-haze'
+	]);
+	const canBeTried = ({ rule, coat }: Finding) => coat !== null && TRIED.has(rule) && !(piece.project.finish.patches ?? []).includes(coat);
 	function word(finding: Finding, choice: string): void {
 		if (choice.trim() === '') return;
 		piece.edit((draft) => {
@@ -99,6 +114,10 @@
 						{#each finding.remedies as remedy (remedy.label)}
 							<button class="button text-sm" onclick={() => mend(remedy)}>{remedy.label}</button>
 						{/each}
+						{#if canBeTried(finding)}<button
+								class="button text-sm"
+								onclick={() => piece.replace(setPatch(piece.project, finding.coat!, true))}>Try it first on a board</button
+							>{/if}
 						{#if finding.kind !== 'must'}<button class="button button-quiet text-sm underline" onclick={() => decide(finding)}
 								>Leave it so</button
 							>{/if}

@@ -1,11 +1,18 @@
 <script lang="ts">
 	import type { ZoneRemedy } from '$core/plan';
 	import type { Zone } from '$core/layout';
+	import { setPatch } from '$core/project';
 	import { Help } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
 
 	let { zone }: { zone: Zone } = $props();
 	const piece = usePiece();
+	/** The coat that paints the zone, which can be tried first. */
+	const painted = $derived(
+		piece.project.finish.coats.find(
+			(coat) => coat.kind === 'blend' && coat.zone === zone.id && !(piece.project.finish.patches ?? []).includes(coat.id)
+		)
+	);
 	const findings = $derived(piece.plan.zoneFindings.filter((finding) => finding.zone === zone.id));
 
 	function take(remedy: ZoneRemedy): void {
@@ -35,6 +42,9 @@
 			{#each finding.remedies as remedy (remedy.says)}<button class="button mt-1 mr-1 text-sm" onclick={() => take(remedy)}
 					>{remedy.says}</button
 				>{/each}
+			{#if painted}<button class="button mt-1 text-sm" onclick={() => piece.replace(setPatch(piece.project, painted!.id, true))}
+					>Try it first on a board</button
+				>{/if}
 		</div>
 	{/each}
 </section>

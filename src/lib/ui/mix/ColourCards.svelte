@@ -76,6 +76,9 @@
 							: ''}
 					</p>
 				{/each}
+				{#if row.keep > 0}<p class="note">
+						and {piece.writeVolume(row.keep)} to keep back, in a closed jar with its name and the date: for touching up
+					</p>{/if}
 				{#if partsOf(row)}<p class="note">{partsOf(row)}; from their jars</p>{/if}
 				{#if row.inMixes > 0.05}<p class="note">{piece.writeVolume(row.inMixes)} of it in mixes</p>{/if}
 			</li>

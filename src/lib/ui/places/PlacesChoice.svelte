@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { idOfPlace, partsOf, PLACE_WORDS, placesFor, surfacesAt, type Places } from '$core/layout';
-	import { choosableParts, type MeasuredFace } from '$core/piece';
+	import { choosableParts, HARDWARE_SURFACE, hardwareSurface, type MeasuredFace } from '$core/piece';
 	import { nameParts, namePlace } from '$core/plan';
 	import { Fold, Help, Tick } from '$lib/ui/controls';
 	import { usePiece } from '$lib/ui/piece-state';
@@ -79,15 +79,21 @@
 		const gone = placesFor(out, piece.plan);
 		onchange(out.length === 0 || typeof gone === 'string' ? [`!${faces.at(-1)!.id}`] : gone.map((other) => `!${other}`));
 	}
+	/** Coats go on the hardware too, beside the piece; nothing is laid out on it. */
+	const isOnHardware = $derived(typeof places !== 'string' && places.includes(HARDWARE_SURFACE));
+	const hasHardware = $derived(onDrawing === 'click' && hardwareSurface(piece.plan) !== null);
 	const says = $derived(
-		isBut
-			? `all but ${(places as string[]).map((place) => namePlace(piece.plan, place.slice(1))).join(', ')}`
-			: isAt('all')
-				? WORDS.all
-				: nameParts(partsOf(places, piece.plan), piece.plan)
+		isOnHardware && typeof places !== 'string'
+			? [nameParts(partsOf(places, piece.plan), piece.plan), 'the hardware, beside the piece'].filter(Boolean).join(', ')
+			: isBut
+				? `all but ${(places as string[]).map((place) => namePlace(piece.plan, place.slice(1))).join(', ')}`
+				: isAt('all')
+					? WORDS.all
+					: nameParts(partsOf(places, piece.plan), piece.plan)
 	);
 	const missing = $derived(
 		typeof places !== 'string' &&
+			!isOnHardware &&
 			places.every(
 				(place) =>
 					!piece.plan.faces.some(({ id: face, parts }) => face === idOfPlace(place) || parts.some((part) => part.id === idOfPlace(place)))
@@ -112,6 +118,11 @@
 				aria-pressed={isAt(word)}
 				onclick={() => onchange(word)}>{WORDS[word]}</button
 			>{/each}
+		{#if hasHardware || isOnHardware}<button
+				class="button text-sm {isOnHardware ? '!border-ember font-bold' : ''}"
+				aria-pressed={isOnHardware}
+				onclick={() => onchange(isOnHardware ? 'all' : [HARDWARE_SURFACE])}>the hardware</button
+			>{/if}
 	</div>
 	<Fold label={isBut ? 'Left out, by name' : 'By name'}>
 		{#if rows.some(({ choices }) => choices.length > 1)}
