@@ -56,7 +56,7 @@ async function toPdf(page: Page): Promise<PDFDocument> {
 /** Adds a step of the order by its name in the list. */
 async function add(page: Page, step: string | RegExp): Promise<void> {
 	await page.getByRole('button', { name: /^Add a step/ }).click();
-	await page.getByRole('menuitem', { name: step }).first().click();
+	await page.getByRole('dialog', { name: 'Add a step' }).getByRole('option', { name: step }).first().click();
 }
 async function lay(page: Page, way: string, motif: string): Promise<void> {
 	await page.getByRole('button', { name: 'Lay a motif' }).click();

@@ -158,6 +158,6 @@ function frontsOf({ piece }: Pick<Project, 'piece'>): Zone['parts'] {
 
 /** The paint that the piece has already, or the one that most begin with. */
 export function paintOf({ finish }: Pick<Project, 'finish'>): string {
-	const paint = finish.coats.find((coat) => kindOfCoat(coat).phase === 'base');
+	const paint = finish.coats.find((coat) => kindOfCoat(coat).phase === 'base' && kindOfCoat(coat).materials.includes('paint'));
 	return paint && 'material' in paint ? paint.material : 'chalk-paint';
 }

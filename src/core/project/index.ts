@@ -21,4 +21,4 @@ export { coloursUnder } from './coloursUnder';
 export { wordChange } from './wordChange';
 export { ZONE_STARTERS } from './zoneStarters';
 export { placeKnob } from './placeKnob';
-export { keepTin, newTin, takeTin, withLabel, writeLabel, type LabelChange } from './tins';
+export { keepTin, takeTin, withLabel, writeLabel, type LabelChange } from './tins';

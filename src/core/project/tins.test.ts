@@ -3,7 +3,19 @@ import { expect, it } from 'vitest';
 import { readProject, readProjectText } from '../formats';
 import { CATALOGUE } from '../materials';
 import { planProject } from '../plan';
-import { addCoat, changesOfWorkshop, settingsOf, takeWorkshop, withLabel, writeLabel, type Project } from './index';
+import { KINDS, type Coat, type CoatKind } from '../layers';
+import {
+	addCoat,
+	changesOfWorkshop,
+	dropArrangement,
+	dropZone,
+	paintOf,
+	settingsOf,
+	takeWorkshop,
+	withLabel,
+	writeLabel,
+	type Project
+} from './index';
 
 const read = readProjectText(readFileSync('demo/sail-loft-chest.json', 'utf8'));
 if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -88,4 +100,30 @@ it.each<[schools: Project['workshop']['schools'], kind: 'paste' | 'gilding', aft
 	const { project, id } = addCoat({ ...chest, workshop: { ...chest.workshop, ...(schools ? { schools } : {}) } }, coat);
 	const at = project.finish.coats.findIndex((one) => one.id === id);
 	expect(project.finish.coats[at - 1]?.id).toBe(after);
+});
+
+it('every way to begin a step, one after another, is a piece that can be saved; then each goes again', () => {
+	let project = chest;
+	for (const kind of Object.values(KINDS) as unknown as CoatKind<Coat>[]) {
+		const starts = kind.starts({
+			colours: project.palette.map(({ id }) => id),
+			zones: project.layout.zones,
+			arrangements: project.layout.arrangements,
+			masks: ['mask'],
+			paint: paintOf(project),
+			hasHoles: true
+		});
+		for (const { coat, text } of starts) {
+			if ('mask' in coat && !project.finish.coats.some(({ id }) => id === 'mask')) continue;
+			const added = addCoat(project, coat);
+			const read = readProject(added.project);
+			expect(read.ok ? [] : read.issues, text).toEqual([]);
+			project = { ...added.project, finish: { ...added.project.finish, coats: added.project.finish.coats.slice(-90) } };
+		}
+	}
+	/** Whatever goes through what is gone goes with it. */
+	const bare = project.layout.arrangements.reduce((left, { id }) => dropArrangement(left, id), project);
+	const zoneless = bare.layout.zones.reduce((left, { id }) => dropZone(left, id), bare);
+	const read = readProject(zoneless);
+	expect(read.ok ? [] : read.issues).toEqual([]);
 });

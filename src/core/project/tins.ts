@@ -18,7 +18,7 @@ export function withLabel(record: Material, change: LabelChange): Material {
 }
 
 /** A tin of one's own that begins as a record of ours: it has an id of its own, and says what it is like. */
-export function newTin(record: Material, taken: readonly Material[]): Material {
+function newTin(record: Material, taken: readonly Material[]): Material {
 	return {
 		...record,
 		id: freeId(`${record.id.slice(0, 30)}-own`, taken),

@@ -5,7 +5,7 @@ import { step } from './fields';
 import { STEP } from './defaults';
 import type { CoatKind } from './types';
 
-export const BUFF_TIMES = ['at-once', 'tack', 'next-day'] as const;
+const BUFF_TIMES = ['at-once', 'tack', 'next-day'] as const;
 
 export const BuffSchema = z
 	.strictObject({
@@ -41,4 +41,4 @@ export const buff: CoatKind<Buff> = {
 	detail: ({ when }) => when.replace('-', ' ')
 };
 
-export const newBuff = (on: Places, when: Buff['when']): Buff => ({ kind: 'buff', id: 'buff', wait: null, on, when });
+const newBuff = (on: Places, when: Buff['when']): Buff => ({ kind: 'buff', id: 'buff', wait: null, on, when });

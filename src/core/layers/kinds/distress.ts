@@ -68,7 +68,7 @@ export const distress: CoatKind<Distress> = {
 	detail: ({ way, at }) => `${way}, ${at === 'all' ? 'all over' : at === 'hands' ? 'where hands go' : at}`
 };
 
-export const newDistress = (way: Distress['way'], on: Places = 'all'): Distress => ({
+const newDistress = (way: Distress['way'], on: Places = 'all'): Distress => ({
 	kind: 'distress',
 	id: 'distress',
 	wait: null,

@@ -26,4 +26,4 @@ export const soften: CoatKind<Soften> = {
 	]
 };
 
-export const newSoften = (on: Places): Soften => ({ kind: 'soften', id: 'soften', wait: null, on });
+const newSoften = (on: Places): Soften => ({ kind: 'soften', id: 'soften', wait: null, on });

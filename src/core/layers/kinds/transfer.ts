@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { IdSchema } from '../../units';
 import { PlacesSchema } from '../../layout';
 import { traitsOfMaterial } from '../traits';
 import { FILM } from './defaults';

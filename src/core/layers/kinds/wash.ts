@@ -70,7 +70,7 @@ function wordParts(parts: number): string {
 	return parts < 1 && Math.abs(1 / under - parts) < 0.01 ? `1/${under}` : String(Number(parts.toFixed(2)));
 }
 
-export const newWash = (colour: string, material: string, how: Pick<Wash, 'water' | 'done'>, on: Places = 'all'): Wash => ({
+const newWash = (colour: string, material: string, how: Pick<Wash, 'water' | 'done'>, on: Places = 'all'): Wash => ({
 	...filmOf('wash', material, 1),
 	kind: 'wash',
 	on,

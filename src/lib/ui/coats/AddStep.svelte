@@ -63,7 +63,8 @@
 			const words = says.toLowerCase().split(/[^\p{L}\d]+/u);
 			return wanted.every((part) => words.some((word) => word.startsWith(part)));
 		};
-		if (text.toLowerCase().startsWith(wanted.join(' '))) return 1;
+		if (text.toLowerCase() === wanted.join(' ')) return 1;
+		if (text.toLowerCase().startsWith(wanted.join(' '))) return 0.9;
 		return has(text) ? 0.6 : has(`${text} ${headings.join(' ')}`) ? 0.3 : 0;
 	}
 </script>
@@ -77,6 +78,7 @@
 			align="end"
 			sideOffset={4}
 			collisionPadding={8}
+			role="dialog"
 			aria-label="Add a step"
 			class="paper z-50 w-[min(40rem,94vw)] border-rule-strong shadow-[0_2px_12px_#0006]"
 		>
@@ -89,7 +91,7 @@
 				<div class="border-b border-rule p-2">
 					<Command.Input class="field" placeholder="Type what it is: wax, leaf, gouge, comb" aria-label="Which step" />
 				</div>
-				<Command.List class="min-h-0 flex-1 overflow-y-auto p-1">
+				<Command.List tabindex={0} class="min-h-0 flex-1 overflow-y-auto p-1">
 					<Command.Viewport>
 						<Command.Empty class="note px-3 py-2">No step is called so.</Command.Empty>
 						{#each groups as { phase, starts } (phase)}

@@ -51,7 +51,7 @@
 	{#if hasFilm}
 		<div class="grid grid-cols-2 gap-2">
 			<NumberField
-				label="One coat of it covers"
+				label="It is enough for"
 				unit="m²"
 				step={0.5}
 				value={area}

@@ -14,10 +14,16 @@
 	const id = $props.id();
 	let typed: string | null = $state(null);
 	let open = $state(false);
+	let input: HTMLElement | null = $state(null);
 	const chosen = $derived(options.find((option) => option.value === value));
 	const sought = $derived(((typed as string | null) ?? '').trim().toLowerCase());
 	const left = $derived(options.filter(({ text, group }) => `${text} ${group ?? ''}`.toLowerCase().includes(sought)));
 	const groups = $derived(groupOptions(left));
+	/** What was chosen is shown, though it was changed from outside: by an undo. */
+	$effect(() => {
+		const text = chosen?.text ?? '';
+		if (!open && typed === null && input instanceof HTMLInputElement && input.value !== text) input.value = text;
+	});
 </script>
 
 {#snippet itemOf(option: Option<Value>)}
@@ -48,6 +54,7 @@
 	>
 		<span class="relative block">
 			<Combobox.Input
+				bind:ref={input}
 				id="{id}-input"
 				aria-controls="{id}-list"
 				class="field pr-8"

@@ -4,7 +4,6 @@ export { default as Find } from './Find.svelte';
 export { default as Fold } from './Fold.svelte';
 export { default as Help } from './Help.svelte';
 export { default as LengthField } from './LengthField.svelte';
-export { default as Menu } from './Menu.svelte';
 export { default as NumberField } from './NumberField.svelte';
 export { default as Pick } from './Pick.svelte';
 export { default as Pop } from './Pop.svelte';
