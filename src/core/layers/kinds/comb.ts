@@ -66,7 +66,7 @@ export const comb: CoatKind<Comb> = {
 		{ tool: 'cloth to wipe the teeth', count: 1 }
 	],
 	steps: ({ tool, way, medium }) => [
-		...(medium > 0 ? [`Stir ${Number(medium.toFixed(2))} of extender into one part of paint: it has to stay open.`] : []),
+		...(medium > 0 ? [`Stir ${Number(medium.toFixed(2))} parts of extender into one of paint: it has to stay open.`] : []),
 		`Lay a strip as wide as you can ${tool === 'comb' ? 'comb' : 'drag'} in one go, and ${tool === 'comb' ? 'comb' : 'drag'} it ${way === 'level' ? 'straight across' : 'straight down'} at once, from edge to edge, without stopping.`,
 		`Wipe the ${tool === 'comb' ? 'teeth' : 'bristles'} after each stroke; the next is butted to the last.`,
 		'Wrong? Wet it, wipe it off, and lay that strip again.'

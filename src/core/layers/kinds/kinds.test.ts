@@ -229,7 +229,7 @@ const TABLE: [
 		['1 cloth', '1 lint-free cloth to buff'],
 		'dark'
 	],
-	['tighten', {}, SITE, 0, [], 12, ['1 screwdriver that fits'], '4'],
+	['tighten', {}, SITE, 0, [], 12, ['1 screwdriver that fits'], '4 of them'],
 	['glue', {}, SITE, 1, [{ colour: null, area: 0, ml: 5 }], 8, ['2 clamp', '2 scrap of wood under each jaw'], 'joint'],
 	[
 		'glue',

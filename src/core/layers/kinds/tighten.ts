@@ -23,7 +23,7 @@ export const tighten: CoatKind<Tighten> = {
 		'A joint that opens under your thumb is glued, not only screwed.'
 	],
 	cautions: ['A tall piece tips when drawers are out: lay it down, or have somebody hold it.'],
-	detail: ({ count }) => `${count}`
+	detail: ({ count }) => `${count} of them`
 };
 
 const newTighten = (on: Places): Tighten => ({ kind: 'tighten', id: 'tighten', wait: null, on, count: 4 });
