@@ -35,6 +35,25 @@ export async function benchPlan(): Promise<void> {
 	])
 		await benchEdit(name, project);
 	await benchField();
+	for (const name of DEMOS) await benchManySteps(name);
+}
+
+/** The same piece with ten steps and with forty, its own and others of every kind that needs no motif, from nothing and after a change. */
+async function benchManySteps(name: (typeof DEMOS)[number]): Promise<void> {
+	const project = readDemo(name);
+	const { coats } = project.finish;
+	const more = Array.from({ length: 40 }, (_, i): Coat => ({ ...newClear(i % 3 === 0 ? 'all' : 'fronts'), id: `seal-${i}`, times: 1 }));
+	const withSteps = (count: number) => ({ ...project, finish: { ...project.finish, coats: [...coats, ...more].slice(0, count) } });
+	await benchEdit(`${name}, 40 steps`, withSteps(40));
+	const [ten, forty] = [withSteps(10), withSteps(40)];
+	print(
+		await compare(
+			`plan from nothing: ${name}, 40 steps`,
+			() => planProject(forty),
+			'10 steps',
+			() => planProject(ten)
+		)
+	);
 }
 
 /** A field of casts on a door with an arched panel and a border round it, pulled: all of it is laid, judged and timed again. */

@@ -77,7 +77,7 @@ export function readExample(order: string): { readonly project: Project; readonl
 	return {
 		project: {
 			...demo,
-			workshop: { ...demo.workshop, ...readSchools(piece) },
+			workshop: { ...demo.workshop, ...(/\bwarm\b/.test(piece) ? { temperature: 30 } : {}), ...readSchools(piece) },
 			palette: [...demo.palette, { ...demo.palette[0]!, id: 'soot', name: 'Soot', hex: '#141416' }],
 			materials: MADE_UP,
 			piece: readPiece(piece),

@@ -36,6 +36,7 @@ export { newMask } from './kinds/mask';
 export { newStencil } from './kinds/stencil';
 export { pasteHeight, thicknessOfPaste } from './kinds/pasteHeight';
 export { newCast } from './kinds/cast';
+export { DAMAGE_ML } from './kinds/fillDamage';
 export { newPaste } from './kinds/paste';
 export { newStripe } from './kinds/stripe';
 export { newUnmask } from './kinds/unmask';

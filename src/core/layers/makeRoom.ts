@@ -1,11 +1,10 @@
-import { formatFine, MM_PER_INCH, type LengthUnit, type Mm } from '../units';
+import { formatFine, MM_PER_INCH, UM_PER_MM, type LengthUnit, type Mm } from '../units';
 import type { FinishEdit, Remedy } from './remedy';
 import { newSand } from './kinds/sand';
 import { isFilm, type FilmCoat } from './kinds/schema';
 import { takenOff, type Layer, type Stack } from './stackLayers';
 import { filmOnEdge, TIGHT, type GapRoom } from './roomInGap';
 
-const UM_PER_MM = 1000;
 /** Sanding is set down in steps of this, mm. */
 const SAND_STEP: Readonly<Record<LengthUnit, Mm>> = { mm: 0.1, in: MM_PER_INCH / 64 };
 

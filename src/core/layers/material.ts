@@ -108,7 +108,13 @@ export const MaterialSchema = z.strictObject({
 			most: z.number().min(0.05).max(20).meta({ description: 'Most height in one lay, mm.' }),
 			opening: z.number().min(0.2).max(20).meta({ description: 'It clogs in narrower openings, mm.' }),
 			shrinkage: z.number().min(0).max(0.5).meta({ description: 'Share of its height that it loses as it dries.' }),
-			puff: z.boolean().meta({ description: 'Raised by a heat gun.' })
+			puff: z.boolean().meta({ description: 'Raised by a heat gun.' }),
+			cracksAbove: z
+				.number()
+				.min(0)
+				.max(60)
+				.optional()
+				.meta({ description: 'In a warmer room, °C, it dries too fast, and fine cracks come.' })
 		})
 		.refine(({ least, most }) => least <= most, {
 			path: ['most'],

@@ -65,6 +65,8 @@ export interface Stack {
 	readonly uses: ReadonlySet<PieceUse>;
 	/** What this workshop does where painters disagree. */
 	readonly schools: Schools;
+	/** Of the room, °C. */
+	readonly temperature: number;
 	/** The places that name some of them, and no others. */
 	readonly placesFor: (surfaces: Iterable<string>) => Places;
 	/** What each of them is made of. */
@@ -79,11 +81,16 @@ export interface StackContext {
 	readonly condition: Stack['condition'];
 	readonly uses?: readonly PieceUse[] | undefined;
 	readonly schools?: Schools | undefined;
+	/** Of the room, °C; as on a label where it is not given. */
+	readonly temperature?: number | undefined;
 	readonly layout: Layout;
 	readonly laid: readonly ArrangementPlan[];
 	readonly palette: readonly Colour[];
 	readonly materials: ReadonlyMap<string, Material>;
 }
+
+/** Labels speak of a room of so many °C. Source: methods 14. */
+const LABEL_ROOM = 20;
 
 /** Lays the coats on the piece in the painter's order. */
 export function stackLayers(finish: { readonly coats: readonly Coat[] }, context: StackContext): Stack {
@@ -131,6 +138,7 @@ export function stackLayers(finish: { readonly coats: readonly Coat[] }, context
 		moving: movingSurfaces(piece),
 		uses: new Set(context.uses),
 		schools: context.schools ?? {},
+		temperature: context.temperature ?? LABEL_ROOM,
 		condition,
 		palette,
 		materials,

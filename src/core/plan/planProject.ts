@@ -118,7 +118,17 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, ask
 	const materials = stages.materials(project.materials);
 	const stack = stages.stack(
 		finish.coats,
-		stages.stackContext({ piece, condition, uses, schools: workshop.schools, layout, laid, palette, materials })
+		stages.stackContext({
+			piece,
+			condition,
+			uses,
+			schools: workshop.schools,
+			temperature: workshop.temperature,
+			layout,
+			laid,
+			palette,
+			materials
+		})
 	);
 	const measured = stages.measured(piece);
 	const sites = stages.sites(stack, stages.measures({ piece: measured, layout, zones, laid, lays }));
@@ -183,7 +193,15 @@ function assemble(project: Project, stages: ReturnType<typeof createStages>, ask
 		unmeasured: stages.unmeasured(
 			piece,
 			finish.coats,
-			stages.unmeasuredContext({ condition, uses, schools: workshop.schools, layout, palette, materials })
+			stages.unmeasuredContext({
+				condition,
+				uses,
+				schools: workshop.schools,
+				temperature: workshop.temperature,
+				layout,
+				palette,
+				materials
+			})
 		)
 	};
 }

@@ -1,4 +1,4 @@
-export { MM_PER_INCH, type LengthUnit, type Minutes, type Ml, type Mm, type Mm2, type Um } from './quantities';
+export { MM_PER_INCH, UM_PER_MM, type LengthUnit, type Minutes, type Ml, type Mm, type Mm2, type Um } from './quantities';
 export { IdSchema, NameSchema } from './ids';
 export { LONGEST_NAME, shortenName } from './shortenName';
 export type { Issue } from './issue';

@@ -7,6 +7,7 @@ export type Mm = Quantity<'mm'>;
 export type Mm2 = Quantity<'mm2'>;
 /** Micrometres of dry film. */
 export type Um = Quantity<'um'>;
+export const UM_PER_MM = 1000;
 /** Minutes. Every duration inside the core. */
 export type Minutes = Quantity<'min'>;
 /** Millilitres. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ARRANGEMENTS, clayFor } from '../../layout';
-import { IdSchema } from '../../units';
+import { IdSchema, UM_PER_MM } from '../../units';
 import type { Material } from '../material';
 import type { Rates } from '../rates';
 import { traitsOfMaterial } from '../traits';
@@ -19,8 +19,6 @@ export const CastSchema = z
 	})
 	.meta({ description: 'Castings and applied ornament, glued where an arrangement lays them. As high as their mould.' });
 export type Cast = z.infer<typeof CastSchema>;
-
-const UM_PER_MM = 1000;
 
 /** It is counted, not pressed of clay; and of these some are bent when they are warm. */
 const isPiece = (material: Material | null | undefined) => material?.casting?.piece ?? false;

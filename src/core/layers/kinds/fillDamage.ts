@@ -19,7 +19,7 @@ export const FillDamageSchema = z
 export type FillDamage = z.infer<typeof FillDamageSchema>;
 
 /** What one of them takes mostly, ml: starting figures of ours. */
-const DAMAGE_ML: Readonly<Record<FillDamage['damage'], number>> = { hole: 1, gouge: 4, corner: 12 };
+export const DAMAGE_ML: Readonly<Record<FillDamage['damage'], number>> = { hole: 1, gouge: 4, corner: 12 };
 
 const FIRST: Readonly<Record<FillDamage['damage'], string>> = {
 	hole: 'Blow the hole clean; press filler to its bottom, so that no air stays under it.',

@@ -1,7 +1,5 @@
-import type { Mm } from '../../units';
+import { UM_PER_MM, type Mm } from '../../units';
 import type { Material } from '../material';
-
-const UM_PER_MM = 1000;
 
 /** How high paste stands when it is dry, mm: so many times the usual height of its material. */
 export function pasteHeight(thickness: number, { film }: Pick<Material, 'film'>): Mm {

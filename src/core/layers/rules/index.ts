@@ -40,6 +40,7 @@ import { porousGlaze } from './porousGlaze';
 import { heat } from './heat';
 import { openTime } from './openTime';
 import { pasteDry } from './pasteDry';
+import { pasteHot } from './pasteHot';
 import { pasteKey } from './pasteKey';
 import { pasteNeighbour } from './pasteNeighbour';
 import { pasteSand } from './pasteSand';
@@ -80,6 +81,7 @@ export const RULES: readonly Rule[] = [
 	pasteDry,
 	pasteSand,
 	pasteKey,
+	pasteHot,
 	pasteNeighbour,
 	heat,
 	castCut,

@@ -27,7 +27,7 @@ export const RAISED = [
 		recoat: 180,
 		protect: 'should',
 		tint: { hex: '#efece4', opacity: 1 },
-		paste: { least: 0.5, most: 2, opening: 2, shrinkage: 0.05, puff: false },
+		paste: { least: 0.5, most: 2, opening: 2, shrinkage: 0.05, puff: false, cracksAbove: 26 },
 		ready: 'Pale and hard; fine cracks come where it dries too fast or hot: lay it late in the day.'
 	}),
 	record({

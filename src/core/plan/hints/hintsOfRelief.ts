@@ -1,7 +1,7 @@
 import { wordCoat, type Layer, type Stack } from '../../layers';
 import { partOnFace, standOf, type MeasuredFace, type MeasuredPiece, type Part } from '../../piece';
 import type { Project } from '../../project';
-import type { Issue, Mm } from '../../units';
+import { UM_PER_MM, type Issue, type Mm } from '../../units';
 import { hintsOfCasts } from './hintsOfCasts';
 import { itemsOf, partsById, pathOf } from './itemsOfLayer';
 
@@ -39,7 +39,6 @@ interface Ridge {
 	readonly arrangement: string;
 }
 
-const UM_PER_MM = 1000;
 const DEGREES = 180 / Math.PI;
 /** Nearer to the line than this nothing is looked at, mm: there the hinge itself stands. */
 const NEAREST: Mm = 3;

@@ -17,8 +17,8 @@
 	);
 
 	/** Figures that follow each other within a moment are one step. */
-	function set({ field }: Ask, value: unknown, together = ''): void {
-		const next: Record<string, unknown> = { ...fields, [field]: value };
+	function set({ field, brings }: Ask, value: unknown, together = ''): void {
+		const next: Record<string, unknown> = { ...fields, ...brings?.[String(value)], [field]: value };
 		if (value === undefined) delete next[field];
 		piece.setCoat(next as unknown as Coat, together);
 	}

@@ -1,4 +1,4 @@
-import type { Coat } from '$core/layers';
+import { DAMAGE_ML, type Coat } from '$core/layers';
 
 /** What a kind of coat asks for, field by field: an entry here is a control on its panel. */
 export type AskOf =
@@ -16,6 +16,8 @@ export type AskOf =
 export type Ask = AskOf & {
 	readonly field: string;
 	readonly label: string;
+	/** What else becomes of the coat with a choice. */
+	readonly brings?: Readonly<Record<string, object>>;
 	/** Only where this field of the coat has a value, or this one. */
 	readonly where?: readonly [field: string, value?: string];
 };
@@ -62,7 +64,8 @@ export const ASKS: { readonly [Kind in Coat['kind']]?: readonly Ask[] } = {
 				['hole', 'a hole'],
 				['gouge', 'a gouge'],
 				['corner', 'a corner']
-			]
+			],
+			brings: Object.fromEntries(Object.entries(DAMAGE_ML).map(([damage, ml]) => [damage, { ml }]))
 		},
 		many('How many'),
 		{ field: 'ml', label: 'Each takes', as: 'volume', min: 0.1, max: 500 }

@@ -73,7 +73,7 @@
 	</defs>
 	<g transform="translate(0 {labels})">
 		{#each fit.columns as { steps, x, width } (steps[0])}
-			{@const tread = treads[steps[0]!]!}
+			{@const tread = treads[steps.find((at) => treads[at]!.kind !== 'mark') ?? steps[0]!]!}
 			{@const middle = x + width / 2}
 			{@const ends = fit.names === 'turned' ? middle : x}
 			{#if tread.kind === 'mark'}
@@ -95,7 +95,12 @@
 				/>
 				<path d="M{x + 3} {topAt(tread.at) - 5}h{width - 6}" stroke="#8f877a" stroke-width="0.9" stroke-dasharray="4 3" fill="none" />
 			{:else}
-				<path d="M{ends} {fit.names === 'turned' ? 0 : -labels + 4}V{topAt(tread.at)}" stroke="#8f877a" stroke-width="0.9" fill="none" />
+				<path
+					d="M{ends} {fit.names === 'turned' ? 0 : -labels + 4}V{topAt(steps.at(-1)!)}"
+					stroke="#8f877a"
+					stroke-width="0.9"
+					fill="none"
+				/>
 			{/if}
 		{/each}
 		<g clip-path="url(#board-open)" opacity="0.24">{@render slabs()}</g>

@@ -25,7 +25,7 @@
 		const at = along(event);
 		showSteps(fit.columns.filter((column) => column.x + column.width / 2 <= at).reduce((count, { steps }) => count + steps.length, 0));
 	}
-	/** A folded preparation is one step of the board; else the cut goes from step to step. */
+	/** What is folded is one step of the board; else the cut goes from step to step. */
 	function cutByKey(event: KeyboardEvent): void {
 		const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
 		const ends = [0, ...fit.columns.map(({ steps }) => steps.at(-1)! + 1)];

@@ -43,13 +43,21 @@
 	const GRIP = 11;
 	let width = $state(0);
 	const room = $derived((width || 1080) - GRIP);
-	let isOpen = $state(false);
+	/** Folds that were opened, by the first step of each; all of them. */
+	let opened: readonly string[] | 'all' = $state([]);
 	const coat = $derived(treads.find((tread) => tread.coat === piece.view.coat));
-	const fit = $derived.by(() => {
-		const named = treads.map(({ label, detail, kind }) => ({ label, detail, isMark: kind === 'mark' }));
-		const closed = fitTreads(named, LEAD, room, isOpen ? 'open' : 'auto');
-		return closed.isFolded && coat && coat.at < closed.preparation ? fitTreads(named, LEAD, room, 'open') : closed;
-	});
+	const fit = $derived(
+		fitTreads(
+			treads.map(({ label, detail, kind, belongs }) => ({ label, detail, belongs, isMark: kind === 'mark' })),
+			{
+				from: LEAD,
+				width: room,
+				staysOpen: (first, last) =>
+					opened === 'all' || opened.includes(treads[first]!.coat) || (coat !== undefined && coat.at >= first && coat.at <= last)
+			}
+		)
+	);
+	const isUnfolded = $derived(opened === 'all' || opened.length > 0);
 	/** px: of a line of a name, and of a line of its detail below it. */
 	const LINE = { name: 16, detail: 15 };
 	const TURNED = 80;
@@ -60,7 +68,7 @@
 	const starts = $derived(treads.map((_, at) => columnOf(at).x));
 	const board = $derived(drawBoard(treads, { starts, end: fit.end, ground: height - WOOD, most: MOST_PER_ROOT }));
 	const columnOf = (at: number): Column => fit.columns.find(({ steps }) => steps.includes(at))!;
-	/** The cut runs behind the last step that is shown; a folded preparation is done or not begun. */
+	/** The cut runs behind the last step that is shown; what is folded is done or not begun. */
 	const cut = $derived(piece.steps === 0 ? LEAD : columnOf(piece.steps - 1).x + columnOf(piece.steps - 1).width);
 
 	let frame: HTMLElement | undefined = $state();
@@ -79,15 +87,20 @@
 		]
 			.filter(Boolean)
 			.join(', ');
+	const wordFold = ({ label, steps }: Column) => `${label} steps: ${steps.map((at) => wordTread(treads[at]!)).join('; ')}. Opens them`;
 	const holder = $derived(coat ? columnOf(coat.at) : fit.columns[0]);
 
 	function choose(id: string): void {
 		piece.view.coat = id;
 		onchoose?.(id);
 	}
-	function open(): void {
-		isOpen = !isOpen;
-		if (!isOpen && coat && coat.at < fit.preparation) piece.view.coat = null;
+	/** Opens one fold, or all, or folds again what was opened; the step that is worked on is let go where that would keep it open. */
+	function open(at?: number): void {
+		if (at === undefined) {
+			opened = isUnfolded ? [] : 'all';
+			if (!isUnfolded) piece.view.coat = null;
+		} else if (opened !== 'all') opened = [...opened, treads[at]!.coat];
+		requestAnimationFrame(() => at !== undefined && frame?.querySelector<HTMLElement>(`[data-tread="${treads[at]!.coat}"]`)?.focus());
 	}
 
 	function moveBy(id: string, by: number): void {
@@ -148,13 +161,13 @@
 	>
 		<BoardPicture {treads} {board} {fit} {labels} {height} wood={WOOD} {cut} picked={coat?.at ?? null} moving={dragging?.id ?? null} />
 		<div class="absolute left-0 text-sm" style:top="{labels + height - WOOD - 34}px" style:width="{LEAD}px">
-			{#if fit.preparation > 1 && (fit.isFolded || isOpen)}
+			{#if fit.isFolded || isUnfolded}
 				<button
 					class="flex min-h-[28px] items-center text-ink-soft hover:text-ember-deep"
-					aria-expanded={!fit.isFolded}
-					aria-label="Preparation, {fit.preparation} steps"
-					onclick={open}
-					>{#if fit.isFolded}<ChevronsRight size={16} />{:else}<ChevronsLeft size={16} />{/if}prep</button
+					aria-expanded={isUnfolded}
+					aria-label="All {treads.length} steps, one by one"
+					onclick={() => open()}
+					>{#if isUnfolded}<ChevronsLeft size={16} />fold{:else}<ChevronsRight size={16} />all{/if}</button
 				>
 			{/if}
 		</div>
@@ -168,9 +181,8 @@
 		{#each fit.columns as column, i (treads[column.steps[0]!]!.coat)}
 			{@const tread = treads[column.steps[0]!]!}
 			{@const isFold = column.steps.length > 1}
-			{@const words = isFold
-				? `Preparation: ${column.steps.map((at) => treads[at]!.label.toLowerCase()).join(', ')}. Opens it`
-				: wordTread(tread)}
+			{@const findings = column.steps.reduce((sum, at) => sum + treads[at]!.findings, 0)}
+			{@const words = isFold ? wordFold(column) : wordTread(tread)}
 			{@const isPicked = !isFold && piece.view.coat === tread.coat}
 			<Tip text={words}>
 				{#snippet children({ props })}
@@ -192,7 +204,7 @@
 						aria-expanded={isFold ? false : undefined}
 						aria-describedby={isFold ? undefined : 'section-keys'}
 						tabindex={holder === column ? 0 : -1}
-						onclick={() => (isFold ? open() : choose(tread.coat))}
+						onclick={() => (isFold ? open(tread.at) : choose(tread.coat))}
 						onkeydown={(event) => press(event, isFold ? '' : tread.coat, i)}
 						onpointerdown={(event) => !isFold && grip(event, tread.coat)}
 						onpointermove={pull}
@@ -210,23 +222,24 @@
 							style:bottom={fit.names === 'turned' ? `${height + 4}px` : undefined}
 							style:top={fit.names === 'level' ? '2px' : undefined}
 						>
-							{#if isFold}Preparation{:else if fit.names === 'turned'}{tread.label.length > 17
-									? `${tread.label.slice(0, 16).trimEnd()}…`
-									: tread.label}{:else}{tread.label}{#if large}<span class="block text-xs leading-tight font-normal text-ink-soft"
+							{#if fit.names === 'turned'}{column.label.length > 17
+									? `${column.label.slice(0, 16).trimEnd()}…`
+									: column.label}{:else}{column.label}{#if large && !isFold}<span
+										class="block text-xs leading-tight font-normal text-ink-soft"
 										>{tread.endsBy !== null ? 'sanded off' : tread.detail}</span
 									>{/if}{/if}
 						</span>
-						{#if !isFold && tread.findings > 0}
+						{#if findings > 0}
 							<span
 								class="absolute left-1/2 flex h-[18px] w-[18px] -translate-x-1/2 items-center justify-center rounded-full border-2 border-must bg-white text-sm font-bold text-must"
-								style:top="{Math.max(labels - 2, labels + board.topOf(tread.at) - 22)}px">!</span
+								style:top="{Math.max(labels - 2, labels + board.topOf(column.steps.at(-1)!) - 22)}px">!</span
 							>
 						{/if}
 						{#if isPicked || isBrought(tread)}<span class="absolute bottom-0 left-0 h-[4px] w-full bg-ember"></span>{/if}
 					</button>
 				{/snippet}
 			</Tip>
-			{#if tread.wait > 0 && !isFold && column.width >= LETTER * formatDurationShort(tread.wait).length}
+			{#if tread.wait > 0 && column.width >= LETTER * formatDurationShort(tread.wait).length}
 				<span
 					class="pointer-events-none absolute -translate-x-1/2 px-0.5 text-xs leading-none whitespace-nowrap text-ink-soft"
 					style:left="{column.x}px"

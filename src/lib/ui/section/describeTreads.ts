@@ -1,5 +1,5 @@
 import type { Project } from '$core/project';
-import { colourOf, isFilm, materialOf, whereOf, type Coat } from '$core/layers';
+import { colourOf, isFilm, kindOfCoat, materialOf, whereOf, type Coat, type Phase } from '$core/layers';
 import { gatherMaterials } from '$core/materials';
 import { formatFilm } from '$core/units';
 import { layStepBoard, type BoardStep, type OrderStep, type Plan } from '$core/plan';
@@ -19,6 +19,8 @@ export interface Tread extends BoardStep {
 	/** The zone or the arrangement that it brings or goes through; null: none. */
 	readonly brings: { readonly kind: 'zone' | 'arrangement'; readonly id: string } | null;
 	readonly wait: number;
+	/** What it belongs to: the preparation, what lies elsewhere, or the work of its phase. */
+	readonly belongs: string;
 	readonly findings: number;
 }
 
@@ -26,6 +28,7 @@ export interface Tread extends BoardStep {
 export function describeTreads(project: Project, plan: Plan, surface: string): Tread[] {
 	const materials = gatherMaterials(project.materials);
 	const board = layStepBoard(plan.order, surface);
+	const first = board.findIndex(({ kind }) => kind !== 'mark');
 	return project.finish.coats.map((coat, at) => {
 		const step = plan.order[at]!;
 		const material = materialOf(coat, materials);
@@ -45,10 +48,22 @@ export function describeTreads(project: Project, plan: Plan, surface: string): T
 			fills: fillsOf(coat, step, project, material?.tint?.hex),
 			brings: through !== undefined ? { kind: 'arrangement', id: through } : zone !== undefined ? { kind: 'zone', id: zone } : null,
 			wait: step.waitBefore,
+			belongs: first < 0 || at < first ? 'Preparation' : board[at]!.kind === 'elsewhere' ? 'Elsewhere' : WORK[kindOfCoat(coat).phase],
 			findings: plan.findings.filter((finding) => finding.coat === coat.id && finding.overruled === null).length
 		};
 	});
 }
+
+const WORK: Readonly<Record<Phase, string>> = {
+	prepare: 'Between coats',
+	prime: 'Priming',
+	base: 'Base',
+	blend: 'Blends',
+	print: 'Decoration',
+	tone: 'Toning',
+	protect: 'Seal',
+	finish: 'Finish'
+};
 
 function edgeOf({ traits }: OrderStep, sheen: number): Edge {
 	return traits.wax || traits.oil ? 'waxy' : traits.porous ? 'porous' : sheen >= 0.3 ? 'glossy' : 'plain';

@@ -17,14 +17,15 @@ const { project } = read;
 
 beforeEach(() => vi.stubGlobal('fetch', () => new Promise(() => {})));
 
-function show(onchoose?: (coat: string) => void) {
-	const piece = new PieceState({ id: 'x', version: 1, document: project });
+function show(onchoose?: (coat: string) => void, document = project) {
+	const piece = new PieceState({ id: 'x', version: 1, document });
 	render(Section, { props: { onchoose }, context: contextOf(piece) });
 	return piece;
 }
 const orderOf = (piece: PieceState) => piece.project.finish.coats.map(({ id }) => id);
 
 const treadsOn = (surface: string, of = project) => describeTreads(of, planProject(of), surface);
+const clear = project.finish.coats.find(({ id }) => id === 'clear') as Extract<Coat, { kind: 'clear' }>;
 const withSteps = (...coats: Coat[]) => ({ ...project, finish: { ...project.finish, coats } });
 
 describe('treads', () => {
@@ -122,25 +123,54 @@ describe('the board', () => {
 });
 
 describe('the room that steps are given', () => {
-	const step = (label: string, isMark = false) => ({ label, detail: '', isMark });
-	const order = (count: number) => [
-		...['Hardware off', 'Cleaning', 'Sanding'].map((label) => step(label, true)),
-		...Array.from({ length: count - 3 }, (_, i) => step(`Base coat ${i}`))
+	const step = (label: string, belongs: string) => ({ label, detail: '', isMark: belongs === 'Preparation', belongs });
+	/** Three steps of preparation, then so many of each. */
+	const order = (...rows: [belongs: string, count: number][]) => [
+		...['Hardware off', 'Cleaning', 'Sanding'].map((label) => step(label, 'Preparation')),
+		...rows.flatMap(([belongs, count]) => Array.from({ length: count }, (_, i) => step(`Base coat ${i}`, belongs)))
 	];
+	const none = () => false;
 
-	it.each<[string, number, number, 'level' | 'turned', boolean]>([
-		['ten have their names level', 10, 1080, 'level', false],
-		['seventeen fold the preparation', 18, 1080, 'level', true],
-		['twenty-five turn their names', 25, 1080, 'turned', false],
-		['twenty-five at 1024', 25, 830, 'turned', true]
-	])('%s', (_, count, width, names, isFolded) => {
-		const fit = fitTreads(order(count), 58, width, 'auto');
-		expect(fit).toMatchObject({ names, isFolded });
-		expect(fit.columns.flatMap(({ steps }) => steps)).toEqual(Array.from({ length: count }, (__, i) => i));
+	it.each<[string, ReturnType<typeof order>, number, 'level' | 'turned', string]>([
+		['ten have their names level', order(['Base', 7]), 1080, 'level', ''],
+		['eighteen fold the preparation', order(['Base', 15]), 1080, 'level', 'Preparation, 3'],
+		['twenty-five turn their names', order(['Base', 22]), 1080, 'turned', ''],
+		['twenty-five at 1024', order(['Base', 22]), 830, 'turned', 'Preparation, 3'],
+		[
+			'forty fold the longest row too, and no more',
+			order(['Base', 20], ['Elsewhere', 9], ['Seal', 8]),
+			1080,
+			'turned',
+			'Preparation, 3 Base, 20'
+		],
+		[
+			'eighty fold until they can be read',
+			order(['Base', 30], ['Elsewhere', 30], ['Seal', 17]),
+			1080,
+			'turned',
+			'Preparation, 3 Base, 30 Elsewhere, 30'
+		],
+		['what is folded leaves room for level names', order(['Base', 60], ['Seal', 8]), 1080, 'level', 'Preparation, 3 Base, 60']
+	])('%s', (_, steps, width, names, folded) => {
+		const fit = fitTreads(steps, { from: 58, width, staysOpen: none });
+		expect(fit).toMatchObject({ names, isFolded: folded !== '' });
+		expect(
+			fit.columns
+				.filter((column) => column.steps.length > 1)
+				.map(({ label }) => label)
+				.join(' ')
+		).toBe(folded);
+		expect(fit.columns.flatMap((column) => column.steps)).toEqual(steps.map((__, i) => i));
 		fit.columns.forEach((column, i) => expect(column.x).toBeCloseTo(i === 0 ? 58 : fit.columns[i - 1]!.x + fit.columns[i - 1]!.width, 6));
 		expect(Math.min(...fit.columns.map((column) => column.width))).toBeGreaterThanOrEqual(names === 'level' ? 54 : 19);
 		/** A turned name leans over the end of the board: there is room for it. */
 		expect(fit.end).toBeLessThanOrEqual(names === 'level' ? width + 1e-6 : width - 70);
+	});
+
+	it('leave open what is worked on, and fold another row instead', () => {
+		const steps = order(['Base', 20], ['Elsewhere', 9], ['Seal', 8]);
+		const fit = fitTreads(steps, { from: 58, width: 1080, staysOpen: (first, last) => first <= 10 && last >= 10 });
+		expect(fit.columns.flatMap(({ steps: { length }, label }) => (length > 1 ? [label] : []))).toEqual(['Preparation, 3', 'Elsewhere, 9']);
 	});
 });
 
@@ -175,6 +205,18 @@ describe('the section', () => {
 		expect(screen.getByRole('slider')).toHaveAttribute('aria-valuetext', 'after Cleaning');
 		await userEvent.keyboard('{End}');
 		expect(piece.view.steps).toBeNull();
+	});
+
+	it('folds what belongs together where there are many steps, and opens it by key', async () => {
+		const seals = Array.from({ length: 40 }, (_, i): Coat => ({ ...clear, id: `seal-${i}`, times: 1 }));
+		show(undefined, withSteps(...project.finish.coats.filter(({ id }) => id !== 'clear'), ...seals));
+		const fold = screen.getByRole('button', { name: /^Seal, 4\d steps: .*Clear coat 40.* Opens them$/ });
+		expect(fold).toHaveAttribute('aria-expanded', 'false');
+		fold.focus();
+		await userEvent.keyboard('{Enter}');
+		expect(screen.getAllByRole('button', { name: /^\d+\. Clear coat/ })).toHaveLength(40);
+		await userEvent.click(screen.getByRole('button', { name: /^All \d+ steps, one by one/ }));
+		expect(screen.queryByRole('button', { name: /^\d+\. Clear coat 40/ })).toBeNull();
 	});
 
 	it('marks a tread that has something to look at', () => {
