@@ -1,9 +1,8 @@
 import type { Gap } from '../piece';
-import type { Mm, Um } from '../units';
+import { UM_PER_MM, type Mm, type Um } from '../units';
 import { isFilm } from './kinds/schema';
-import { layersOn, type Layer, type Stack } from './stackLayers';
+import type { Layer, Stack } from './stackLayers';
 
-const UM_PER_MM = 1000;
 /** Less room than this is a warning, mm. Source: craft 2. */
 export const TIGHT: Mm = 0.5;
 
@@ -39,9 +38,9 @@ export function filmOnEdge({ coat, film, surfaces, openings }: Layer, surface: s
 	return coat.edges === 'one' ? film / coat.times : film;
 }
 
-/** Film on the edges of a surface after a step, mm: what was sanded to bare went off its edges too. */
-function filmAt(stack: Stack, surface: string, at: number): Mm {
-	return layersOn(stack, surface, at + 1).reduce((sum, layer) => sum + filmOnEdge(layer, surface) / UM_PER_MM, 0);
+/** Film on the edges of a surface after one more step, mm: what is sanded to bare goes off its edges too. */
+function filmAfter(layer: Layer, surface: string, film: Mm): Mm {
+	return layer.traits.bares && layer.surfaces.has(surface) ? 0 : film + filmOnEdge(layer, surface) / UM_PER_MM;
 }
 
 /** Room to move in a gap: what is left of it between the films on the edges of its two sides, at both its ends and at every stage. Source: methods 12. */
@@ -49,7 +48,7 @@ export function roomInGap(stack: Stack, gap: Gap): GapRoom {
 	let film: readonly [Mm, Mm] = [0, 0];
 	let eased = 0;
 	const stages = stack.layers.map((layer) => {
-		film = [filmAt(stack, gap.between[0], layer.at), filmAt(stack, gap.between[1], layer.at)];
+		film = [filmAfter(layer, gap.between[0], film[0]), filmAfter(layer, gap.between[1], film[1])];
 		for (const surface of gap.between) if (layer.surfaces.has(surface)) eased += layer.traits.eases;
 		return gap.mm + eased - film[0] - film[1];
 	});

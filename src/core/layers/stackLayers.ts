@@ -268,8 +268,11 @@ export function takenOff(stack: Stack, layer: Layer): { readonly surface: string
 
 /** What lies on a surface when so many steps are done, bottom up: all since it was last taken down to the bare ground. */
 export function layersOn(stack: Stack, surface: string, steps = stack.layers.length): Layer[] {
-	const from = baredBy(stack, surface, steps)?.at ?? -1;
-	return stack.layers.slice(from + 1, steps).filter((layer) => layer.surfaces.has(surface));
+	const on: Layer[] = [];
+	const end = Math.min(steps, stack.layers.length);
+	for (let at = (baredBy(stack, surface, steps)?.at ?? -1) + 1; at < end; at++)
+		if (stack.layers[at]!.surfaces.has(surface)) on.push(stack.layers[at]!);
+	return on;
 }
 
 /** Whether a surface was taken down to its bare ground before a step. */
@@ -278,5 +281,9 @@ export function isBared(stack: Stack, surface: string, steps: number): boolean {
 }
 
 function baredBy(stack: Stack, surface: string, steps: number): Layer | undefined {
-	return stack.layers.slice(0, steps).findLast(({ traits, surfaces }) => traits.bares && surfaces.has(surface));
+	for (let at = Math.min(steps, stack.layers.length) - 1; at >= 0; at--) {
+		const layer = stack.layers[at]!;
+		if (layer.traits.bares && layer.surfaces.has(surface)) return layer;
+	}
+	return undefined;
 }

@@ -68,7 +68,7 @@ export function timeOrder(stack: Stack, drying: readonly DryingTimes[], sittings
 	const into = stack.layers.map((): TimedArc[] => []);
 	for (const arc of arcs) into[arc.arc.after.at]!.push(arc);
 
-	const steps: TimedStep[] = [];
+	const steps: { -readonly [Field in keyof TimedStep]: TimedStep[Field] }[] = [];
 	const times = sittings.map((step) => [step.bench, ...step.passes].map((pass) => pass.map(() => ({ beginsAt: 0, doneAt: 0 }))));
 	let now = 0;
 	for (const group of groupPasses(stack, sittings)) {
@@ -106,7 +106,8 @@ export function timeOrder(stack: Stack, drying: readonly DryingTimes[], sittings
 			const own = times[layer.at]!.slice(0, pass + 1).flat();
 			const first = own[0]?.beginsAt ?? steps[layer.at]!.beginsAt;
 			const doneAt = group.length > 1 ? (own.at(-1)?.doneAt ?? now) : now;
-			steps[layer.at] = { ...steps[layer.at]!, beginsAt: first, doneAt };
+			steps[layer.at]!.beginsAt = first;
+			steps[layer.at]!.doneAt = doneAt;
 		}
 	}
 	const placed = sittings.flatMap((step, at) =>
@@ -208,21 +209,23 @@ function linkSittings(steps: readonly StepSittings[], arcs: readonly TimedArc[])
 		next += bench.length;
 		return passes.map((pass) => pass.map((sitting) => ({ sitting, at: next++ })));
 	});
-	const between = steps.flatMap((step, at): SittingArc[] =>
-		places[at]!.slice(1).flatMap((pass, k) =>
-			pairs(places[at]![k]!, pass, null).map((pair) => ({ ...pair, arc: null, least: step.between, asks: step.between, most: null }))
+	const links: SittingArc[] = [];
+	/** Every field is named: what is copied by a spread is slow to make and to read, and there are thousands. */
+	const link = (times: Pick<SittingArc, 'least' | 'asks' | 'most'>, arc: TimedArc | null, met: readonly [Placed, Placed][]) => {
+		for (const [before, after] of met)
+			links.push({ before: before.at, after: after.at, arc, least: times.least, asks: times.asks, most: times.most });
+	};
+	steps.forEach(({ between }, at) =>
+		places[at]!.slice(1).forEach((pass, k) =>
+			link({ least: between, asks: between, most: null }, null, meetings(placesOn(places[at]![k]!), pass, null))
 		)
 	);
-	const ruled = arcs.flatMap((timed): SittingArc[] => {
-		const { arc, least, asks, most } = timed;
-		const last = places[arc.before.at]!.at(-1) ?? [];
-		const first = places[arc.after.at]![0] ?? [];
-		/** Of one sitting the same section is worked on, not one that is done already. */
-		const isSame = ({ sitting: one }: Placed, { sitting: other }: Placed) =>
-			one.wetFrom === null || one.wetFrom !== other.wetFrom || one.section === other.section;
-		return pairs(last, first, new Set(arc.where), isSame).map((pair) => ({ ...pair, arc: timed, least, asks, most }));
-	});
-	return [...between, ...ruled];
+	const last = places.map((passes) => placesOn(passes.at(-1) ?? []));
+	for (const timed of arcs) {
+		const { before, after, where } = timed.arc;
+		link(timed, timed, meetings(last[before.at]!, places[after.at]![0] ?? [], where));
+	}
+	return links;
 }
 
 interface Placed {
@@ -230,22 +233,38 @@ interface Placed {
 	readonly at: number;
 }
 
-/** Those of two passes that share a surface, of those where an arc holds; where none do, each with each. */
-function pairs(
-	before: readonly Placed[],
-	after: readonly Placed[],
-	where: ReadonlySet<string> | null,
-	doMeet: (before: Placed, after: Placed) => boolean = () => true
-): Pick<SittingArc, 'before' | 'after'>[] {
+/** The sittings of a pass, all and by the surfaces that they work on. */
+interface PlacesOn {
+	readonly all: readonly Placed[];
+	readonly on: ReadonlyMap<string, readonly Placed[]>;
+}
+
+function placesOn(all: readonly Placed[]): PlacesOn {
 	const on = new Map<string, Placed[]>();
-	for (const one of before)
-		for (const surface of one.sitting.surfaces) if (where?.has(surface) ?? true) on.set(surface, [...(on.get(surface) ?? []), one]);
-	const met = after.flatMap((other) =>
-		[...new Set(other.sitting.surfaces.flatMap((surface) => on.get(surface) ?? []))]
-			.filter((one) => doMeet(one, other))
-			.map((one) => ({ before: one.at, after: other.at }))
-	);
-	return met.length > 0 ? met : before.flatMap((one) => after.map((other) => ({ before: one.at, after: other.at })));
+	for (const one of all)
+		for (const surface of one.sitting.surfaces) {
+			const there = on.get(surface);
+			if (there) there.push(one);
+			else on.set(surface, [one]);
+		}
+	return { all, on };
+}
+
+/** Of one sitting the same section is worked on, not one that is done already. */
+const areOfOneSection = ({ sitting: one }: Placed, { sitting: other }: Placed): boolean =>
+	one.wetFrom === null || one.wetFrom !== other.wetFrom || one.section === other.section;
+
+/** Those of two passes that share a surface, of those where an arc holds; where none do, each with each. */
+function meetings(before: PlacesOn, after: readonly Placed[], where: readonly string[] | null): [Placed, Placed][] {
+	const met: [Placed, Placed][] = [];
+	const holds = where && new Set(where);
+	for (const other of after) {
+		const seen = new Set<Placed>();
+		for (const surface of other.sitting.surfaces)
+			if (holds === null || holds.has(surface)) for (const one of before.on.get(surface) ?? []) seen.add(one);
+		for (const one of seen) if (holds === null || areOfOneSection(one, other)) met.push([one, other]);
+	}
+	return met.length > 0 ? met : before.all.flatMap((one) => after.map((other): [Placed, Placed] => [one, other]));
 }
 
 function withBounds(
