@@ -115,6 +115,6 @@ test('a top that takes longer than it stays wet says so in Coats: misted where w
 	await choose(page, 'Material', 'Mineral furniture paint');
 	await expect(sections).toContainText('! too large');
 	await expectNoViolations(page, 'coats, sections');
-	await page.getByRole('region', { name: 'What the order says' }).getByRole('button', { name: 'Work on it 2 at once' }).click();
+	await page.getByRole('region', { name: 'What the order says' }).getByRole('button', { name: 'Work on it with 2 people' }).click();
 	await expect(sections).not.toContainText('too large');
 });

@@ -116,9 +116,9 @@ function changesFor(coats: readonly Coat[], cures: (changed: readonly Coat[]) =>
 		label: `Put in an extender that adds ${extender} minutes, by its label`,
 		coats: all({ extender })
 	}));
-	const more = hands.map((count) => ({ label: `Work on it ${count} at once`, coats: all({ hands: count }) }));
+	const more = hands.map((count) => ({ label: `Work on it with ${count} people`, coats: all({ hands: count }) }));
 	const both = hands.map((count) => ({
-		label: `Work on it ${count} at once, with an extender that adds ${EXTENDER.most} minutes`,
+		label: `Work on it with ${count} people, and an extender that adds ${EXTENDER.most} minutes`,
 		coats: all({ hands: count, extender: Math.max(EXTENDER.most, longest) })
 	}));
 	const first = (list: readonly Change[]) => list.filter((one) => cures(one.coats)).slice(0, 1);

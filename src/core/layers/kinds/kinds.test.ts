@@ -503,6 +503,75 @@ it('says how it is done where that is more than laying it, and what can hurt', (
 	expect(kindOfCoat(begin('scuff')).cautions.join(' ')).toMatch(/^Dust/);
 });
 
+/** What a choice changes in how it is done: of each, words that stand there, and words of its other choices that do not. */
+it.each<[kind: Coat['kind'], more: object, says: RegExp, not: RegExp]>([
+	['crackle', {}, /Lay it over the dry undercoat.*one stroke in one place/, /pulls at the finger/],
+	['crackle', { material: 'crackle-first', along: 'one-way' }, /Leave it until all of it is clear.*All strokes one way/, /go wild/],
+	['crackle', { material: 'crackle-second', along: 'wild' }, /Go on while the first pulls.*the cracks go wild/, /All strokes one way/],
+	['crackle', { material: 'crackle-single' }, /One thick coat straight from the jar/, /undercoat/],
+	['touch-up', { way: 'dabs' }, /Dab thin/, /small brush/],
+	['touch-up', { way: 'brush' }, /A small brush with little paint/, /Dab thin/],
+	['wash', { water: 3, done: 'wiped' }, /down with 3 of water.*Wipe it after a moment/, /mist it/],
+	['wash', { water: 1 / 3, done: 'dabbed' }, /down with 1\/3 of water.*mist it, and dab it/, /after a moment/],
+	['wash', { water: 0.34, done: 'dabbed' }, /down with 1\/3 of water/, /0\.34/],
+	['wash', { water: 0.35, done: 'dabbed' }, /down with 0\.35 of water/, /1\/3/],
+	['wash', { water: 0.5 }, /down with 1\/2 of water/, /0\.5/],
+	['stain', { left: 'thin' }, /wipe it with clean cloths/, /leave it dark/],
+	['stain', { left: 'dark' }, /leave it dark/, /wipe it with clean cloths/],
+	['wipe-back', { keeps: 'hollows' }, /into every hollow/, /along edges|all of the section/],
+	['wipe-back', { keeps: 'edges' }, /along edges and into corners/, /every hollow|all of the section/],
+	['wipe-back', { keeps: 'veil' }, /over all of the section/, /every hollow|along edges/],
+	['dry-brush', { catches: 'edges' }, /along each edge/, /Stroke across/],
+	['dry-brush', { catches: 'heights' }, /Stroke across/, /along each edge/],
+	[
+		'comb',
+		{ medium: 0.5, tool: 'comb', way: 'level' },
+		/^Stir 0\.5 parts of extender.*comb it straight across.*the teeth/,
+		/drag|bristles/
+	],
+	['comb', { medium: 0, tool: 'brush', way: 'upright' }, /^Lay a strip.*drag it straight down.*bristles/, /Stir|comb/],
+	['distress', { way: 'dry', reach: 'top', at: 'edges' }, /^Grit 320: it only softens.*Along edges.*before another colour/, /damp cloth/],
+	['distress', { way: 'dry', reach: 'ground', at: 'hands' }, /^Grit 80; .*Round knobs.*Down to the ground/, /softens/],
+	['distress', { way: 'wet', reach: 'under', at: 'all' }, /^A damp cloth.*All over.*the coat under it shows/, /Grit/],
+	['heat', { does: 'raise' }, /10 to 15 cm off/, /dryer|cold\. /],
+	['heat', { does: 'bend' }, /until it gives/, /10 to 15/],
+	['buff', { when: 'at-once' }, /^Straight after/, /Next day/],
+	['buff', { when: 'next-day' }, /^Next day/, /Straight after/],
+	['pen', { smudged: true }, /outwards at once/, /^$/],
+	['pen', { smudged: false }, /from the shoulder/, /outwards at once/],
+	['paper', { edge: 'torn' }, /^Tear its edge/, /sand it thin|sharp blade/],
+	['paper', { edge: 'sanded' }, /^Lay its edge over a board/, /Tear|sharp blade/],
+	['paper', { edge: 'cut' }, /^Cut it with a sharp blade/, /Tear|sand it thin/],
+	['transfer', { pieces: 9 }, /^Cut 9 pieces out with their backing on/, /^Position/],
+	['transfer', { pieces: 1 }, /^Position it, tape it/, /pieces out/],
+	['wax', { reach: 'tips' }, /at the tips of the motif/, /Rub it on thin/],
+	['wax', { material: 'dark-wax' }, /Rub it on thin.*Wipe it back while it is fresh/, /tips of the motif/],
+	['clear', { times: 2, applicator: 'spray' }, /Thin passes.*Between coats sand once/, /damp foam|synthetic brush,/],
+	['clear', { times: 1, applicator: 'roller' }, /damp foam/, /Between coats|Thin passes/]
+])('of %s %o it says how', (kind, more, says, not) => {
+	const coat = begin(kind, more);
+	const material = 'material' in coat ? (gatherMaterials([]).get(coat.material) ?? null) : null;
+	const lines = kindOfCoat(coat).steps(coat, { moves: true, staysWet: false, write, material, touchDry: 20 }).join(' ');
+	expect(lines).toMatch(says);
+	expect(lines).not.toMatch(not);
+});
+
+/** What has to be done while it is wet is cut into sections; what goes through a motif is done motif by motif. */
+it.each<[kind: Coat['kind'], rate: number]>([
+	['wipe-back', 2],
+	['glaze', 2],
+	['wash', 0],
+	['comb', 2]
+])('cuts a %s into sections on surfaces, and not through motifs', (kind, some) => {
+	const sections = (more: object) => {
+		const coat = begin(kind, more);
+		return kindOfCoat(coat).sections(coat, USUAL_RATES);
+	};
+	if (some > 0) expect(sections({})!.rate).toBeGreaterThan(0);
+	else expect(sections({})).toBeNull();
+	if (kind !== 'comb') expect(sections({ through: 'r' })).toBeNull();
+});
+
 it('shows by an effect, with what only the coat knows of it', () => {
 	const look = (kind: Coat['kind'], more: object = {}) => kindOfCoat(begin(kind, more)).look(begin(kind, more));
 	expect(look('sand')).toEqual({ effect: 'none' });

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { readProject } from '../../formats';
 import { planProject } from '../../plan';
 import { type Project } from '../../project';
-import { applyRemedy, RULES, type Finding } from '../index';
+import { applyRemedy, isFilm, RULES, type Finding } from '../index';
 import { readExample } from '../../../../tests/readExample';
 
 /** What a remedy makes of an order: where it puts what it adds or moves. */
@@ -77,6 +77,21 @@ it.each<[order: string, rule: string, label: string, on: 'all' | 'some']>([
 	);
 	const put = edit?.op === 'insert' && 'on' in edit.coat ? edit.coat.on : null;
 	expect(on === 'all' ? put === 'all' : Array.isArray(put) && put.length > 0).toBe(true);
+});
+
+/** How many coats, and how thick, a remedy puts in or leaves. */
+it.each<[order: string, rule: string, label: string, coats: string]>([
+	['base; wax:dark-wax', 'guard-coat', 'A clear coat under it', 'clear 1 x 1'],
+	['base; wax:dark-wax', 'guard-coat', 'Clear wax under it, as a guard coat', 'wax 1 x 1'],
+	['base; base:metallic-paint; wax', 'metal-wax', 'A clear coat between', 'clear 1 x 1'],
+	['base; clear; wax x4', 'wax-heavy', 'Lay each once, thin', 'wax 1 x 1'],
+	['base; clear; wax x2; wax x2', 'wax-heavy', 'Lay each once, thin', 'wax 1 x 1, wax 1 x 1']
+])('of %s, %s: %s lays %s', (order, rule, label, coats) => {
+	const edits = findingsOf(readExample(order).project, rule)
+		.flatMap(({ remedies }) => remedies)
+		.find((one) => one.label === label)?.edits;
+	const laid = (edits ?? []).flatMap((edit) => (edit.op === 'insert' ? [edit.coat] : edit.op === 'replace' ? [edit.with] : []));
+	expect(laid.map((coat) => (isFilm(coat) ? `${coat.kind} ${coat.times} x ${coat.thickness}` : coat.kind)).join(', ')).toBe(coats);
 });
 
 const findingsOf = (project: Project, rule: string): Finding[] => planProject(project).findings.filter((finding) => finding.rule === rule);
