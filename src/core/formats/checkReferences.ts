@@ -83,6 +83,7 @@ export function checkReferences(project: Project): Issue[] {
 		const [{ on, through, zone }, colour] = [whereOf(coat), colourOf(coat)];
 		if (typeof colour === 'string') need(colours, colour, `${path}.colour`, 'colour');
 		if ('heart' in coat && coat.heart !== undefined) need(colours, coat.heart, `${path}.heart`, 'colour');
+		if (coat.kind === 'touch-up' && coat.of !== undefined) need(idsOf(finish.coats), coat.of, `${path}.of`, 'coat');
 		if ('mask' in coat && !finish.coats.some(({ id, kind }) => id === coat.mask && kind === 'mask'))
 			issues.push({ code: 'ref.unknown', path: `${path}.mask`, values: { id: coat.mask, what: 'mask' } });
 		if (colour !== null && typeof colour !== 'string' && 'colour' in coat)

@@ -12,6 +12,7 @@ export {
 	type SheetsTaken,
 	type Site,
 	type Start,
+	type PaintedCoat,
 	type StartContext,
 	type Take,
 	type Tool,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { IdSchema } from '../units';
 import { CoatSchema, type Coat } from './kinds/schema';
+import { followTouchedUp } from './touchedUp';
 import { letGoOfPartners } from './wetRuns';
 
 const DecisionSchema = z.strictObject({
@@ -24,10 +25,10 @@ export const FinishSchema = z.strictObject({
 });
 export type Finish = z.infer<typeof FinishSchema>;
 
-/** The finish with other coats. What was worked into a wet coat that is no longer right before it is laid on what is dry. What was decided about a coat ends when it is taken out, or is no longer of that kind. */
+/** The finish with other coats. What was worked into a wet coat that is no longer right before it is laid on what is dry. What is touched up follows its coat. What was decided about a coat ends when it is taken out, or is no longer of that kind. */
 export function withCoats(finish: Finish, coats: readonly Coat[]): Finish {
 	/** What takes a mask off goes with it. */
-	const kept = letGoOfPartners(coats.filter((coat) => !('mask' in coat) || coats.some(({ id }) => id === coat.mask)));
+	const kept = followTouchedUp(letGoOfPartners(coats.filter((coat) => !('mask' in coat) || coats.some(({ id }) => id === coat.mask))));
 	const kinds = new Map(kept.map(({ id, kind }) => [id, kind]));
 	const before = new Map(finish.coats.map(({ id, kind }) => [id, kind]));
 	const decisions = finish.decisions.filter(({ coat }) => coat === null || (kinds.has(coat) && kinds.get(coat) === before.get(coat)));

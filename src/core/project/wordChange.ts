@@ -43,6 +43,7 @@ const FIELDS: Readonly<Record<string, string>> = {
 	mix: 'recipe',
 	hex: 'colour',
 	intoWet: 'while it is wet',
+	of: 'coat that it mends',
 	wait: 'wait'
 };
 

@@ -11,6 +11,7 @@ export const TouchUpSchema = z
 		kind: z.literal('touch-up'),
 		...film,
 		on: PlacesSchema,
+		of: IdSchema.optional().meta({ description: 'The coat that it mends: it has the colour and the material of that. None: its own.' }),
 		colour: IdSchema,
 		way: z.enum(['dabs', 'brush']).meta({ description: 'Dabbed with a sponge or a fingertip, or with a small brush.' }),
 		spots: CountSchema.meta({ description: 'About how many places.' })
@@ -28,10 +29,12 @@ export const touchUp: CoatKind<TouchUp> = {
 	phase: 'tone',
 	materials: ['paint'],
 	starts: ({ painted = [], colours, paint }) =>
-		(painted.length > 0 ? painted : [{ name: 'the paint', colour: colours[0]!, material: paint }]).map(({ name, colour, material }) => ({
-			text: `Touch up ${name}`,
-			coat: { ...filmOf('touch-up', material, 1), kind: 'touch-up', on: 'all', colour, way: 'dabs', spots: 6 }
-		})),
+		painted.length > 0
+			? painted.map(({ coat, name, colour, material }) => ({
+					text: `Touch up ${name}`,
+					coat: { ...newTouchUp(colour, material), of: coat }
+				}))
+			: [{ text: 'Touch up the paint', coat: newTouchUp(colours[0]!, paint) }],
 	where: ({ on }) => ({ on }),
 	colour: ({ colour }) => colour,
 	traits: (_coat, { material }) => ({ ...traitsOfMaterial(material), film: true, wet: true }),
@@ -49,3 +52,12 @@ export const touchUp: CoatKind<TouchUp> = {
 	look: () => ({ effect: 'none' }),
 	detail: ({ way }) => (way === 'dabs' ? 'dabbed' : 'small brush')
 };
+
+const newTouchUp = (colour: string, material: string): TouchUp => ({
+	...filmOf('touch-up', material, 1),
+	kind: 'touch-up',
+	on: 'all',
+	colour,
+	way: 'dabs',
+	spots: 6
+});

@@ -131,7 +131,7 @@ export interface StartContext {
 	/** Of the palette, the one that is most like a metal; none where none is. */
 	readonly metal?: string | undefined;
 	/** Paints that are on the piece, each with its colour. */
-	readonly painted?: readonly { readonly name: string; readonly colour: string; readonly material: string }[];
+	readonly painted?: readonly PaintedCoat[];
 }
 
 /** What the steps of a coat hang on besides it. */
@@ -147,6 +147,15 @@ export interface StepSetting {
 	readonly touchDry?: Minutes;
 	/** The next coat is worked into it while it is wet. */
 	readonly staysWet?: boolean;
+}
+
+/** A coat of one colour that is on the piece. */
+export interface PaintedCoat {
+	/** Its id. */
+	readonly coat: string;
+	readonly name: string;
+	readonly colour: string;
+	readonly material: string;
 }
 
 /** A way to begin a coat; its id is made free when it is put in. */

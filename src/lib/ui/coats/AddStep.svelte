@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { findMetal } from '$core/colour';
-	import { colourOf, isFilm, KINDS, PHASES, type Coat, type Phase, type Start, type StartContext } from '$core/layers';
+	import { KINDS, PHASES, type Coat, type Phase, type Start, type StartContext } from '$core/layers';
 	import { hasOldHoles } from '$core/piece';
 	import { addCoat, paintOf } from '$core/project';
 	import { landmark } from '$lib/ui/controls/options';
 	import { usePiece } from '$lib/ui/piece-state';
 	import Chevron from '@lucide/svelte/icons/chevron-down';
 	import { Command, Popover } from 'bits-ui';
+	import { listPainted } from './listPainted';
 
 	/** Every step that can be begun here, by what it is for; what is typed leaves those that have it in them. */
 	const piece = usePiece();
@@ -30,13 +31,7 @@
 		hasHoles: hasOldHoles(piece.plan),
 		metal: findMetal(piece.project.palette),
 		masks: piece.plan.order.filter(({ traits }) => traits.masks === 'on').map(({ coat }) => coat),
-		painted: piece.plan.order.flatMap(({ coat: id, traits, label, through }) => {
-			const coat = piece.project.finish.coats.find((one) => one.id === id);
-			const colour = coat ? colourOf(coat) : null;
-			return coat && isFilm(coat) && traits.paints && through === null && typeof colour === 'string'
-				? [{ name: label.toLowerCase(), colour, material: coat.material }]
-				: [];
-		})
+		painted: listPainted(piece.project, piece.plan)
 	});
 	const groups = $derived(
 		PHASES.map((phase) => ({

@@ -73,7 +73,7 @@
 		<h2>{step?.label ?? wordCoat(coat)}</h2>
 		<button class="button button-quiet text-sm underline" onclick={takeOut}>Take it out</button>
 	</div>
-	{#if material && 'material' in coat}
+	{#if material && 'material' in coat && !(coat.kind === 'touch-up' && coat.of !== undefined)}
 		<Find
 			label="Material"
 			value={material.id}

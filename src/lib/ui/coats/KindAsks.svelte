@@ -4,6 +4,7 @@
 	import ColourChoice from '$lib/ui/layout-panels/ColourChoice.svelte';
 	import { usePiece } from '$lib/ui/piece-state';
 	import { ASKS, type Ask } from './asks';
+	import { listPainted } from './listPainted';
 	import ThroughField from './ThroughField.svelte';
 
 	/** What a kind asks for that has no panel of its own, as its table says. */
@@ -12,7 +13,9 @@
 	const fields = $derived(coat as unknown as Readonly<Record<string, unknown>>);
 	const shown = $derived(
 		(ASKS[coat.kind] ?? []).filter(
-			({ where }) => where === undefined || (where[1] === undefined ? fields[where[0]] !== undefined : fields[where[0]] === where[1])
+			({ where, unless }) =>
+				(unless === undefined || fields[unless] === undefined) &&
+				(where === undefined || (where[1] === undefined ? fields[where[0]] !== undefined : fields[where[0]] === where[1]))
 		)
 	);
 
@@ -71,6 +74,20 @@
 			options={[
 				{ value: NONE, text: ask.none },
 				...piece.project.palette.map(({ id, name, hex }) => ({ value: id, text: name, swatch: hex }))
+			]}
+			onchange={(value) => set(ask, value === NONE ? undefined : value)}
+		/>
+	{:else if ask.as === 'painted'}
+		<Pick
+			label={ask.label}
+			value={fields[ask.field] === undefined ? NONE : String(fields[ask.field])}
+			options={[
+				...listPainted(piece.project, piece.plan).map(({ coat: value, name, colour }) => ({
+					value,
+					text: name,
+					swatch: piece.project.palette.find(({ id }) => id === colour)?.hex
+				})),
+				{ value: NONE, text: ask.none }
 			]}
 			onchange={(value) => set(ask, value === NONE ? undefined : value)}
 		/>

@@ -10,6 +10,8 @@ export type AskOf =
 	| { readonly as: 'colour' }
 	/** One colour or none; what none is called. */
 	| { readonly as: 'tint'; readonly none: string }
+	/** A coat of one colour that is there; what none is called. */
+	| { readonly as: 'painted'; readonly none: string }
 	| { readonly as: 'tick' }
 	| { readonly as: 'through' };
 
@@ -18,6 +20,8 @@ export type Ask = AskOf & {
 	readonly label: string;
 	/** What else becomes of the coat with a choice. */
 	readonly brings?: Readonly<Record<string, object>>;
+	/** Only where this field of the coat has none. */
+	readonly unless?: string;
 	/** Only where this field of the coat has a value, or this one. */
 	readonly where?: readonly [field: string, value?: string];
 };
@@ -141,7 +145,8 @@ export const ASKS: { readonly [Kind in Coat['kind']]?: readonly Ask[] } = {
 		{ field: 'smudged', label: 'Smudged while it is wet', as: 'tick' }
 	],
 	'touch-up': [
-		COLOUR,
+		{ field: 'of', label: 'What it mends', as: 'painted', none: 'something else, in a colour that I choose' },
+		{ ...COLOUR, unless: 'of' },
 		{
 			field: 'way',
 			label: 'With',

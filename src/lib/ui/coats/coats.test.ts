@@ -3,6 +3,7 @@ import { readProject } from '$core/formats';
 import type { Coat } from '$core/layers';
 import { addCoat, dropCoat } from '$core/project';
 import { contextOf, PieceState } from '$lib/ui/piece-state';
+import { pickByKeys } from '$lib/ui/testing';
 import { fireEvent, render, screen, within } from '@testing-library/svelte';
 import { toast } from 'svelte-sonner';
 import userEvent from '@testing-library/user-event';
@@ -169,6 +170,25 @@ it('while it is wet: a tick works it into the coat before it; one sitting, no wa
 	);
 	await piece.undo();
 	expect(blend()).toMatchObject({ intoWet: 'bed' });
+});
+
+it('a touching up follows the coat that it mends, until another colour is chosen for it', async () => {
+	const piece = open();
+	const base = piece.project.finish.coats.find(({ id }) => id === 'base') as Extract<Coat, { kind: 'base' }>;
+	const touch = { ...base, kind: 'touch-up', id: 'touch', of: 'base', times: 1, way: 'dabs', spots: 6, wait: null } as object;
+	delete (touch as { edges?: unknown }).edges;
+	piece.replace(addCoat(piece.project, touch as Coat).project);
+	const coat = () => piece.project.finish.coats.find(({ kind }) => kind === 'touch-up') as Extract<Coat, { kind: 'touch-up' }>;
+	const { rerender } = render(CoatPanel, { props: { coat: coat() }, context: contextOf(piece) });
+	expect(screen.getByLabelText(/What it mends/)).toHaveTextContent(/base coat/);
+	expect(screen.queryByLabelText('Material')).toBeNull();
+	await pickByKeys(/What it mends/, /something else/);
+	expect(coat().of).toBeUndefined();
+	expect(coat().colour).toBe(base.colour);
+	await rerender({ coat: coat() });
+	expect(screen.getByLabelText('Material')).toBeVisible();
+	await piece.undo();
+	expect(coat().of).toBe('base');
 });
 
 it('marks on the drawing the gap that does not move any more, and no other', () => {

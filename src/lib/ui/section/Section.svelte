@@ -44,7 +44,7 @@
 	let width = $state(0);
 	const room = $derived((width || 1080) - GRIP);
 	/** Folds that were opened, by the first step of each; all of them. */
-	let opened: readonly string[] | 'all' = $state([]);
+	let opened = $state<readonly string[] | 'all'>([]);
 	const coat = $derived(treads.find((tread) => tread.coat === piece.view.coat));
 	const fit = $derived(
 		fitTreads(
