@@ -38,7 +38,7 @@ export async function benchPlan(): Promise<void> {
 	for (const name of DEMOS) await benchManySteps(name);
 }
 
-/** The same piece with ten steps and with forty, its own and others of every kind that needs no motif, from nothing and after a change. */
+/** The same piece with ten steps and with forty, its own and clear coats on all or on the fronts: from nothing, and after a change. */
 async function benchManySteps(name: (typeof DEMOS)[number]): Promise<void> {
 	const project = readDemo(name);
 	const { coats } = project.finish;

@@ -556,20 +556,17 @@ it.each<[kind: Coat['kind'], more: object, says: RegExp, not: RegExp]>([
 	expect(lines).not.toMatch(not);
 });
 
-/** What has to be done while it is wet is cut into sections; what goes through a motif is done motif by motif. */
-it.each<[kind: Coat['kind'], rate: number]>([
-	['wipe-back', 2],
-	['glaze', 2],
-	['wash', 0],
-	['comb', 2]
-])('cuts a %s into sections on surfaces, and not through motifs', (kind, some) => {
-	const sections = (more: object) => {
-		const coat = begin(kind, more);
-		return kindOfCoat(coat).sections(coat, USUAL_RATES);
-	};
-	if (some > 0) expect(sections({})!.rate).toBeGreaterThan(0);
-	else expect(sections({})).toBeNull();
-	if (kind !== 'comb') expect(sections({ through: 'r' })).toBeNull();
+/** What stays workable is cut into sections on surfaces; what goes through a motif is done motif by motif, and a wash board by board. */
+it.each<[kind: Coat['kind'], more: object, isCut: boolean]>([
+	['wipe-back', {}, true],
+	['wipe-back', { through: 'r' }, false],
+	['glaze', {}, true],
+	['glaze', { through: 'r' }, false],
+	['comb', {}, true],
+	['wash', {}, false]
+])('of %s %o it says whether it is cut into sections', (kind, more, isCut) => {
+	const coat = begin(kind, more);
+	expect(kindOfCoat(coat).sections(coat, USUAL_RATES) !== null).toBe(isCut);
 });
 
 it('shows by an effect, with what only the coat knows of it', () => {
