@@ -94,7 +94,7 @@
 		piece.view.coat = id;
 		onchoose?.(id);
 	}
-	/** Opens one fold, or all, or folds again what was opened; the step that is worked on is let go where that would keep it open. */
+	/** Opens one fold, or all, or folds again what was opened, and lets go of the step that is worked on: it would keep its own open. */
 	function open(at?: number): void {
 		if (at === undefined) {
 			opened = isUnfolded ? [] : 'all';
